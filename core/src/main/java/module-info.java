@@ -1,0 +1,23 @@
+/** The computation: amounts, food knowledge, timing, checks. No interface code, no clock, no files but its own tables. */
+module webodidact.core {
+    requires transitive org.apache.commons.numbers.fraction;
+
+    exports webodidact.core.afters;
+    exports webodidact.core.air;
+    exports webodidact.core.amount;
+    exports webodidact.core.bench;
+    exports webodidact.core.check;
+    exports webodidact.core.edit;
+    exports webodidact.core.food;
+    exports webodidact.core.homes;
+    exports webodidact.core.lesson;
+    exports webodidact.core.outcome;
+    exports webodidact.core.script;
+    exports webodidact.core.list;
+    exports webodidact.core.reading;
+    exports webodidact.core.rules;
+    exports webodidact.core.swap;
+    exports webodidact.core.time;
+    exports webodidact.core.timing;
+    exports webodidact.core.words;
+}

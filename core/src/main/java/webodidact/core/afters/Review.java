@@ -1,0 +1,121 @@
+package webodidact.core.afters;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import webodidact.core.amount.Ratio;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Segment;
+import webodidact.core.lesson.Step;
+import webodidact.core.lesson.Take;
+import webodidact.core.lesson.Workbook;
+import webodidact.core.time.TimeRange;
+import webodidact.core.timing.Pace;
+import webodidact.core.timing.Placed;
+import webodidact.core.timing.Planner;
+import webodidact.core.timing.Schedule;
+import webodidact.core.words.SpokenWords;
+
+/** Plan against actual, step by step, and the way back into the plan. */
+public record Review(List<Row> rows, int takes) {
+    /**
+     * @param measured seconds in each take that reached the step, in the order of the takes, holds left out
+     * @param marks marked moments in all takes
+     */
+    public record Row(Placed placed, List<Integer> measured, int held, int marks) {
+        /** The middle of the measured times, rounded up; -1 if there are none. */
+        public int median() {
+            if (measured.isEmpty()) return -1;
+            var sorted = measured.stream().sorted().toList();
+            int n = sorted.size();
+            return n % 2 == 1 ? sorted.get(n / 2) : (sorted.get(n / 2 - 1) + sorted.get(n / 2) + 1) / 2;
+        }
+
+        /** Seconds longer than planned; negative if shorter; 0 where nothing was measured. */
+        public int difference() {
+            return measured.isEmpty() ? 0 : median() - placed.span().length() + placed.step().hold();
+        }
+    }
+
+    public static Review of(Schedule schedule, List<Take> takes) {
+        var rows = new ArrayList<Row>();
+        for (var placed : schedule.steps()) {
+            var times = new ArrayList<Integer>();
+            int held = 0;
+            int marks = 0;
+            for (var take : takes) {
+                for (var time : take.steps()) {
+                    if (!time.step().equals(placed.step().id())) continue;
+                    times.add(time.seconds());
+                    held += time.held();
+                    marks += time.marks();
+                }
+            }
+            rows.add(new Row(placed, List.copyOf(times), held, marks));
+        }
+        return new Review(List.copyOf(rows), takes.size());
+    }
+
+    public int measuredTotal() {
+        return rows.stream().filter(r -> r.median() >= 0).mapToInt(Row::median).sum();
+    }
+
+    /** Planned seconds of the steps that were measured. */
+    public int plannedTotal() {
+        return rows.stream().filter(r -> r.median() >= 0).mapToInt(r -> r.placed().span().length() - r.placed().step().hold()).sum();
+    }
+
+    /**
+     * The measured times taken into the plan: where words filled the step they give the instructor's own pace for that kind
+     * of segment; where hands did, the hands-on range becomes the shortest to the longest measured, the wait on air taken
+     * off. A step whose time is mostly a wait that is stayed with is left alone: the food decides there.
+     */
+    public Workbook adopt(Workbook book, String lessonId) {
+        var lesson = book.lesson(lessonId).orElseThrow();
+        var pace = measuredPace(lesson, book.course().pace());
+        var withPace = book.withCourse(book.course().withPace(pace));
+        return withPace.withLesson(lessonId, l -> {
+            var changed = l;
+            for (var row : rows) if (isByHands(row)) changed = changed.withStep(row.placed().step().id(), s -> handsFrom(row, s));
+            return changed;
+        });
+    }
+
+    private static boolean isByHands(Row row) {
+        return !row.measured().isEmpty() && !row.placed().hands().isZero() && row.placed().hands().likely() >= row.placed().talk();
+    }
+
+    private static Step handsFrom(Row row, Step step) {
+        int waitOnAir = row.placed().span().end() - row.placed().busy().end() - step.hold();
+        int low = row.measured().stream().mapToInt(Integer::intValue).min().orElseThrow() - waitOnAir;
+        int high = row.measured().stream().mapToInt(Integer::intValue).max().orElseThrow() - waitOnAir;
+        int words = step.tellThenDo() ? row.placed().talk() : 0;
+        if (low - words <= 0) return step;
+        return step.but(d -> d.hands = new TimeRange(low - words, high - words));
+    }
+
+    private Map<Segment, Integer> measuredPace(Lesson lesson, Map<Segment, Integer> known) {
+        var words = new EnumMap<Segment, Integer>(Segment.class);
+        var seconds = new EnumMap<Segment, Integer>(Segment.class);
+        for (var row : rows) {
+            var step = row.placed().step();
+            if (row.measured().isEmpty() || isByHands(row) || step.say().isBlank() || step.waiting() != null) continue;
+            int spoken = SpokenWords.count(step.say()) + SpokenWords.count(step.question()) + SpokenWords.count(step.answer());
+            int pause = step.question().isBlank() ? 0 : Pace.ANSWER_PAUSE;
+            words.merge(step.segment(), spoken, Integer::sum);
+            seconds.merge(step.segment(), Math.max(1, row.median() - pause), Integer::sum);
+        }
+        var pace = new EnumMap<Segment, Integer>(Segment.class);
+        pace.putAll(known);
+        words.forEach((segment, n) -> pace.put(segment, Math.clamp(Ratio.of(n * 60L, seconds.get(segment)).nearest(), 60, 240)));
+        return pace;
+    }
+
+    /** What the total would be after {@link #adopt}, in seconds. */
+    public int plannedAfter(Workbook book, String lessonId) {
+        var after = adopt(book, lessonId);
+        var lesson = after.lesson(lessonId).orElseThrow();
+        return Planner.plan(lesson, new Pace(lesson.audience(), after.course().pace())).planned();
+    }
+}

@@ -1,0 +1,39 @@
+package webodidact.core.amount;
+
+/**
+ * An oven setting in °C. A figure without fan or conventional is kept as {@link Mode#UNSTATED}, never guessed.
+ *
+ * @param low from 30 to 300
+ * @param high at least {@code low}, at most 300
+ */
+public record Heat(int low, int high, Mode mode) {
+    public enum Mode {
+        FAN("fan"), CONVENTIONAL("conventional"), UNSTATED("fan or conventional?");
+
+        private final String title;
+
+        Mode(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+
+    public Heat {
+        if (low < 30 || high > 300 || high < low) {
+            throw new IllegalArgumentException("Oven at '" + low + "–" + high + " °C': expected 30 to 300 °C, the lower first");
+        }
+    }
+
+    /** "180–200 °C fan". */
+    public String text() {
+        return degrees() + " °C " + mode.title;
+    }
+
+    /** "180–200", or one figure. */
+    public String degrees() {
+        return low == high ? String.valueOf(low) : low + "–" + high;
+    }
+}

@@ -1,0 +1,131 @@
+package webodidact.core.amount;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * The named last step: an exact amount becomes one that can be measured. Weights go to 5 g (1 g under 20 g), millilitres
+ * alike; spoons and cups to measures that exist, compound when needed; counts to the part the thing allows.
+ */
+public final class KitchenRounding {
+    /** A simpler measure is taken only if it is at most this far off; else a finer or compound one. */
+    public static final Ratio TOLERANCE = Ratio.of(3, 100);
+    private static final List<Ratio> CUP_PARTS = List.of(
+            Ratio.ZERO, Ratio.of(1, 4), Ratio.of(1, 3), Ratio.HALF, Ratio.of(2, 3), Ratio.of(3, 4), Ratio.ONE);
+
+    /**
+     * @param parts what to measure, largest first; never empty
+     * @param error what is measured against what was meant, relative, with its sign; zero if exact
+     */
+    public record Rounded(List<Amount> parts, Ratio error) {
+        public Rounded {
+            parts = List.copyOf(parts);
+        }
+
+        /** "1¾ cups + 2 tbsp". */
+        public String text() {
+            return String.join(" + ", parts.stream().map(AmountText::of).toList());
+        }
+    }
+
+    private KitchenRounding() {}
+
+    /** Both ends of a range are rounded; the error told is the larger of the two. */
+    public static Rounded round(Amount exact, MeasureSystem system) {
+        if (!exact.isRange()) return single(exact, system);
+        var low = single(Amount.of(exact.low(), exact.unit()), system);
+        var high = single(Amount.of(exact.high(), exact.unit()), system);
+        var worse = low.error().abs().isMoreThan(high.error().abs()) ? low.error() : high.error();
+        if (low.parts().size() > 1 || high.parts().size() > 1) return new Rounded(List.of(exact), Ratio.ZERO);
+        var a = low.parts().getFirst();
+        var b = high.parts().getFirst().in(a.unit(), system);
+        return new Rounded(List.of(new Amount(a.low(), b.high(), a.unit(), exact.approximate())), worse);
+    }
+
+    private static Rounded single(Amount exact, MeasureSystem system) {
+        var value = exact.low();
+        if (value.isZero()) return new Rounded(List.of(exact), Ratio.ZERO);
+        return switch (exact.unit()) {
+            case G, ML -> metric(exact, value);
+            case KG, L, DL -> {
+                var small = exact.in(exact.unit().dimension() == Dimension.MASS ? Unit.G : Unit.ML, system);
+                yield value.isLessThan(Ratio.ONE) || exact.unit() == Unit.DL ? metric(small, small.low())
+                        : plain(exact, value.toStep(Ratio.of(1, 20)));
+            }
+            case TSP, TBSP, CUP -> spoons(exact, system);
+            default -> plain(exact, toPart(value, exact.unit()));
+        };
+    }
+
+    private static Ratio toPart(Ratio value, Unit unit) {
+        var part = unit.dimension() == Dimension.COUNT ? unit.smallestPart() : Ratio.of(1, 4);
+        return value.toStep(part).max(part);
+    }
+
+    private static Rounded metric(Amount exact, Ratio value) {
+        var step = Ratio.of(value.isLessThan(Ratio.of(20)) ? 1 : 5);
+        var near = value.toStep(step);
+        if (off(near, value).abs().isMoreThan(TOLERANCE)) near = value.toStep(Ratio.ONE);
+        if (off(near, value).abs().isMoreThan(TOLERANCE)) near = value.toStep(Ratio.of(1, 2)).max(Ratio.HALF);
+        return plain(exact, near);
+    }
+
+    private static Rounded plain(Amount exact, Ratio shown) {
+        return new Rounded(List.of(new Amount(shown, shown, exact.unit(), exact.approximate())), off(shown, exact.low()));
+    }
+
+    private static Ratio off(Ratio shown, Ratio exact) {
+        return shown.minus(exact).dividedBy(exact);
+    }
+
+    private static Rounded spoons(Amount exact, MeasureSystem system) {
+        var tsp = Unit.TSP.base(system);
+        var tbsp = Unit.TBSP.base(system);
+        var cup = Unit.CUP.base(system);
+        var ml = exact.low().times(exact.unit().base(system));
+        var found = new ArrayList<Rounded>();
+        var cups = toCups(ml.dividedBy(cup));
+        if (!cups.isZero()) found.add(parts(ml, system, Amount.of(cups, Unit.CUP)));
+        var tbsps = ml.dividedBy(tbsp).toStep(Ratio.HALF);
+        if (!tbsps.isZero() && tbsps.isLessThan(Ratio.of(16))) found.add(parts(ml, system, Amount.of(tbsps, Unit.TBSP)));
+        var tsps = ml.dividedBy(tsp).toStep(Ratio.of(1, 4)).max(Ratio.of(1, 8));
+        if (tsps.isLessThan(tbsp.dividedBy(tsp))) found.add(parts(ml, system, Amount.of(tsps, Unit.TSP)));
+        addCompound(found, ml, system, floorCups(ml.dividedBy(cup)), Unit.CUP, Unit.TBSP, Ratio.HALF);
+        addCompound(found, ml, system, Ratio.of(ml.dividedBy(tbsp).floor()), Unit.TBSP, Unit.TSP, Ratio.of(1, 4));
+        return found.stream().filter(r -> !r.error().abs().isMoreThan(TOLERANCE)).min(SIMPLEST)
+                .orElseGet(() -> found.stream().min(Comparator.comparing(r -> r.error().abs())).orElseThrow());
+    }
+
+    private static final Comparator<Rounded> SIMPLEST = Comparator
+            .<Rounded>comparingInt(r -> r.parts().size())
+            .thenComparing(r -> r.error().abs())
+            .thenComparing(r -> r.parts().getFirst().unit() == Unit.CUP ? 0 : r.parts().getFirst().unit() == Unit.TBSP ? 1 : 2);
+
+    private static void addCompound(List<Rounded> found, Ratio ml, MeasureSystem system, Ratio big, Unit unit, Unit small, Ratio step) {
+        if (big.isZero()) return;
+        var left = ml.minus(big.times(unit.base(system)));
+        var rest = left.dividedBy(small.base(system)).toStep(step);
+        if (rest.isZero()) return;
+        found.add(parts(ml, system, Amount.of(big, unit), Amount.of(rest, small)));
+    }
+
+    private static Rounded parts(Ratio ml, MeasureSystem system, Amount... parts) {
+        var sum = Ratio.ZERO;
+        for (var part : parts) sum = sum.plus(part.low().times(part.unit().base(system)));
+        return new Rounded(List.of(parts), off(sum, ml));
+    }
+
+    private static Ratio toCups(Ratio cups) {
+        var whole = Ratio.of(cups.floor());
+        var rest = cups.minus(whole);
+        var part = CUP_PARTS.stream().min(Comparator.comparing(p -> p.minus(rest).abs())).orElseThrow();
+        return whole.plus(part);
+    }
+
+    private static Ratio floorCups(Ratio cups) {
+        var whole = Ratio.of(cups.floor());
+        var rest = cups.minus(whole);
+        return whole.plus(CUP_PARTS.stream().filter(p -> !p.isMoreThan(rest)).max(Comparator.naturalOrder()).orElseThrow());
+    }
+}

@@ -1,0 +1,121 @@
+package webodidact.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Kitchen;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
+import webodidact.core.time.Clock;
+import webodidact.core.time.Span;
+import webodidact.core.timing.Placed;
+import webodidact.core.timing.Schedule;
+
+/**
+ * Works back from air with one pair of hands: the last thing first, each job as late as what follows it allows. Greedy: an
+ * answer at once, not a proof that none is better.
+ */
+public final class BackTimer {
+    /** Camera and sound check, hands washed, water drunk: the last thing before air. */
+    static final int CAMERA = 10 * 60;
+    /** Wiping down before any food comes out. */
+    static final int CLEAN = 10 * 60;
+    /** Weighing or counting out one food. */
+    static final int PER_FOOD = 45;
+    /** Fetching one tool. */
+    static final int PER_TOOL = 20;
+
+    private final Lesson lesson;
+    private final Schedule schedule;
+    private final Kitchen kitchen;
+    private final List<Job> jobs = new ArrayList<>();
+    private final List<String> clashes = new ArrayList<>();
+    /** The hands are free until here; jobs are put in front of it. */
+    private int free;
+
+    private BackTimer(Lesson lesson, Schedule schedule, Kitchen kitchen) {
+        this.lesson = lesson;
+        this.schedule = schedule;
+        this.kitchen = kitchen;
+    }
+
+    public static BenchPlan plan(Lesson lesson, Schedule schedule, Kitchen kitchen) {
+        return lesson.steps().isEmpty() ? new BenchPlan(List.of(), List.of()) : new BackTimer(lesson, schedule, kitchen).work();
+    }
+
+    private BenchPlan work() {
+        hands(Job.Type.CAMERA, "Camera, sound, wash hands", "the last thing before air", CAMERA, 0, "");
+        for (var placed : schedule.steps().reversed()) setOut(placed);
+        for (var placed : schedule.steps().reversed()) copy(placed);
+        heat();
+        hands(Job.Type.CLEAN, "Clear and wipe down", "before any food comes out", CLEAN, free, "");
+        return new BenchPlan(jobs, clashes);
+    }
+
+    /** Puts a job of the hands as late as it may be, not after {@code latestEnd}; returns its span. */
+    private Span hands(Job.Type type, String title, String why, int length, int latestEnd, String step) {
+        int end = Math.min(free, latestEnd);
+        var span = new Span(end - length, end);
+        free = span.start();
+        jobs.add(new Job(type, title, why, span, step));
+        return span;
+    }
+
+    private void setOut(Placed placed) {
+        var step = placed.step();
+        int first = placed.number() - 1;
+        long foods = step.uses().stream().filter(u -> before(first).noneMatch(s -> s.usesLine(u.line()))).count();
+        long tools = step.tools().stream().filter(t -> before(first).noneMatch(s -> s.tools().contains(t))).count();
+        int length = (int) (foods * PER_FOOD + tools * PER_TOOL);
+        if (length == 0) return;
+        var parts = new ArrayList<String>();
+        if (foods > 0) parts.add(foods == 1 ? "1 food" : foods + " foods");
+        if (tools > 0) parts.add(tools == 1 ? "1 tool" : tools + " tools");
+        hands(Job.Type.SET_OUT, "Weigh and set out for step " + placed.number(), step.title() + ": " + String.join(", ", parts), length, free, step.id());
+    }
+
+    /** What an earlier step had out is out already. */
+    private java.util.stream.Stream<webodidact.core.lesson.Step> before(int index) {
+        return lesson.steps().subList(0, index).stream();
+    }
+
+    /** A ready copy: made, cooked, then kept until it is carried in; never kept longer than it stays good. */
+    private void copy(Placed placed) {
+        var step = placed.step();
+        if (step.waiting() == null || !(step.waiting().cover() instanceof Cover.ReadyCopy(int make, int keeps))) return;
+        int due = placed.busy().end();
+        int cooks = step.waiting().time().high();
+        int length = make > 0 ? make : Math.max(60, step.hands().high());
+        var making = hands(Job.Type.COPY_HANDS, "Make the ready copy: " + step.title(), "carried in at " + Clock.text(due), length, due - cooks, step.id());
+        int done = making.end() + cooks;
+        var cooking = step.waiting().what().isBlank() ? "cooks" : step.waiting().what();
+        jobs.add(new Job(Job.Type.COPY_WAIT, "Ready copy " + cooking, step.waiting().time().text(), new Span(making.end(), done), step.id()));
+        jobs.add(new Job(Job.Type.HOLD, "Ready copy keeps: " + step.title(), "keeps " + keeps / 60 + " min", new Span(done, Math.max(done, due)), step.id()));
+        if (due - done > keeps) {
+            clashes.add("The ready copy of step " + placed.number() + " is done " + Clock.text(due - done) + " before it is carried in, but keeps only "
+                    + keeps / 60 + " min: ask a helper to make it later.");
+        }
+        if (step.place() == Place.OVEN) {
+            jobs.add(new Job(Job.Type.HEAT, "Oven on" + setting(step.heat()), "hot for the ready copy", new Span(making.end() - kitchen.ovenHeats(), making.end()), step.id()));
+        }
+    }
+
+    private static String setting(webodidact.core.amount.Heat heat) {
+        return heat == null ? "" : ", " + heat.text();
+    }
+
+    /** An oven that is on before air: hot when it is first used, or at air if it is used at once. */
+    private void heat() {
+        if (!lesson.ovenBefore()) return;
+        boolean onAir = lesson.steps().stream().anyMatch(s -> s.acts().contains(Act.OVEN_ON));
+        var first = schedule.steps().stream().filter(p -> p.step().place() == Place.OVEN).findFirst();
+        if (onAir || first.isEmpty()) return;
+        int hot = Math.min(first.get().busy().end(), 0);
+        var late = first.get().busy().end() - kitchen.ovenHeats();
+        int start = Math.min(late, hot - kitchen.ovenHeats());
+        if (late > 0) start = -60;
+        jobs.add(new Job(Job.Type.HEAT, "Oven on" + setting(first.get().step().heat()), "used in step " + first.get().number() + " at " + Clock.text(first.get().busy().end()),
+                new Span(start, start + kitchen.ovenHeats()), first.get().step().id()));
+    }
+}

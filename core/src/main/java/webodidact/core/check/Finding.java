@@ -1,0 +1,33 @@
+package webodidact.core.check;
+
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Something wrong with a lesson, as data.
+ *
+ * @param check the check's id
+ * @param where id of the step or food line it is about, or "" for the whole lesson
+ * @param step number of the step it is shown beside, from 1; 0 for none
+ * @param what what is wrong, one plain sentence
+ * @param why why it matters
+ */
+public record Finding(Severity severity, String check, String where, int step, String what, String why, List<Mend> mends)
+        implements Comparable<Finding> {
+    private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity).thenComparingInt(Finding::step)
+            .thenComparing(Finding::check).thenComparing(Finding::where).thenComparing(Finding::what);
+
+    public Finding {
+        if (what.isBlank()) throw new IllegalArgumentException(check + ": a finding needs a sentence");
+        mends = List.copyOf(mends);
+    }
+
+    public boolean isStop() {
+        return severity == Severity.STOP;
+    }
+
+    @Override
+    public int compareTo(Finding other) {
+        return ORDER.compare(this, other);
+    }
+}

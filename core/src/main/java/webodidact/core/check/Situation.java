@@ -1,0 +1,18 @@
+package webodidact.core.check;
+
+import java.util.List;
+import java.util.Map;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.script.Mentions;
+import webodidact.core.timing.Schedule;
+
+/**
+ * All that a check may look at.
+ *
+ * @param mentions by step id, what its say text names
+ * @param done by step id, what its do text names
+ */
+public record Situation(Lesson lesson, Course course, Schedule schedule, Knowledge knowledge,
+        Map<String, List<Mentions.Mention>> mentions, Map<String, List<Mentions.Mention>> done) {}

@@ -1,0 +1,53 @@
+package webodidact.core.food;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import webodidact.core.amount.Ratio;
+
+/**
+ * One food of the table.
+ *
+ * @param names the usual one first; {@code usNames} and {@code auNames} where they differ
+ * @param density grams in a millilitre by form; "" is any form
+ * @param piece grams of one piece, or null
+ * @param checkLabel what it contains depends on the make: the label must be read
+ * @param cautious does not simply double: raising agents and strong seasonings
+ * @param diet "vegan", "vegetarian" or "none"
+ * @param source where the figures are from
+ */
+public record Food(String id, List<String> names, List<String> usNames, List<String> auNames, Shelf shelf, String group,
+        Map<String, Ratio> density, Ratio piece, Set<Allergen> allergens, boolean checkLabel, Risk risk, boolean cautious,
+        String diet, String source) {
+
+    public String name() {
+        return names.getFirst();
+    }
+
+    /** Grams in a millilitre in that form, or in any form; empty if nobody knows. */
+    public Optional<Ratio> densityIn(String form) {
+        for (var entry : density.entrySet()) {
+            if (!entry.getKey().isEmpty() && form.contains(entry.getKey())) return Optional.of(entry.getValue());
+        }
+        var any = density.get("");
+        if (any != null) return Optional.of(any);
+        return density.size() == 1 ? Optional.of(density.values().iterator().next()) : Optional.empty();
+    }
+
+    /** "milk, egg": what is declared, and whether the label decides. */
+    public String contains() {
+        var declared = String.join(", ", allergens.stream().sorted().filter(a -> a != Allergen.GLUTEN || !allergens.contains(Allergen.WHEAT))
+                .map(Allergen::title).toList());
+        if (!checkLabel) return declared;
+        return declared.isEmpty() ? "check the label" : declared + ", check the label";
+    }
+
+    public boolean suits(String wanted) {
+        return switch (wanted) {
+            case "vegan" -> diet.equals("vegan");
+            case "vegetarian" -> !diet.equals("none");
+            default -> true;
+        };
+    }
+}

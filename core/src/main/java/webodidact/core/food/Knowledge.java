@@ -1,0 +1,128 @@
+package webodidact.core.food;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import webodidact.core.amount.Ratio;
+import webodidact.core.words.Names;
+import webodidact.core.words.Word;
+
+/** The shipped table of foods and tools. */
+public final class Knowledge {
+    private static final class Holder {
+        private static final Knowledge SHIPPED = read();
+    }
+
+    private final Map<String, Food> foods;
+    private final Map<String, Tool> tools;
+    private final Names foodNames = new Names();
+    private final Names toolNames = new Names();
+    private final Names verbs = new Names();
+
+    private Knowledge(Map<String, Food> foods, Map<String, Tool> tools) {
+        this.foods = foods;
+        this.tools = tools;
+        for (var food : foods.values()) {
+            food.names().forEach(n -> foodNames.add(n, food.id()));
+            food.usNames().forEach(n -> foodNames.add(n, food.id()));
+            food.auNames().forEach(n -> foodNames.add(n, food.id()));
+        }
+        for (var tool : tools.values()) {
+            tool.names().forEach(n -> toolNames.add(n, tool.id()));
+            tool.usNames().forEach(n -> toolNames.add(n, tool.id()));
+            tool.impliedBy().forEach(v -> verbs.add(v, tool.id()));
+        }
+    }
+
+    /** The table that comes with the application. */
+    public static Knowledge shipped() {
+        return Holder.SHIPPED;
+    }
+
+    public Collection<Food> foods() {
+        return foods.values();
+    }
+
+    public Collection<Tool> tools() {
+        return tools.values();
+    }
+
+    /** Empty for an unknown id and for null. */
+    public Optional<Food> food(String id) {
+        return Optional.ofNullable(id == null ? null : foods.get(id));
+    }
+
+    public Optional<Tool> tool(String id) {
+        return Optional.ofNullable(id == null ? null : tools.get(id));
+    }
+
+    /** Food names in running text. */
+    public List<Names.Found> foodsIn(String text) {
+        return foodNames.find(text);
+    }
+
+    /** Tool names in running text. */
+    public List<Names.Found> toolsIn(String text) {
+        return toolNames.find(text);
+    }
+
+    /** Tools that the verbs of the text need: "grate" needs a grater. */
+    public List<Names.Found> toolsImpliedBy(String text) {
+        return verbs.find(text);
+    }
+
+    /** The food an item means: the longest name in it, the later one of two. */
+    public Optional<Food> foodNamed(String item) {
+        return foodNames.find(Word.of(item)).stream()
+                .max(java.util.Comparator.<Names.Found>comparingInt(f -> f.end() - f.start()).thenComparing(Names.Found::start))
+                .flatMap(f -> food(f.id()));
+    }
+
+    public Optional<Tool> toolNamed(String item) {
+        return toolNames.find(Word.of(item)).stream().findFirst().flatMap(f -> tool(f.id()));
+    }
+
+    private static Knowledge read() {
+        var foods = new LinkedHashMap<String, Food>();
+        for (var c : TableFile.rows(Knowledge.class, "foods.txt", 14)) {
+            var food = new Food(c[0], TableFile.list(c[1]), TableFile.list(c[2]), TableFile.list(c[3]), Shelf.valueOf(c[4].toUpperCase(Locale.ROOT)),
+                    c[5], density(c[6]), c[7].isEmpty() ? null : Ratio.parseDecimal(c[7]), allergens(c[8]), c[9].equals("yes"),
+                    Risk.valueOf(c[10].toUpperCase(Locale.ROOT).replace('-', '_')), c[11].equals("cautious"), c[12], c[13]);
+            if (foods.put(food.id(), food) != null) throw new IllegalStateException("foods.txt: '" + food.id() + "' is there twice");
+        }
+        var tools = new LinkedHashMap<String, Tool>();
+        for (var c : TableFile.rows(Knowledge.class, "tools.txt", 7)) {
+            var instead = TableFile.list(c[6]).stream().map(Knowledge::instead).toList();
+            tools.put(c[0], new Tool(c[0], TableFile.list(c[1]), TableFile.list(c[2]), TableFile.list(c[3]), c[4], c[5].equals("yes"), instead));
+        }
+        return new Knowledge(Collections.unmodifiableMap(foods), Collections.unmodifiableMap(tools));
+    }
+
+    private static Map<String, Ratio> density(String cell) {
+        var map = new LinkedHashMap<String, Ratio>();
+        for (var part : TableFile.list(cell)) {
+            int eq = part.indexOf('=');
+            map.put(eq < 0 ? "" : part.substring(0, eq), Ratio.parseDecimal(part.substring(eq + 1)));
+        }
+        return Collections.unmodifiableMap(map);
+    }
+
+    private static java.util.Set<Allergen> allergens(String cell) {
+        var set = EnumSet.noneOf(Allergen.class);
+        TableFile.list(cell).forEach(a -> set.add(Allergen.parse(a)));
+        return Collections.unmodifiableSet(set);
+    }
+
+    private static Tool.Instead instead(String part) {
+        int x = part.indexOf(" x ");
+        int open = part.indexOf('(');
+        var time = part.substring(x + 3, open < 0 ? part.length() : open).strip();
+        return new Tool.Instead(part.substring(0, x).strip(), Ratio.parseDecimal(time),
+                open < 0 ? "" : part.substring(open + 1, part.lastIndexOf(')')));
+    }
+}

@@ -1,0 +1,40 @@
+package webodidact.core.food;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** Reads the shipped tables: one entry a line, columns parted by '|', lists by ';', '#' for comments, '-' for none. */
+public final class TableFile {
+    private TableFile() {}
+
+    /** The lines of the resource beside {@code anchor}; every one has exactly {@code columns} columns. */
+    public static List<String[]> rows(Class<?> anchor, String resource, int columns) {
+        var rows = new ArrayList<String[]>();
+        try (var in = new BufferedReader(new InputStreamReader(anchor.getResourceAsStream(resource), StandardCharsets.UTF_8))) {
+            int number = 0;
+            for (String line = in.readLine(); line != null; line = in.readLine()) {
+                number++;
+                if (line.isBlank() || line.startsWith("#")) continue;
+                var cells = Arrays.stream(line.split("\\|", -1)).map(String::strip).map(c -> c.equals("-") ? "" : c).toArray(String[]::new);
+                if (cells.length != columns) {
+                    throw new IllegalStateException(resource + ", line " + number + ": " + cells.length + " columns, expected " + columns);
+                }
+                rows.add(cells);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(resource, e);
+        }
+        return rows;
+    }
+
+    /** The parts of a list cell, none blank. */
+    public static List<String> list(String cell) {
+        return Arrays.stream(cell.split(";")).map(String::strip).filter(s -> !s.isEmpty()).toList();
+    }
+}

@@ -1,0 +1,20 @@
+package webodidact.core.food;
+
+import java.util.List;
+import webodidact.core.amount.Ratio;
+
+/**
+ * One tool of the table.
+ *
+ * @param impliedBy verbs that need it, "grate"
+ * @param hazard "blade", "heat", "glass", "electrical" or ""
+ */
+public record Tool(String id, List<String> names, List<String> usNames, List<String> impliedBy, String hazard, boolean noisy,
+        List<Instead> instead) {
+    /** @param time how many times as long it takes with that tool */
+    public record Instead(String tool, Ratio time, String note) {}
+
+    public String name() {
+        return names.getFirst();
+    }
+}

@@ -1,0 +1,54 @@
+package webodidact.core.lesson;
+
+/** How a wait is covered on air. */
+public sealed interface Cover {
+    /** The camera stays: the whole wait is on air. */
+    record Stay() implements Cover {}
+
+    /**
+     * Later steps go on meanwhile.
+     *
+     * @param collectAt the step in which it is collected, or "" while nobody has said
+     */
+    record CarryOn(String collectAt) implements Cover {
+        public CarryOn {
+            if (collectAt == null) collectAt = "";
+        }
+    }
+
+    /**
+     * The wait is cut from the recording. Not in a live lesson.
+     *
+     * @param kept seconds of it kept, zero or more
+     */
+    record Cut(int kept) implements Cover {}
+
+    /**
+     * A second batch, made before air, is swapped in.
+     *
+     * @param make the instructor's own hands on it, in seconds; 0 takes the step's hands-on time
+     * @param keeps seconds it keeps well once done, more than zero
+     */
+    record ReadyCopy(int make, int keeps) implements Cover {
+        public ReadyCopy {
+            if (keeps <= 0) keeps = 3600;
+        }
+    }
+
+    /**
+     * Shown fast in the edit. Not in a live lesson.
+     *
+     * @param times how many times faster, 2 or more
+     */
+    record SpeedUp(int times) implements Cover {
+        public SpeedUp {
+            times = Math.max(2, times);
+        }
+    }
+
+    Cover STAY = new Stay();
+
+    default boolean needsEditing() {
+        return this instanceof Cut || this instanceof SpeedUp;
+    }
+}

@@ -1,0 +1,84 @@
+package webodidact.core.lesson;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Consumer;
+import webodidact.core.amount.Amount;
+
+/**
+ * One line of what the recipe needs, at the lesson's own yield.
+ *
+ * @param item as the instructor calls it
+ * @param food id in the food table, or null while unknown
+ * @param amount null where none is given ("salt")
+ * @param size of one piece or tin, or null
+ * @param form "chopped", "drained"
+ * @param alternatives items named with "or" in the recipe
+ * @param unsure what reading it was unsure of, in words
+ * @param chosen food id of the substitute cooked with in this lesson, or null
+ * @param mentioned food ids of substitutes that are announced
+ */
+public record FoodLine(String id, String item, String food, Amount amount, Amount size, String form, String note,
+        boolean optional, boolean toTaste, List<String> alternatives, List<String> unsure, String chosen, List<String> mentioned) {
+    public FoodLine {
+        Objects.requireNonNull(id, "id");
+        item = item == null ? "" : item;
+        form = form == null ? "" : form;
+        note = note == null ? "" : note;
+        alternatives = alternatives == null ? List.of() : List.copyOf(alternatives);
+        unsure = unsure == null ? List.of() : List.copyOf(unsure);
+        mentioned = mentioned == null ? List.of() : List.copyOf(mentioned);
+    }
+
+    public static FoodLine of(String id, String item, String food, Amount amount) {
+        return new FoodLine(id, item, food, amount, null, "", "", false, false, List.of(), List.of(), null, List.of());
+    }
+
+    /** The food cooked with: the chosen substitute, else the food named. */
+    public String cooked() {
+        return chosen == null ? food : chosen;
+    }
+
+    public FoodLine but(Consumer<Draft> change) {
+        var draft = new Draft(this);
+        change.accept(draft);
+        return draft.line();
+    }
+
+    /** The fields of a line while it is changed; lives only inside {@link FoodLine#but}. */
+    public static final class Draft {
+        public String id;
+        public String item;
+        public String food;
+        public Amount amount;
+        public Amount size;
+        public String form;
+        public String note;
+        public boolean optional;
+        public boolean toTaste;
+        public List<String> alternatives;
+        public List<String> unsure;
+        public String chosen;
+        public List<String> mentioned;
+
+        private Draft(FoodLine f) {
+            id = f.id;
+            item = f.item;
+            food = f.food;
+            amount = f.amount;
+            size = f.size;
+            form = f.form;
+            note = f.note;
+            optional = f.optional;
+            toTaste = f.toTaste;
+            alternatives = f.alternatives;
+            unsure = f.unsure;
+            chosen = f.chosen;
+            mentioned = f.mentioned;
+        }
+
+        private FoodLine line() {
+            return new FoodLine(id, item, food, amount, size, form, note, optional, toTaste, alternatives, unsure, chosen, mentioned);
+        }
+    }
+}

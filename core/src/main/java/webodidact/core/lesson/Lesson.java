@@ -1,0 +1,173 @@
+package webodidact.core.lesson;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+
+/**
+ * One lesson: what it needs, what is said and done, and the decisions taken.
+ *
+ * @param id the file's name without ending
+ * @param number its place in the course, 1 or more
+ * @param slot seconds the broadcast or the kept recording may last, more than zero
+ * @param air when it goes on air, or null
+ * @param homeOf people in the home that the gather list is written for, 1 or more
+ * @param ovenBefore the oven is heated before air
+ */
+public record Lesson(String id, int number, String title, Delivery delivery, Audience audience, int slot, LocalDateTime air,
+        Yield makes, int homeOf, boolean ovenBefore, List<FoodLine> foods, List<ToolLine> tools, List<Step> steps, List<Accepted> accepted) {
+    public Lesson {
+        Objects.requireNonNull(id, "id");
+        number = Math.max(1, number);
+        title = title == null ? "" : title;
+        delivery = delivery == null ? Delivery.COOK_ALONG : delivery;
+        audience = audience == null ? Audience.ADULTS : audience;
+        if (slot <= 0) throw new IllegalArgumentException("Slot '" + slot + "': expected more than zero seconds");
+        makes = makes == null ? Yield.UNKNOWN : makes;
+        homeOf = homeOf < 1 ? makes.serves() : homeOf;
+        foods = foods == null ? List.of() : List.copyOf(foods);
+        tools = tools == null ? List.of() : List.copyOf(tools);
+        steps = steps == null ? List.of() : List.copyOf(steps);
+        accepted = accepted == null ? List.of() : List.copyOf(accepted);
+        unique(foods.stream().map(FoodLine::id).toList(), "food line");
+        unique(steps.stream().map(Step::id).toList(), "step");
+        unique(tools.stream().map(ToolLine::id).toList(), "tool line");
+    }
+
+    private static void unique(List<String> ids, String what) {
+        var seen = new java.util.HashSet<String>();
+        for (var id : ids) {
+            if (!seen.add(id)) throw new IllegalArgumentException("The " + what + " id '" + id + "' is there twice: expected each once");
+        }
+    }
+
+    public static Lesson blank(String id, int number, String title) {
+        return new Lesson(id, number, title, Delivery.COOK_ALONG, Audience.ADULTS, 45 * 60, null, Yield.UNKNOWN, 4, false,
+                List.of(), List.of(), List.of(), List.of());
+    }
+
+    public Optional<Step> step(String stepId) {
+        return steps.stream().filter(s -> s.id().equals(stepId)).findFirst();
+    }
+
+    public Optional<FoodLine> food(String lineId) {
+        return foods.stream().filter(f -> f.id().equals(lineId)).findFirst();
+    }
+
+    /** The step's place from 0, or -1. */
+    public int indexOf(String stepId) {
+        for (int i = 0; i < steps.size(); i++) if (steps.get(i).id().equals(stepId)) return i;
+        return -1;
+    }
+
+    public Lesson withSteps(List<Step> other) {
+        return but(d -> d.steps = other);
+    }
+
+    public Lesson withFoods(List<FoodLine> other) {
+        return but(d -> d.foods = other);
+    }
+
+    /** This lesson with one step changed; unchanged if there is no such step. */
+    public Lesson withStep(String stepId, UnaryOperator<Step> change) {
+        return withSteps(steps.stream().map(s -> s.id().equals(stepId) ? change.apply(s) : s).toList());
+    }
+
+    /** This lesson with one food line changed; unchanged if there is no such line. */
+    public Lesson withFood(String lineId, UnaryOperator<FoodLine> change) {
+        return withFoods(foods.stream().map(f -> f.id().equals(lineId) ? change.apply(f) : f).toList());
+    }
+
+    /** {@code index} from 0 to the number of steps. */
+    public Lesson inserting(int index, Step step) {
+        var list = new ArrayList<>(steps);
+        list.add(index, step);
+        return withSteps(list);
+    }
+
+    public Lesson moving(String stepId, int to) {
+        int from = indexOf(stepId);
+        if (from < 0) return this;
+        var list = new ArrayList<>(steps);
+        var step = list.remove(from);
+        list.add(Math.clamp(to, 0, list.size()), step);
+        return withSteps(list);
+    }
+
+    /** Without the step; a wait that was collected in it is open again. */
+    public Lesson removingStep(String stepId) {
+        return withSteps(steps.stream().filter(s -> !s.id().equals(stepId)).map(s ->
+                s.waiting() != null && s.waiting().cover() instanceof Cover.CarryOn(var at) && at.equals(stepId)
+                        ? s.but(d -> d.waiting = s.waiting().covered(new Cover.CarryOn(""))) : s).toList());
+    }
+
+    /** Without the line; steps no longer use it. */
+    public Lesson removingFood(String lineId) {
+        return but(d -> {
+            d.foods = foods.stream().filter(f -> !f.id().equals(lineId)).toList();
+            d.steps = steps.stream().map(s -> s.usesLine(lineId)
+                    ? s.but(x -> x.uses = s.uses().stream().filter(u -> !u.line().equals(lineId)).toList()) : s).toList();
+        });
+    }
+
+    public String newStepId() {
+        return Ids.next("s", steps.stream().map(Step::id).toList());
+    }
+
+    public String newFoodId() {
+        return Ids.next("f", foods.stream().map(FoodLine::id).toList());
+    }
+
+    public String newToolId() {
+        return Ids.next("t", tools.stream().map(ToolLine::id).toList());
+    }
+
+    public Lesson but(Consumer<Draft> change) {
+        var draft = new Draft(this);
+        change.accept(draft);
+        return draft.lesson();
+    }
+
+    /** The fields of a lesson while it is changed; lives only inside {@link Lesson#but}. */
+    public static final class Draft {
+        public String id;
+        public int number;
+        public String title;
+        public Delivery delivery;
+        public Audience audience;
+        public int slot;
+        public LocalDateTime air;
+        public Yield makes;
+        public int homeOf;
+        public boolean ovenBefore;
+        public List<FoodLine> foods;
+        public List<ToolLine> tools;
+        public List<Step> steps;
+        public List<Accepted> accepted;
+
+        private Draft(Lesson l) {
+            id = l.id;
+            number = l.number;
+            title = l.title;
+            delivery = l.delivery;
+            audience = l.audience;
+            slot = l.slot;
+            air = l.air;
+            makes = l.makes;
+            homeOf = l.homeOf;
+            ovenBefore = l.ovenBefore;
+            foods = l.foods;
+            tools = l.tools;
+            steps = l.steps;
+            accepted = l.accepted;
+        }
+
+        private Lesson lesson() {
+            return new Lesson(id, number, title, delivery, audience, slot, air, makes, homeOf, ovenBefore, foods, tools, steps, accepted);
+        }
+    }
+}

@@ -1,0 +1,20 @@
+package webodidact.core.lesson;
+
+import webodidact.core.amount.Ratio;
+
+/**
+ * What the recipe makes as written.
+ *
+ * @param count pieces or portions, more than zero
+ * @param what "parcels"
+ * @param serves people it feeds, 1 or more
+ */
+public record Yield(Ratio count, String what, int serves) {
+    public static final Yield UNKNOWN = new Yield(Ratio.of(4), "portions", 4);
+
+    public Yield {
+        if (count == null || !count.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Yield '" + count + "': expected more than zero");
+        what = what == null || what.isBlank() ? "portions" : what;
+        serves = Math.max(1, serves);
+    }
+}

@@ -1,0 +1,97 @@
+package webodidact.core.list;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.AmountText;
+import webodidact.core.amount.Dimension;
+import webodidact.core.amount.KitchenRounding;
+import webodidact.core.amount.MeasureSystem;
+import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
+import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
+import webodidact.core.food.Shelf;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Lesson;
+
+/** What one home must have, in the order of where it is kept. */
+public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
+    /**
+     * @param take what to measure, kitchen-rounded, or "some" where no amount is given
+     * @param also the same in another measure, where the food's density is known, or ""
+     * @param steps numbers of the steps that use it, from 1
+     * @param contains allergens in words, "check the label" where that decides
+     * @param note what does not simply scale, or ""
+     */
+    public record Entry(FoodLine line, Food food, String item, String take, String also, List<Integer> steps, String contains, String note) {}
+
+    public static GatherList of(Lesson lesson, MeasureSystem house, Knowledge knowledge) {
+        var factor = Scaling.forHome(lesson);
+        var shelves = new EnumMap<Shelf, List<Entry>>(Shelf.class);
+        for (var line : lesson.foods()) {
+            var food = knowledge.food(line.cooked()).orElse(null);
+            var shelf = food == null ? Shelf.OTHER : food.shelf();
+            shelves.computeIfAbsent(shelf, s -> new ArrayList<>()).add(entry(lesson, line, food, factor, house));
+        }
+        shelves.remove(Shelf.TAP);
+        return new GatherList(shelves, factor);
+    }
+
+    /** All entries, shelf by shelf. */
+    public List<Entry> entries() {
+        return shelves.values().stream().flatMap(List::stream).toList();
+    }
+
+    private static Entry entry(Lesson lesson, FoodLine line, Food food, Ratio factor, MeasureSystem house) {
+        var steps = new ArrayList<Integer>();
+        for (int i = 0; i < lesson.steps().size(); i++) if (lesson.steps().get(i).usesLine(line.id())) steps.add(i + 1);
+        var exact = line.amount() == null ? null : line.amount().times(factor);
+        var take = exact == null ? line.toTaste() ? "to taste" : "some" : take(line, exact, house);
+        var also = exact == null ? "" : also(line, exact, food, house);
+        var item = line.chosen() == null || food == null ? line.item() : food.name();
+        boolean scaled = !factor.equals(Ratio.ONE);
+        var note = scaled && food != null && food.cautious() ? "does not simply scale: test it" : "";
+        return new Entry(line, food, item, take, also, List.copyOf(steps), food == null ? "unknown: check" : food.contains(), note);
+    }
+
+    private static String take(FoodLine line, Amount exact, MeasureSystem house) {
+        var text = KitchenRounding.round(exact, house).text();
+        return line.size() == null || exact.unit() == Unit.PIECE ? text : text + " of " + AmountText.of(line.size());
+    }
+
+    /** Spoons for a weight, a weight for spoons; "" where the density or piece weight is not known. */
+    static String also(FoodLine line, Amount exact, Food food, MeasureSystem house) {
+        if (line.size() != null && exact.unit().dimension() == Dimension.COUNT && exact.unit() == Unit.PIECE) {
+            return AmountText.of(line.size()) + " each";
+        }
+        if (food == null) return "";
+        var unit = exact.unit();
+        if (unit == Unit.PIECE && food.piece() != null) {
+            return "about " + KitchenRounding.round(Amount.of(exact.low().times(food.piece()), Unit.G), house).text();
+        }
+        if (unit.dimension() == Dimension.INFORMAL) return "about " + KitchenRounding.round(exact.unit().usualSize().times(exact.low()), house).text();
+        var density = food.densityIn(line.form());
+        if (density.isEmpty()) return unit == Unit.TBSP || unit == Unit.TSP ? millilitres(exact, house) : "";
+        if (unit.dimension() == Dimension.MASS) {
+            var ml = exact.in(Unit.G, house).low().dividedBy(density.get());
+            return ml.isMoreThan(Ratio.of(400)) ? "" : spoons(ml, house);
+        }
+        if (unit.dimension() == Dimension.VOLUME) {
+            var ml = exact.in(Unit.ML, house);
+            if (food.group().equals("fat") || food.group().equals("dairy") || food.group().equals("sauce") || food.group().equals("acid")) return millilitres(exact, house);
+            return KitchenRounding.round(Amount.of(ml.low().times(density.get()), Unit.G), house).text();
+        }
+        return "";
+    }
+
+    private static String millilitres(Amount exact, MeasureSystem house) {
+        return exact.unit() == Unit.ML ? spoons(exact.low(), house) : KitchenRounding.round(Amount.of(exact.in(Unit.ML, house).low(), Unit.ML), house).text();
+    }
+
+    private static String spoons(Ratio ml, MeasureSystem house) {
+        return KitchenRounding.round(Amount.of(ml.dividedBy(Unit.TBSP.base(house)), Unit.TBSP), house).text();
+    }
+}

@@ -1,0 +1,107 @@
+package webodidact.core.reading;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
+
+/** Reads amounts as people write them at the start of a text: "1½ cups", "1 1/2", "2-3 tbsp", "half a pint", "0,5 l", "a knob of". */
+public final class AmountReader {
+    /** @param end index after the amount and its unit */
+    public record Start(Amount amount, int end) {}
+
+    private static final Map<Character, Ratio> SIGNS = Map.ofEntries(
+            Map.entry('½', Ratio.of(1, 2)), Map.entry('⅓', Ratio.of(1, 3)), Map.entry('⅔', Ratio.of(2, 3)),
+            Map.entry('¼', Ratio.of(1, 4)), Map.entry('¾', Ratio.of(3, 4)), Map.entry('⅛', Ratio.of(1, 8)),
+            Map.entry('⅜', Ratio.of(3, 8)), Map.entry('⅝', Ratio.of(5, 8)), Map.entry('⅞', Ratio.of(7, 8)),
+            Map.entry('⅙', Ratio.of(1, 6)), Map.entry('⅕', Ratio.of(1, 5)));
+    private static final Map<String, Ratio> WORDS = Map.ofEntries(
+            Map.entry("a", Ratio.ONE), Map.entry("an", Ratio.ONE), Map.entry("one", Ratio.ONE), Map.entry("two", Ratio.of(2)),
+            Map.entry("three", Ratio.of(3)), Map.entry("four", Ratio.of(4)), Map.entry("five", Ratio.of(5)), Map.entry("six", Ratio.of(6)),
+            Map.entry("seven", Ratio.of(7)), Map.entry("eight", Ratio.of(8)), Map.entry("nine", Ratio.of(9)), Map.entry("ten", Ratio.of(10)),
+            Map.entry("twelve", Ratio.of(12)), Map.entry("half", Ratio.HALF), Map.entry("quarter", Ratio.of(1, 4)), Map.entry("dozen", Ratio.of(12)));
+    private static final String SIGN = "[½⅓⅔¼¾⅛⅜⅝⅞⅙⅕]";
+    private static final String NUMBER = "(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?\\s?" + SIGN + "?|" + SIGN + ")";
+    private static final Pattern FIRST = Pattern.compile("\\s*(about |approx\\.? |approximately |around |roughly |c\\. ?|~ ?)?(" + NUMBER
+            + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern WORD_FIRST = Pattern.compile(
+            "\\s*(about |around |roughly )?(half an?|a half|a quarter|half|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|a dozen)\\b(?:\\s+(?:to|or)\\s+(two|three|four|five|six)\\b)?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern UNIT = Pattern.compile(
+            "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*(fluid ounces?|fl\\.? ?oz\\.?|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
+            Pattern.CASE_INSENSITIVE);
+    private static final List<Unit> ONLY_WITH_UNIT = List.of(Unit.PIECE);
+
+    private AmountReader() {}
+
+    /** The amount the text begins with; without a unit it counts pieces. Empty if it begins with none. */
+    public static Optional<Start> start(String text) {
+        var m = FIRST.matcher(text);
+        if (m.lookingAt()) return Optional.of(numeric(text, m));
+        m = WORD_FIRST.matcher(text);
+        return m.lookingAt() ? worded(text, m) : Optional.empty();
+    }
+
+    /** The whole text as an amount: what is typed into an amount cell. */
+    public static Amount whole(String text) {
+        var start = start(text).filter(s -> text.substring(s.end()).isBlank());
+        return start.map(Start::amount).orElseThrow(() -> new IllegalArgumentException(
+                "Amount '" + text.strip() + "': expected a number and a measure, as in '1½ cup', '350 g' or '2'"));
+    }
+
+    private static Start numeric(String text, Matcher m) {
+        var low = number(m.group(2));
+        var high = m.group(3) == null ? low : number(m.group(3));
+        if (high.isLessThan(low)) high = low;
+        var unit = unit(text, m.end());
+        var kind = unit.map(Found::unit).orElse(Unit.PIECE);
+        return new Start(new Amount(low, high, kind, m.group(1) != null), unit.map(Found::end).orElse(m.end()));
+    }
+
+    private static Optional<Start> worded(String text, Matcher m) {
+        var unit = unit(text, m.end());
+        var word = m.group(2).toLowerCase(java.util.Locale.ROOT);
+        var value = word.startsWith("half") || word.equals("a half") ? Ratio.HALF
+                : word.equals("a quarter") ? Ratio.of(1, 4) : word.equals("a dozen") ? Ratio.of(12) : WORDS.get(word);
+        if (unit.isEmpty() && (word.equals("a") || word.equals("an"))) return Optional.empty();
+        var high = m.group(3) == null ? value : WORDS.get(m.group(3).toLowerCase(java.util.Locale.ROOT));
+        return Optional.of(new Start(new Amount(value, high.max(value), unit.map(Found::unit).orElse(Unit.PIECE), m.group(1) != null),
+                unit.map(Found::end).orElse(m.end())));
+    }
+
+    private record Found(Unit unit, int end) {}
+
+    private static Optional<Found> unit(String text, int from) {
+        var m = UNIT.matcher(text).region(from, text.length());
+        if (!m.lookingAt()) return Optional.empty();
+        var word = m.group(1);
+        // In recipes "T" is a tablespoon and "t" a teaspoon: the one place where case decides.
+        var unit = word.equals("T") ? Optional.of(Unit.TBSP) : word.equals("t") ? Optional.of(Unit.TSP)
+                : word.toLowerCase(java.util.Locale.ROOT).startsWith("fl") ? Unit.named("fl oz") : Unit.named(word);
+        return unit.filter(u -> !ONLY_WITH_UNIT.contains(u)).map(u -> new Found(u, m.end()));
+    }
+
+    /** "1½", "1 1/2", "3/4", "0,5" and "0.5"; a comma with one or two figures after it is a decimal. */
+    static Ratio number(String text) {
+        var t = text.strip();
+        char last = t.charAt(t.length() - 1);
+        if (SIGNS.containsKey(last)) {
+            var before = t.substring(0, t.length() - 1).strip();
+            return before.isEmpty() ? SIGNS.get(last) : number(before).plus(SIGNS.get(last));
+        }
+        int slash = Math.max(t.indexOf('/'), t.indexOf('⁄'));
+        if (slash > 0) {
+            var top = t.substring(0, slash).strip().split("\\s+");
+            long den = Long.parseLong(t.substring(slash + 1).strip());
+            if (den == 0) throw new IllegalArgumentException("Amount '" + t + "': expected something other than 0 below the line");
+            var part = Ratio.of(Long.parseLong(top[top.length - 1]), den);
+            return top.length == 2 ? part.plus(Ratio.of(Long.parseLong(top[0]))) : part;
+        }
+        if (t.matches("\\d+,\\d{3}")) return Ratio.of(Long.parseLong(t.replace(",", "")));
+        return Ratio.parseDecimal(t.replace(',', '.'));
+    }
+}

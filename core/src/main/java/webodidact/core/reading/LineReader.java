@@ -1,0 +1,173 @@
+package webodidact.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Unit;
+import webodidact.core.food.Knowledge;
+import webodidact.core.words.Word;
+
+/** Reads one recipe line as people write it: {@code 1½ cups (225 g) plain flour, sifted}. */
+public final class LineReader {
+    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▢☐]\\s+|\\d{1,2}[.)]\\s+(?=\\D))?");
+    private static final Pattern TIMES = Pattern.compile("\\s*[x×]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BRACKET = Pattern.compile("\\(([^()]*)\\)");
+    private static final Pattern TASTE = Pattern.compile("[,;]?\\s*\\b(?:or )?(?:to taste|to season|as needed)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OPTIONAL = Pattern.compile("[,;]?\\s*\\boptional\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern EXTRA = Pattern.compile("[,;]?\\s*\\b(?:plus|and)\\s+(?:a little |some )?(?:extra|more)\\b[^,;]*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART = Pattern.compile("^(?:the )?((?:(?:juice|zest|rind)(?: and |, )?)+) (?:of|from) ", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OR = Pattern.compile("\\s+or\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Set<String> FORMS = Set.of("chopped", "grated", "sliced", "diced", "minced", "crushed", "drained", "rinsed",
+            "sifted", "peeled", "melted", "softened", "beaten", "trimmed", "shredded", "snipped", "mashed", "cubed", "halved",
+            "quartered", "washed", "scrubbed", "torn", "toasted", "cooked", "frozen", "dried", "fresh", "tinned", "canned", "packed",
+            "finely", "roughly", "thinly", "skinless", "boneless", "thawed", "skinned", "cold", "warm", "lukewarm", "cut", "picked");
+
+    private final Knowledge knowledge;
+
+    public LineReader(Knowledge knowledge) {
+        this.knowledge = knowledge;
+    }
+
+    /** Never fails: what is not understood is in {@link ReadLine#unsure()}. */
+    public ReadLine read(String line) {
+        var state = new State();
+        var rest = BULLET.matcher(line).replaceFirst("").replace('\u00a0', ' ').strip();
+        rest = state.take(TASTE, rest, () -> state.toTaste = true);
+        rest = state.take(OPTIONAL, rest, () -> state.optional = true);
+        rest = extra(state, rest);
+        rest = parts(state, rest);
+        rest = amount(state, rest);
+        rest = parts(state, rest.replaceFirst("(?i)^\\s*of\\s+", ""));
+        rest = brackets(state, rest);
+        return item(line, state, rest);
+    }
+
+    private static final class State {
+        private Amount amount;
+        private Amount size;
+        private Amount also;
+        private boolean optional;
+        private boolean toTaste;
+        private final List<String> form = new ArrayList<>();
+        private final List<String> notes = new ArrayList<>();
+        private final List<String> unsure = new ArrayList<>();
+
+        private String take(Pattern pattern, String text, Runnable found) {
+            var m = pattern.matcher(text);
+            if (!m.find()) return text;
+            found.run();
+            return (text.substring(0, m.start()) + text.substring(m.end())).strip();
+        }
+    }
+
+    private static String extra(State state, String text) {
+        var m = EXTRA.matcher(text);
+        if (!m.find()) return text;
+        state.notes.add(m.group().replaceFirst("^[,;]?\\s*", "").strip());
+        return (text.substring(0, m.start()) + text.substring(m.end())).strip();
+    }
+
+    private static String parts(State state, String text) {
+        var m = PART.matcher(text);
+        if (!m.find()) return text;
+        for (var part : m.group(1).toLowerCase(Locale.ROOT).split("\\s*(?:and|,)\\s*")) {
+            if (!part.isBlank()) state.form.add(part.strip());
+        }
+        var rest = text.substring(m.end());
+        return state.amount == null ? amount(state, rest) : rest;
+    }
+
+    private static String amount(State state, String text) {
+        if (state.amount != null) return text;
+        var start = AmountReader.start(text);
+        if (start.isEmpty()) return text;
+        var first = start.get().amount();
+        var rest = text.substring(start.get().end());
+        if (first.unit() == Unit.PIECE) {
+            var times = TIMES.matcher(rest);
+            var after = times.lookingAt() ? rest.substring(times.end()) : rest.strip().startsWith("(") ? null : "";
+            if (after != null && !after.isEmpty()) return sized(state, first, after);
+        }
+        state.amount = first;
+        rest = rest.replaceFirst("^\\s*/\\s*", " / ").strip();
+        if (rest.startsWith("/ ")) {
+            var other = AmountReader.start(rest.substring(2));
+            if (other.isPresent()) {
+                state.also = other.get().amount();
+                rest = rest.substring(2 + other.get().end()).strip();
+            }
+        }
+        return rest;
+    }
+
+    /** "2 x 400 g tins": two tins of 400 g. */
+    private static String sized(State state, Amount count, String after) {
+        var size = AmountReader.start(after).orElseThrow();
+        var rest = after.substring(size.end()).strip();
+        var holder = AmountReader.start("1 " + rest).filter(s -> s.amount().unit().dimension() == webodidact.core.amount.Dimension.COUNT
+                && s.amount().unit() != Unit.PIECE);
+        state.size = size.amount();
+        state.amount = new Amount(count.low(), count.high(), holder.map(h -> h.amount().unit()).orElse(Unit.PIECE), count.approximate());
+        return holder.map(h -> rest.substring(h.end() - 2).strip()).orElse(rest);
+    }
+
+    private static String brackets(State state, String text) {
+        Matcher m = BRACKET.matcher(text);
+        var rest = new StringBuilder();
+        int from = 0;
+        while (m.find()) {
+            rest.append(text, from, m.start());
+            from = m.end();
+            var inside = m.group(1).strip();
+            var start = AmountReader.start(inside).filter(s -> inside.substring(s.end()).isBlank() && s.amount().unit() != Unit.PIECE);
+            if (start.isPresent() && state.also == null) state.also = start.get().amount();
+            else if (!inside.isEmpty()) state.notes.add(inside);
+        }
+        rest.append(text, from, text.length());
+        return rest.toString().replaceAll("\\s+", " ").strip();
+    }
+
+    private ReadLine item(String line, State state, String text) {
+        var rest = text;
+        int comma = rest.indexOf(',');
+        if (comma >= 0) {
+            for (var part : rest.substring(comma + 1).split(",")) describe(state, part.strip());
+            rest = rest.substring(0, comma).strip();
+        }
+        var alternatives = new ArrayList<String>();
+        var options = OR.split(rest);
+        for (int i = 1; i < options.length; i++) alternatives.add(options[i].strip());
+        var item = leadingForms(state, options[0].replaceFirst("(?i)^of\\s+", "").strip());
+        var food = knowledge.foodNamed(item);
+        if (food.isEmpty() && !item.isEmpty() && knowledge.toolNamed(item).isEmpty()) {
+            state.unsure.add("“" + item + "” is not in the food table");
+        }
+        if (item.isEmpty()) state.unsure.add("no food was found in this line");
+        if (state.amount == null && !state.toTaste && !item.isEmpty()) state.unsure.add("no amount is given");
+        return new ReadLine(line, state.amount, state.size, state.also, item, state.form, String.join("; ", state.notes),
+                state.optional, state.toTaste, alternatives, food.map(f -> f.id()).orElse(null), state.unsure);
+    }
+
+    private static void describe(State state, String part) {
+        if (part.isEmpty()) return;
+        boolean form = Word.of(part).stream().anyMatch(w -> FORMS.contains(w.stem()) || FORMS.contains(part.toLowerCase(Locale.ROOT)));
+        if (form) state.form.add(part);
+        else state.notes.add(part);
+    }
+
+    /** "finely chopped dill" is dill in the form "finely chopped"; a name that includes the word ("dried dill") keeps it. */
+    private String leadingForms(State state, String item) {
+        var named = knowledge.foodsIn(item);
+        int nameStart = named.isEmpty() ? item.length() : named.getLast().start();
+        var words = Word.of(item);
+        int i = 0;
+        while (i < words.size() - 1 && words.get(i).end() <= nameStart && FORMS.contains(words.get(i).stem())) i++;
+        if (i == 0) return item;
+        state.form.add(0, item.substring(0, words.get(i - 1).end()));
+        return item.substring(words.get(i).start());
+    }
+}

@@ -1,0 +1,81 @@
+package webodidact.core.script;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import webodidact.core.food.Knowledge;
+import webodidact.core.food.Shelf;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.words.Word;
+
+/** Finds the foods and tools of a lesson in plain words: those on the list, those that are not, and the tools. */
+public final class Mentions {
+    /** LISTED: {@code id} is a food line; UNLISTED: a food of the table that no line has; TOOL: a tool of the table. */
+    public enum Kind { LISTED, UNLISTED, TOOL }
+
+    /** From {@code start} (inclusive) to {@code end} (exclusive) in the text searched. */
+    public record Mention(int start, int end, Kind kind, String id, String words) {}
+
+    private final Knowledge knowledge;
+    private final Map<String, String> lineByFood = new LinkedHashMap<>();
+    private final List<Map.Entry<Set<String>, String>> lineWords = new ArrayList<>();
+
+    public Mentions(Lesson lesson, Knowledge knowledge) {
+        this.knowledge = knowledge;
+        for (var line : lesson.foods()) {
+            for (var food : foodsOf(line)) lineByFood.putIfAbsent(food, line.id());
+            lineWords.add(Map.entry(stems(line.item()), line.id()));
+            if (line.chosen() != null) {
+                knowledge.food(line.chosen()).ifPresent(f -> lineWords.add(Map.entry(stems(f.name()), line.id())));
+            }
+        }
+    }
+
+    private static List<String> foodsOf(FoodLine line) {
+        var ids = new ArrayList<String>();
+        if (line.food() != null) ids.add(line.food());
+        if (line.chosen() != null) ids.add(line.chosen());
+        ids.addAll(line.mentioned());
+        return ids;
+    }
+
+    private static Set<String> stems(String text) {
+        var set = new HashSet<String>();
+        Word.of(text).forEach(w -> set.add(w.stem()));
+        return set;
+    }
+
+    /** In the order they stand; tap water is always there and never unlisted. */
+    public List<Mention> in(String text) {
+        if (text.isEmpty()) return List.of();
+        var all = new ArrayList<Mention>();
+        for (var found : knowledge.foodsIn(text)) {
+            var words = text.substring(found.start(), found.end());
+            var line = lineFor(found.id(), words);
+            if (line != null) all.add(new Mention(found.start(), found.end(), Kind.LISTED, line, words));
+            else if (knowledge.food(found.id()).orElseThrow().shelf() != Shelf.TAP) {
+                all.add(new Mention(found.start(), found.end(), Kind.UNLISTED, found.id(), words));
+            }
+        }
+        for (var found : knowledge.toolsIn(text)) {
+            boolean free = all.stream().noneMatch(m -> m.start() < found.end() && found.start() < m.end());
+            if (free) all.add(new Mention(found.start(), found.end(), Kind.TOOL, found.id(), text.substring(found.start(), found.end())));
+        }
+        all.sort(java.util.Comparator.comparingInt(Mention::start));
+        return all;
+    }
+
+    /** The line of that food; else the only kind on the list that the plain word can mean: "oil" is the sunflower oil. */
+    private String lineFor(String food, String words) {
+        var said = stems(words);
+        for (var entry : lineWords) if (entry.getKey().equals(said)) return entry.getValue();
+        var exact = lineByFood.get(food);
+        if (exact != null) return exact;
+        for (var entry : lineWords) if (entry.getKey().containsAll(said)) return entry.getValue();
+        return null;
+    }
+}

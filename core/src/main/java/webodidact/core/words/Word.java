@@ -1,0 +1,52 @@
+package webodidact.core.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * One word of a text and where it stands.
+ *
+ * @param start index of its first character, {@code end} is after its last
+ * @param stem lower case, singular: the form names are compared in
+ */
+public record Word(int start, int end, String stem) {
+    private static final Map<String, String> IRREGULAR = Map.of("leaves", "leaf", "halves", "half", "loaves", "loaf",
+            "knives", "knife", "chives", "chive", "olives", "olive", "cloves", "clove", "potatoes", "potato", "tomatoes", "tomato");
+
+    /** The words of the text, in order. Apostrophes and hyphens inside belong to the word. */
+    public static List<Word> of(CharSequence text) {
+        var words = new ArrayList<Word>();
+        int i = 0;
+        while (i < text.length()) {
+            if (!Character.isLetterOrDigit(text.charAt(i))) {
+                i++;
+                continue;
+            }
+            int start = i;
+            while (i < text.length() && belongs(text, i)) i++;
+            words.add(new Word(start, i, stem(text.subSequence(start, i).toString())));
+        }
+        return words;
+    }
+
+    private static boolean belongs(CharSequence text, int i) {
+        char c = text.charAt(i);
+        if (Character.isLetterOrDigit(c)) return true;
+        return (c == '\'' || c == '’' || c == '-') && i + 1 < text.length() && Character.isLetter(text.charAt(i + 1));
+    }
+
+    /** "Tomatoes" and "tomato" have the same stem; so have a table's name and the word in a sentence. */
+    public static String stem(String word) {
+        var w = word.toLowerCase(Locale.ROOT).replace('’', '\'');
+        if (w.endsWith("'s")) w = w.substring(0, w.length() - 2);
+        var known = IRREGULAR.get(w);
+        if (known != null) return known;
+        int n = w.length();
+        if (n < 4 || !w.endsWith("s") || w.endsWith("ss") || w.endsWith("us")) return w;
+        if (w.endsWith("ies") && n > 4) return w.substring(0, n - 3) + "y";
+        if (w.endsWith("ches") || w.endsWith("shes") || w.endsWith("xes") || w.endsWith("sses")) return w.substring(0, n - 2);
+        return w.substring(0, n - 1);
+    }
+}

@@ -1,0 +1,15 @@
+/** The window. */
+module webodidact.desktop {
+    requires transitive webodidact.core;
+    requires transitive webodidact.formats;
+    requires transitive javafx.controls;
+    requires atlantafx.base;
+    requires java.desktop;
+
+    exports webodidact.desktop.app;
+    exports webodidact.desktop.control;
+    exports webodidact.desktop.geometry;
+    exports webodidact.desktop.state;
+    exports webodidact.desktop.view;
+    exports webodidact.desktop.words;
+}

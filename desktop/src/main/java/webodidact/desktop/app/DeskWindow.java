@@ -1,0 +1,217 @@
+package webodidact.desktop.app;
+
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.beans.InvalidationListener;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.geometry.Pos;
+import webodidact.core.lesson.Lesson;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.control.Ribbon;
+import webodidact.desktop.state.Memory;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.Station;
+import webodidact.desktop.view.Ticker;
+import webodidact.desktop.words.Words;
+
+/** The window of an open course: slate, rail, ribbon, and the station at work between them. */
+final class DeskWindow extends StackPane implements Desk, AutoCloseable {
+    private final Workspace workspace;
+    private final Choosers choosers;
+    private final Ticker ticker;
+    private final Memory memory;
+    private final ExecutorService background = Executors.newCachedThreadPool(r -> {
+        var thread = new Thread(r, "background");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final BorderPane frame = new BorderPane();
+    private final Slate slate;
+    private final Rail rail;
+    private final Ribbon ribbon;
+    private final HBox foot;
+    private final Label notice = Nodes.label("", "notice");
+    private final Map<String, Node> open = new HashMap<>();
+    private String station = "";
+
+    DeskWindow(Workspace workspace, Choosers choosers, Ticker ticker, Memory memory, Runnable leave) {
+        this.workspace = workspace;
+        this.choosers = choosers;
+        this.ticker = ticker;
+        this.memory = memory;
+        slate = new Slate(workspace, this::newLesson, leave, this::showFindings);
+        rail = new Rail(Stations.ALL, this::go);
+        ribbon = new Ribbon(id -> workspace.stepProperty().set(id));
+        var caption = Nodes.label(Words.of("ribbon.title"), "ribbon-title");
+        foot = new HBox(caption, Nodes.grown(ribbon));
+        foot.getStyleClass().add("ribbon");
+        notice.setMouseTransparent(true);
+        notice.setId("notice");
+        StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
+        frame.getStyleClass().add("desk");
+        getChildren().addAll(frame, notice);
+        workspace.outcomeProperty().addListener(o -> derived());
+        workspace.stepProperty().addListener(o -> showRibbon());
+        workspace.lessonProperty().addListener((o, was, now) -> emptied(was, now));
+        workspace.noticeProperty().addListener((o, was, now) -> notice(now));
+        notice("");
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        derived();
+        go(memory.get("station").orElse("brief"));
+    }
+
+    @Override
+    public Workspace workspace() {
+        return workspace;
+    }
+
+    @Override
+    public ExecutorService background() {
+        return background;
+    }
+
+    @Override
+    public Optional<Path> askFolder(String title) {
+        return choosers.folder(title, workspace.folder().path());
+    }
+
+    @Override
+    public Ticker ticker() {
+        return ticker;
+    }
+
+    @Override
+    public void tell(String text) {
+        workspace.noticeProperty().set(text);
+    }
+
+    String station() {
+        return station;
+    }
+
+    private void notice(String text) {
+        notice.setText(text);
+        notice.setVisible(!text.isEmpty());
+    }
+
+    private void emptied(Lesson was, Lesson now) {
+        if ((was == null) != (now == null)) {
+            open.clear();
+            var here = station;
+            station = "";
+            go(here);
+        }
+    }
+
+    private void derived() {
+        rail.show(workspace.outcome());
+        showRibbon();
+    }
+
+    private void showRibbon() {
+        if (workspace.outcome() != null) ribbon.show(workspace.outcome().schedule(), workspace.stepProperty().get());
+    }
+
+    @Override
+    public void go(String id) {
+        var target = Stations.ALL.stream().filter(s -> s.id().equals(id)).findFirst().orElse(Stations.ALL.getFirst());
+        if (target.id().equals(station)) return;
+        workspace.seal();
+        station = target.id();
+        rail.here(station);
+        memory.put("station", station);
+        boolean live = station.equals("on-air");
+        frame.setTop(live ? null : slate);
+        frame.setLeft(live ? null : rail);
+        frame.setBottom(live ? null : foot);
+        var screen = workspace.lesson() == null ? new EmptyCourse(this::newLesson) : open.computeIfAbsent(station, k -> target.open(this));
+        frame.setCenter(screen);
+        Platform.runLater(() -> focusFirst(screen));
+    }
+
+    private static void focusFirst(Node screen) {
+        if (screen.getScene() != null) screen.requestFocus();
+    }
+
+    private void showFindings() {
+        var outcome = workspace.outcome();
+        if (outcome == null || outcome.report().open().isEmpty()) return;
+        var first = outcome.report().open().getFirst();
+        var at = Stations.ALL.stream().filter(s -> s.concerns().test(first)).findFirst().map(Station::id).orElse("script");
+        if (first.step() > 0) workspace.stepProperty().set(outcome.lesson().steps().get(first.step() - 1).id());
+        go(at);
+    }
+
+    void newLesson() {
+        cover(new NewLesson(workspace, lesson -> {
+            uncover();
+            workspace.edit(Words.of("edit.newLesson"), b -> b.adding(lesson));
+            workspace.show(lesson.id());
+            go("larder");
+        }, this::uncover));
+    }
+
+    private void cover(Node sheet) {
+        uncover();
+        var veil = Nodes.styled(new StackPane(sheet), "veil");
+        veil.setId("veil");
+        getChildren().add(veil);
+        sheet.requestFocus();
+    }
+
+    private boolean uncover() {
+        return getChildren().removeIf(n -> "veil".equals(n.getId()));
+    }
+
+    private void key(KeyEvent e) {
+        if (e.getCode() == KeyCode.ESCAPE && uncover()) e.consume();
+        if (e.getCode() == KeyCode.F1) {
+            if (!uncover()) cover(new ShortcutSheet());
+            e.consume();
+        }
+        if (!e.isShortcutDown() || e.isAltDown()) return;
+        if (e.getCode() == KeyCode.Z) {
+            undo(!e.isShiftDown());
+            e.consume();
+        }
+        int digit = "12345678".indexOf(e.getCode().getChar().isEmpty() ? '?' : e.getCode().getChar().charAt(0));
+        if (e.getCode().isDigitKey() && digit >= 0) {
+            uncover();
+            go(Stations.ALL.get(digit).id());
+            e.consume();
+        }
+        if (e.getCode() == KeyCode.N) {
+            newLesson();
+            e.consume();
+        }
+    }
+
+    private void undo(boolean back) {
+        var what = back ? workspace.undo() : workspace.redo();
+        tell(what.map(w -> Words.of(back ? "edit.undone" : "edit.redone", w)).orElse(Words.of(back ? "edit.nothingToUndo" : "edit.nothingToRedo")));
+    }
+
+    /** Keys that change the size of all text. */
+    static final KeyCombination BIGGER = KeyCombination.keyCombination("Shortcut+EQUALS");
+    static final KeyCombination SMALLER = KeyCombination.keyCombination("Shortcut+MINUS");
+
+    @Override
+    public void close() {
+        if (workspace.lesson() != null) memory.put("lesson", workspace.lesson().id());
+        workspace.close();
+        background.shutdownNow();
+    }
+}

@@ -1,0 +1,73 @@
+package webodidact.desktop.app;
+
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.Stage;
+import webodidact.desktop.state.Memory;
+import webodidact.desktop.view.Ticker;
+import webodidact.formats.course.CourseFolder;
+
+/** Starts the window: {@code demo}, {@code open COURSE}, {@code tour FOLDER} (no display needed), or the last course. */
+public final class Main {
+    private Main() {}
+
+    public static void main(String[] args) {
+        Application.launch(App.class, args);
+    }
+
+    /** The JavaFX application. */
+    public static final class App extends Application {
+        private AppWindow window;
+
+        @Override
+        public void start(Stage stage) throws Exception {
+            List<String> args = getParameters().getRaw();
+            var command = args.isEmpty() ? "" : args.getFirst();
+            if (command.equals("tour")) {
+                new Tour(stage, Path.of(args.get(1))).start();
+                return;
+            }
+            var memory = Memory.load();
+            window = new AppWindow(stage, (title, start) -> choose(stage, title, start), new RealTicker(), memory);
+            switch (command) {
+                case "demo" -> window.openDemo();
+                case "open" -> window.open(Path.of(args.get(1)));
+                default -> memory.get("course").map(Path::of).filter(CourseFolder::isCourse).ifPresentOrElse(window::open, window::welcome);
+            }
+            stage.show();
+            if (Boolean.getBoolean("webodidact.startOnly")) {
+                System.out.println("window shown");
+                javafx.application.Platform.exit();
+            }
+        }
+
+        @Override
+        public void stop() {
+            if (window != null) window.close();
+        }
+
+        private static Optional<Path> choose(Stage stage, String title, Path start) {
+            var chooser = new DirectoryChooser();
+            chooser.setTitle(title);
+            if (start.toFile().isDirectory()) chooser.setInitialDirectory(start.toFile());
+            return Optional.ofNullable(chooser.showDialog(stage)).map(f -> f.toPath());
+        }
+    }
+
+    /** The machine's own clock. */
+    static final class RealTicker implements Ticker {
+        @Override
+        public LocalDateTime now() {
+            return LocalDateTime.now();
+        }
+
+        @Override
+        public long seconds() {
+            return System.nanoTime() / 1_000_000_000L;
+        }
+    }
+}

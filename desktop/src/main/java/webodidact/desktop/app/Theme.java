@@ -1,0 +1,30 @@
+package webodidact.desktop.app;
+
+import atlantafx.base.theme.PrimerLight;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import javafx.application.Application;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+import webodidact.formats.fonts.Fonts;
+
+/** Fonts and styles; all are shipped inside. */
+final class Theme {
+    private Theme() {}
+
+    /** Once, before the first window. */
+    static void load() {
+        for (var face : Fonts.ALL) {
+            try (var in = face.open()) {
+                if (Font.loadFont(in, 14) == null) throw new IllegalStateException("Bug: the font " + face.file() + " cannot be loaded");
+            } catch (IOException e) {
+                throw new UncheckedIOException(face.file(), e);
+            }
+        }
+        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+    }
+
+    static void dress(Scene scene) {
+        scene.getStylesheets().add(Theme.class.getResource("webodidact.css").toExternalForm());
+    }
+}

@@ -1,0 +1,203 @@
+package webodidact.desktop.app;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
+import javax.imageio.ImageIO;
+import webodidact.core.check.Finding;
+import webodidact.desktop.state.Memory;
+import webodidact.desktop.view.Ticker;
+import webodidact.formats.demo.DemoCourse;
+import webodidact.formats.paper.Papers;
+
+/**
+ * The same window without a display: goes through the stations on a fresh copy of the demo, writes a picture of each, mends
+ * the demo lesson's stops with their own buttons, writes its papers, and ends.
+ */
+final class Tour {
+    private final Stage stage;
+    private final Path folder;
+    private final FastTicker ticker = new FastTicker();
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+    private AppWindow window;
+
+    Tour(Stage stage, Path folder) {
+        this.stage = stage;
+        this.folder = folder.toAbsolutePath();
+    }
+
+    /** Stands still until it is moved on. */
+    static final class FastTicker implements Ticker {
+        private long seconds;
+
+        void pass(int more) {
+            seconds += more;
+        }
+
+        @Override
+        public LocalDateTime now() {
+            return LocalDateTime.of(2026, 12, 3, 17, 30).plusSeconds(seconds);
+        }
+
+        @Override
+        public long seconds() {
+            return seconds;
+        }
+    }
+
+    void start() throws IOException {
+        Files.createDirectories(folder);
+        System.setProperty("webodidact.home", Files.createTempDirectory("webodidact-tour").toString());
+        var course = folder.resolve("course");
+        deleteOld(course);
+        DemoCourse.copyTo(course);
+        window = new AppWindow(stage, (t, s) -> Optional.of(folder), ticker, Memory.load());
+        window.open(course);
+        stage.show();
+        plan();
+        next();
+    }
+
+    private static void deleteOld(Path course) throws IOException {
+        if (!Files.isDirectory(course)) return;
+        try (var files = Files.list(course)) {
+            for (var file : files.toList()) Files.deleteIfExists(file);
+        }
+    }
+
+    private void plan() {
+        station("brief", "");
+        station("larder", "f2");
+        select("s6");
+        station("script", "");
+        select("s7");
+        station("clock", "");
+        station("bench", "");
+        steps.add(this::mendStops);
+        station("papers", "");
+        station("afters", "");
+        steps.add(() -> window.go("on-air"));
+        steps.add(() -> press("#go-live"));
+        steps.add(() -> air());
+        picture("on-air");
+        steps.add(this::papers);
+    }
+
+    private void station(String id, String food) {
+        steps.add(() -> {
+            if (!food.isEmpty()) window.workspace().foodProperty().set(food);
+            window.go(id);
+        });
+        picture(id);
+    }
+
+    private void select(String step) {
+        steps.add(() -> window.workspace().stepProperty().set(step));
+    }
+
+    private void picture(String name) {
+        steps.add(() -> shoot(stage.getScene(), folder.resolve(name + ".png")));
+    }
+
+    /** Each step waits for the background work of the one before, and for the window to have drawn it. */
+    private void next() {
+        var step = steps.poll();
+        Thread.ofVirtual().start(() -> {
+            try {
+                window.workspace().settle();
+                Thread.sleep(500);
+                Platform.runLater(() -> {
+                    if (step == null) {
+                        end(0);
+                        return;
+                    }
+                    try {
+                        step.run();
+                        next();
+                    } catch (RuntimeException e) {
+                        e.printStackTrace();
+                        end(1);
+                    }
+                });
+            } catch (InterruptedException | RuntimeException e) {
+                e.printStackTrace();
+                Platform.runLater(() -> end(1));
+            }
+        });
+    }
+
+    private void end(int code) {
+        window.close();
+        if (code == 0) System.out.println("Pictures of the eight stations and the papers of the demo lesson are in " + folder);
+        Platform.exit();
+        if (code != 0) System.exit(code);
+    }
+
+    private void mendStops() {
+        for (var stop : window.workspace().outcome().report().open().stream().filter(Finding::isStop).toList()) {
+            var mend = stop.mends().getFirst();
+            System.out.println("Stop: " + stop.what() + " Mended with its button “" + mend.label() + "”.");
+            window.workspace().editLesson(mend.label(), mend.change());
+        }
+    }
+
+    private void press(String id) {
+        var button = stage.getScene().lookup(id);
+        if (!(button instanceof javafx.scene.control.Button b) || b.isDisabled()) throw new IllegalStateException("Bug: " + id + " cannot be pressed");
+        b.fire();
+    }
+
+    /** On to the parcels in the oven, a little behind the plan. */
+    private void air() {
+        for (var placed : window.workspace().outcome().schedule().steps()) {
+            if (placed.step().id().equals("s7")) break;
+            ticker.pass(placed.span().length() + (placed.number() == 6 ? 38 : 0));
+            key(KeyCode.SPACE);
+        }
+        ticker.pass(9);
+        key(KeyCode.M);
+    }
+
+    private void key(KeyCode code) {
+        var target = stage.getScene().getFocusOwner() == null ? stage.getScene().getRoot() : stage.getScene().getFocusOwner();
+        KeyEvent.fireEvent(target, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false));
+    }
+
+    private void papers() {
+        var outcome = window.workspace().outcome();
+        for (var paper : Papers.ALL) {
+            try {
+                Papers.write(paper, outcome, folder);
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+        }
+    }
+
+    /** What the scene shows, as a PNG. */
+    static void shoot(Scene scene, Path file) {
+        var image = scene.snapshot(null);
+        int w = (int) image.getWidth();
+        int h = (int) image.getHeight();
+        var pixels = new int[w * h];
+        image.getPixelReader().getPixels(0, 0, w, h, PixelFormat.getIntArgbInstance(), pixels, 0, w);
+        var picture = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+        picture.setRGB(0, 0, w, h, pixels, 0, w);
+        try {
+            ImageIO.write(picture, "png", file.toFile());
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package webodidact.desktop.control;
+
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import webodidact.core.time.Clock;
+import webodidact.core.timing.Schedule;
+import webodidact.desktop.words.Words;
+
+/** Planned against slot: a bar with the slot's end, and what is in hand or over. */
+public final class FitGauge extends VBox {
+    private final Label planned = Nodes.label("", "gauge-planned");
+    private final Label slot = Nodes.label("", "gauge-slot");
+    private final Label hand = Nodes.label("", "gauge-hand");
+    private final Region used = Nodes.styled(new Region(), "gauge-used");
+    private final Region end = Nodes.styled(new Region(), "gauge-end");
+    private final Pane bar = new Pane(used, end) {
+        @Override
+        protected void layoutChildren() {
+            double full = Math.max(1.06 * Math.max(slotSeconds, plannedSeconds), 1);
+            used.resizeRelocate(0, 0, getWidth() * Math.min(plannedSeconds, full) / full, getHeight());
+            end.resizeRelocate(getWidth() * slotSeconds / full, 0, 2, getHeight());
+        }
+    };
+    private double plannedSeconds;
+    private double slotSeconds = 1;
+
+    public FitGauge() {
+        super(5);
+        getStyleClass().add("gauge");
+        bar.getStyleClass().add("gauge-bar");
+        hand.setId("in-hand");
+        planned.setId("planned");
+        getChildren().addAll(Nodes.row(4, planned, Nodes.label(Words.of("gauge.planned"), "gauge-slot"), Nodes.spring(), slot, hand), bar);
+    }
+
+    /** @param schedule null while nothing is planned */
+    public void show(Schedule schedule) {
+        plannedSeconds = schedule == null ? 0 : schedule.planned();
+        slotSeconds = schedule == null ? 1 : schedule.slot();
+        planned.setText(schedule == null ? "–" : Clock.text(schedule.planned()));
+        slot.setText(schedule == null ? "" : Words.of("gauge.slot", Clock.text(schedule.slot())));
+        boolean over = schedule != null && schedule.inHand() < 0;
+        hand.setText(schedule == null ? "" : over ? Words.of("gauge.over", Clock.text(-schedule.inHand())) : Words.of("gauge.inHand", Clock.text(schedule.inHand())));
+        getStyleClass().removeAll("over");
+        if (over) getStyleClass().add("over");
+        setAccessibleText(planned.getText() + " " + Words.of("gauge.planned") + ", " + slot.getText() + " " + hand.getText());
+        bar.requestLayout();
+    }
+}

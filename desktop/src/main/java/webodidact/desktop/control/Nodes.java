@@ -1,0 +1,95 @@
+package webodidact.desktop.control;
+
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Short ways to the nodes every screen is made of. */
+public final class Nodes {
+    private Nodes() {}
+
+    public static Label label(String text, String... styles) {
+        var label = new Label(text);
+        label.getStyleClass().addAll(styles);
+        return label;
+    }
+
+    /** A label that wraps and takes the width it is given. */
+    public static Label wrapped(String text, String... styles) {
+        var label = label(text, styles);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        label.setMaxWidth(Double.MAX_VALUE);
+        return label;
+    }
+
+    public static Button button(String text, Runnable action, String... styles) {
+        var button = new Button(text);
+        button.setOnAction(e -> action.run());
+        button.getStyleClass().addAll(styles);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    public static ToggleButton toggle(String text, String... styles) {
+        var button = new ToggleButton(text);
+        button.getStyleClass().addAll(styles);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    public static TextField field(String id, String prompt, String name) {
+        var field = new TextField();
+        field.setId(id);
+        field.setPromptText(prompt);
+        field.setAccessibleText(name);
+        return field;
+    }
+
+    public static HBox row(double gap, Node... nodes) {
+        var box = new HBox(gap, nodes);
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
+    }
+
+    public static VBox column(double gap, Node... nodes) {
+        return new VBox(gap, nodes);
+    }
+
+    public static Region spring() {
+        var region = new Region();
+        HBox.setHgrow(region, Priority.ALWAYS);
+        VBox.setVgrow(region, Priority.ALWAYS);
+        return region;
+    }
+
+    public static <T extends Node> T styled(T node, String... styles) {
+        node.getStyleClass().addAll(styles);
+        return node;
+    }
+
+    public static <T extends Node> T named(T node, String id, String accessible) {
+        node.setId(id);
+        node.setAccessibleText(accessible);
+        return node;
+    }
+
+    public static <T extends Node> T grown(T node) {
+        HBox.setHgrow(node, Priority.ALWAYS);
+        VBox.setVgrow(node, Priority.ALWAYS);
+        return node;
+    }
+
+    public static <T extends ButtonBase> T act(T button, Runnable action) {
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+}

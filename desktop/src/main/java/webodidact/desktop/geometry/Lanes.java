@@ -1,0 +1,112 @@
+package webodidact.desktop.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import webodidact.core.bench.Job;
+import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Step;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.time.Clock;
+import webodidact.core.time.Span;
+import webodidact.core.timing.Placed;
+
+/** The lesson as rows of blocks: what the camera sees, what is said, what the hands do, what cooks where, what is ready. */
+public final class Lanes {
+    private Lanes() {}
+
+    public static List<Lane> of(Outcome outcome) {
+        var lanes = new ArrayList<Lane>();
+        lanes.add(new Lane("camera", "Camera", "what they see", camera(outcome)));
+        lanes.add(new Lane("say", "Say", "words aloud", say(outcome)));
+        lanes.add(new Lane("hands", "Hands", "you, one pair", hands(outcome)));
+        lanes.add(new Lane("oven", "Oven", oven(outcome), waits(outcome, Place.OVEN)));
+        lanes.add(new Lane("rings", "Rings", outcome.course().kitchen().rings() + " of them", waits(outcome, Place.RING)));
+        lanes.add(new Lane("rest", "Resting", "bench and fridge", resting(outcome)));
+        lanes.add(new Lane("copies", "Ready copies", "swap in", copies(outcome)));
+        return lanes;
+    }
+
+    private static List<Lane.Block> camera(Outcome outcome) {
+        var blocks = new ArrayList<Lane.Block>();
+        var name = "";
+        int from = 0;
+        for (var placed : outcome.schedule().steps()) {
+            var here = placed.step().camera();
+            if (here.isBlank() || here.equals(name)) continue;
+            if (!name.isEmpty()) blocks.add(new Lane.Block(new Span(from, placed.span().start()), name, "camera", ""));
+            name = here;
+            from = placed.span().start();
+        }
+        if (!name.isEmpty()) blocks.add(new Lane.Block(new Span(from, Math.max(from, outcome.schedule().planned())), name, "camera", ""));
+        return blocks;
+    }
+
+    private static List<Lane.Block> say(Outcome outcome) {
+        return outcome.schedule().steps().stream().filter(p -> p.talk() > 0).map(p -> new Lane.Block(
+                new Span(p.span().start(), p.span().start() + p.talk()), title(p), "talk", p.step().id())).toList();
+    }
+
+    private static List<Lane.Block> hands(Outcome outcome) {
+        var blocks = new ArrayList<Lane.Block>();
+        for (var job : outcome.bench().jobs()) {
+            if (job.type().needsHands()) blocks.add(new Lane.Block(job.span(), job.title(), "prep", job.step()));
+        }
+        for (var p : outcome.schedule().steps()) {
+            if (p.hands().isZero()) continue;
+            int from = p.step().tellThenDo() ? p.span().start() + p.talk() : p.span().start();
+            blocks.add(new Lane.Block(new Span(from, from + p.hands().likely()), title(p), "hands", p.step().id()));
+        }
+        return blocks;
+    }
+
+    private static String title(Placed placed) {
+        return placed.number() + " " + placed.step().title();
+    }
+
+    private static String oven(Outcome outcome) {
+        return outcome.lesson().steps().stream().map(Step::heat).filter(h -> h != null).findFirst().map(h -> h.text()).orElse("");
+    }
+
+    private static List<Lane.Block> waits(Outcome outcome, Place place) {
+        var blocks = new ArrayList<Lane.Block>();
+        if (place == Place.OVEN) {
+            for (var job : outcome.bench().jobs()) {
+                if (job.type() == Job.Type.HEAT) blocks.add(new Lane.Block(job.span(), "heats", "heat", job.step()));
+                if (job.type() == Job.Type.COPY_WAIT && isAt(outcome, job.step(), place)) blocks.add(new Lane.Block(job.span(), job.title(), "copy", job.step()));
+            }
+        }
+        for (var placed : outcome.schedule().steps()) if (placed.step().place() == place) wait(placed, blocks);
+        return blocks;
+    }
+
+    private static boolean isAt(Outcome outcome, String step, Place place) {
+        return outcome.lesson().step(step).map(s -> s.place() == place).orElse(false);
+    }
+
+    private static List<Lane.Block> resting(Outcome outcome) {
+        var blocks = new ArrayList<Lane.Block>();
+        for (var placed : outcome.schedule().steps()) {
+            if (placed.step().place() != Place.OVEN && placed.step().place() != Place.RING) wait(placed, blocks);
+        }
+        return blocks;
+    }
+
+    /** From its start to when it is collected; an open one to its long end. */
+    private static void wait(Placed placed, List<Lane.Block> blocks) {
+        var run = placed.waiting();
+        if (run == null || placed.step().waiting().cover() instanceof Cover.ReadyCopy) return;
+        int end = run.isOpen() ? run.latest() : Math.max(run.from(), run.collected());
+        var what = placed.step().waiting().what();
+        blocks.add(new Lane.Block(new Span(run.from(), end), placed.step().title() + (what.isBlank() ? " " : " " + what + " ") + placed.step().waiting().time().text(), "wait", placed.step().id()));
+    }
+
+    private static List<Lane.Block> copies(Outcome outcome) {
+        var blocks = new ArrayList<Lane.Block>();
+        for (var job : outcome.bench().jobs()) {
+            if (job.type() != Job.Type.HOLD) continue;
+            blocks.add(new Lane.Block(job.span(), outcome.lesson().step(job.step()).map(Step::title).orElse("") + ": " + job.why() + " · used at " + Clock.text(job.span().end()), "copy", job.step()));
+        }
+        return blocks;
+    }
+}

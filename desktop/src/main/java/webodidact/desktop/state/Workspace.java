@@ -1,0 +1,225 @@
+package webodidact.desktop.state;
+
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import webodidact.core.edit.Edit;
+import webodidact.core.edit.History;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Workbook;
+import webodidact.core.outcome.Outcome;
+import webodidact.formats.course.CourseFolder;
+
+/**
+ * The one observable place: the open course, the lesson on the desk, what follows from it, and the history. Its properties
+ * change on the interface thread only. What follows is worked out in the background, the newest wins; every edit is on disk
+ * within a second.
+ */
+public final class Workspace implements AutoCloseable {
+    private final ReadOnlyObjectWrapper<Workbook> book = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Lesson> lesson = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Outcome> outcome = new ReadOnlyObjectWrapper<>();
+    private final StringProperty step = new SimpleStringProperty("");
+    private final StringProperty food = new SimpleStringProperty("");
+    private final StringProperty notice = new SimpleStringProperty("");
+    private final History history = new History();
+    private final Knowledge knowledge = Knowledge.shipped();
+    private final Executor interfaceThread;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(r -> daemon(r, "recompute"));
+    private final AtomicLong wanted = new AtomicLong();
+    private final Saver saver;
+    private final CourseFolder folder;
+
+    /** @param interfaceThread runs a task later on the interface thread */
+    public Workspace(CourseFolder.Opened opened, Executor interfaceThread) {
+        this.interfaceThread = interfaceThread;
+        folder = opened.folder();
+        saver = new Saver(opened, interfaceThread);
+        book.set(opened.workbook());
+        if (!opened.workbook().lessons().isEmpty()) show(opened.workbook().lessons().getFirst().id());
+    }
+
+    static Thread daemon(Runnable task, String name) {
+        var thread = new Thread(task, name);
+        thread.setDaemon(true);
+        return thread;
+    }
+
+    public CourseFolder folder() {
+        return folder;
+    }
+
+    public Knowledge knowledge() {
+        return knowledge;
+    }
+
+    public Saver saver() {
+        return saver;
+    }
+
+    public ReadOnlyObjectProperty<Workbook> bookProperty() {
+        return book.getReadOnlyProperty();
+    }
+
+    public Workbook book() {
+        return book.get();
+    }
+
+    /** The lesson on the desk, always as last typed; null while the course has none. */
+    public ReadOnlyObjectProperty<Lesson> lessonProperty() {
+        return lesson.getReadOnlyProperty();
+    }
+
+    public Lesson lesson() {
+        return lesson.get();
+    }
+
+    /** What follows from the lesson; may be a moment behind {@link #lessonProperty()}. Null while there is no lesson. */
+    public ReadOnlyObjectProperty<Outcome> outcomeProperty() {
+        return outcome.getReadOnlyProperty();
+    }
+
+    public Outcome outcome() {
+        return outcome.get();
+    }
+
+    /** Id of the selected step, or "". */
+    public StringProperty stepProperty() {
+        return step;
+    }
+
+    /** Id of the selected food line, or "". */
+    public StringProperty foodProperty() {
+        return food;
+    }
+
+    /** One line to tell the user, "Undone: Change the slot". */
+    public StringProperty noticeProperty() {
+        return notice;
+    }
+
+    /** Puts a lesson of the course on the desk. */
+    public void show(String lessonId) {
+        var found = book.get().lesson(lessonId);
+        if (found.isEmpty()) return;
+        history.seal();
+        if (lesson.get() == null || !lesson.get().id().equals(lessonId)) {
+            food.set(found.get().foods().isEmpty() ? "" : found.get().foods().getFirst().id());
+            step.set(found.get().steps().isEmpty() ? "" : found.get().steps().getFirst().id());
+            outcome.set(null);
+        }
+        lesson.set(found.get());
+        recompute();
+    }
+
+    public void edit(String label, UnaryOperator<Workbook> change) {
+        edit(label, "", change);
+    }
+
+    /** @param key edits with the same key in a row are undone as one: the typing in one field */
+    public void edit(String label, String key, UnaryOperator<Workbook> change) {
+        var before = book.get();
+        var edit = new Edit(label, key, before, change.apply(before));
+        if (edit.isNothing()) return;
+        history.add(edit);
+        notice.set("");
+        put(edit.after());
+    }
+
+    public void editLesson(String label, UnaryOperator<Lesson> change) {
+        editLesson(label, "", change);
+    }
+
+    public void editLesson(String label, String key, UnaryOperator<Lesson> change) {
+        var id = lesson.get().id();
+        edit(label, key.isEmpty() ? "" : id + "/" + key, b -> b.withLesson(id, change));
+    }
+
+    /** The next edit is an undo step of its own. */
+    public void seal() {
+        history.seal();
+    }
+
+    /** @return what was undone */
+    public Optional<String> undo() {
+        var label = history.undoLabel();
+        history.undo().ifPresent(this::step);
+        return label;
+    }
+
+    /** @return what was redone */
+    public Optional<String> redo() {
+        var label = history.redoLabel();
+        history.redo().ifPresent(this::step);
+        return label;
+    }
+
+    public Optional<String> undoLabel() {
+        return history.undoLabel();
+    }
+
+    public Optional<String> redoLabel() {
+        return history.redoLabel();
+    }
+
+    /** One step through the history; a lesson that changes by it comes onto the desk, so that the change is seen. */
+    private void step(Workbook after) {
+        var before = book.get();
+        var changed = after.lessons().stream().filter(l -> before.lesson(l.id()).map(o -> o != l).orElse(true)).findFirst();
+        put(after);
+        changed.filter(l -> lesson.get() == null || !l.id().equals(lesson.get().id())).ifPresent(l -> show(l.id()));
+        history.seal();
+    }
+
+    private void put(Workbook after) {
+        book.set(after);
+        saver.save(after);
+        var id = lesson.get() == null ? "" : lesson.get().id();
+        var same = after.lesson(id).or(() -> after.lessons().stream().findFirst());
+        if (same.isEmpty()) {
+            lesson.set(null);
+            outcome.set(null);
+            return;
+        }
+        lesson.set(same.get());
+        if (!step.get().isEmpty() && same.get().step(step.get()).isEmpty()) step.set(same.get().steps().isEmpty() ? "" : same.get().steps().getFirst().id());
+        if (!food.get().isEmpty() && same.get().food(food.get()).isEmpty()) food.set(same.get().foods().isEmpty() ? "" : same.get().foods().getFirst().id());
+        recompute();
+    }
+
+    private void recompute() {
+        long mine = wanted.incrementAndGet();
+        var input = lesson.get();
+        var course = book.get().course();
+        worker.execute(() -> {
+            if (mine != wanted.get()) return;
+            var result = Outcome.of(input, course, knowledge);
+            interfaceThread.execute(() -> {
+                if (mine == wanted.get()) outcome.set(result);
+            });
+        });
+    }
+
+    /** Waits until all that was asked for is worked out and on disk. Not from the interface thread. */
+    public void settle() throws InterruptedException {
+        var done = new java.util.concurrent.CountDownLatch(1);
+        worker.execute(() -> interfaceThread.execute(done::countDown));
+        if (!done.await(20, TimeUnit.SECONDS)) throw new IllegalStateException("Bug: the background work has not ended in 20 s");
+        saver.flush();
+    }
+
+    @Override
+    public void close() {
+        saver.close();
+        worker.shutdownNow();
+    }
+}

@@ -1,0 +1,26 @@
+package webodidact.desktop.view;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import webodidact.desktop.state.Workspace;
+
+/** What a station may ask of the window it stands in. */
+public interface Desk {
+    Workspace workspace();
+
+    /** Goes to another station: "script". */
+    void go(String station);
+
+    /** Runs work off the interface thread. */
+    ExecutorService background();
+
+    /** Asks where papers are to go; empty if the question was dismissed. */
+    Optional<Path> askFolder(String title);
+
+    /** The clock of the live desk. */
+    Ticker ticker();
+
+    /** Tells the user something in a line at the bottom. */
+    void tell(String text);
+}

@@ -1,0 +1,27 @@
+package webodidact.desktop.view;
+
+import java.util.ArrayList;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Mend;
+import webodidact.core.lesson.Accepted;
+import webodidact.desktop.control.FindingCard;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.words.Words;
+
+/** Mending and covering a finding, the same at every station. */
+public record FindingActions(Workspace workspace) implements FindingCard.Actions {
+    @Override
+    public void mend(Finding finding, Mend mend) {
+        workspace.editLesson(mend.label(), mend.change());
+        workspace.noticeProperty().set(Words.of("finding.mended", mend.label()));
+    }
+
+    @Override
+    public void cover(Finding finding, String reason) {
+        workspace.editLesson(Words.of("edit.cover"), l -> {
+            var all = new ArrayList<>(l.accepted());
+            all.add(new Accepted(finding.check(), finding.where(), reason));
+            return l.but(d -> d.accepted = all);
+        });
+    }
+}

@@ -1,0 +1,127 @@
+package webodidact.desktop.view.bench;
+
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import webodidact.core.bench.Job;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.time.Clock;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.words.Words;
+
+/** The jobs by the clock on the left; on the right when to start, what waits for what, and what cannot be kept. */
+final class BenchScreen extends HBox {
+    private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm:ss");
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private final Workspace workspace;
+    private final VBox jobs = Nodes.styled(new VBox(4), "work");
+    private final VBox side = Nodes.styled(new VBox(12), "side-body");
+
+    BenchScreen(Workspace workspace) {
+        this.workspace = workspace;
+        getStyleClass().add("station");
+        var list = new ScrollPane(jobs);
+        list.setFitToWidth(true);
+        list.getStyleClass().add("plain-scroll");
+        var right = new ScrollPane(side);
+        right.setFitToWidth(true);
+        right.getStyleClass().addAll("plain-scroll", "side");
+        right.setPrefWidth(360);
+        right.setMinWidth(320);
+        getChildren().addAll(Nodes.grown(list), right);
+        workspace.outcomeProperty().addListener(o -> show());
+        workspace.stepProperty().addListener(o -> show());
+        show();
+    }
+
+    private void show() {
+        var outcome = workspace.outcome();
+        jobs.getChildren().setAll(Nodes.row(14, Nodes.label(Words.of("station.bench"), "title"), Nodes.label(Words.of("bench.hint"), "soft")));
+        side.getChildren().clear();
+        if (outcome == null) return;
+        var plan = outcome.bench();
+        if (plan.jobs().isEmpty()) {
+            jobs.getChildren().add(Nodes.wrapped(Words.of("bench.empty"), "empty"));
+            return;
+        }
+        jobs.getChildren().add(head());
+        for (var job : plan.toDo()) jobs.getChildren().add(row(outcome, job));
+        jobs.getChildren().add(airRow(outcome));
+        side(outcome);
+    }
+
+    private static HBox head() {
+        var row = Nodes.row(0, cell(Words.of("bench.at"), 92, "head"), cell(Words.of("bench.takes"), 74, "head"), cell(Words.of("bench.kind"), 140, "head"), Nodes.label(Words.of("bench.job"), "head"));
+        row.getStyleClass().add("table-head");
+        return row;
+    }
+
+    private static javafx.scene.control.Label cell(String text, double width, String... styles) {
+        var label = Nodes.label(text, styles);
+        label.setMinWidth(width);
+        label.setPrefWidth(width);
+        return label;
+    }
+
+    private Button row(Outcome outcome, Job job) {
+        var words = Nodes.column(0, Nodes.label(job.title(), "strong"), Nodes.label(job.why(), "soft"));
+        words.setMinWidth(0);
+        var row = Nodes.row(0, cell(at(outcome, job.span().start()), 92, "time"), cell(Clock.text(job.span().length()), 74, "time-soft"),
+                cell(job.type().title(), 140, "job-kind", "job-" + job.type().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')), Nodes.grown(words));
+        var button = new Button(null, row);
+        button.getStyleClass().setAll("row-card");
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setAccessibleText(at(outcome, job.span().start()) + ", " + job.title() + ", " + Clock.text(job.span().length()));
+        button.pseudoClassStateChanged(CHOSEN, !job.step().isEmpty() && job.step().equals(workspace.stepProperty().get()));
+        button.setOnAction(e -> {
+            if (!job.step().isEmpty()) workspace.stepProperty().set(job.step());
+        });
+        return button;
+    }
+
+    private static HBox airRow(Outcome outcome) {
+        var row = Nodes.row(0, cell(at(outcome, 0), 92, "time"), cell("", 74), Nodes.label(Words.of("bench.air"), "on-air-word"));
+        row.getStyleClass().add("air-row");
+        return row;
+    }
+
+    private static String at(Outcome outcome, int second) {
+        var air = outcome.lesson().air();
+        return air == null ? Clock.text(second) : HOUR.format(air.plusSeconds(second));
+    }
+
+    private void side(Outcome outcome) {
+        var plan = outcome.bench();
+        int hands = plan.jobs().stream().filter(j -> j.type().needsHands()).mapToInt(j -> j.span().length()).sum();
+        side.getChildren().addAll(Nodes.label(Words.of("bench.start"), "overline"), Nodes.label(at(outcome, plan.firstStart()), "figure"),
+                Nodes.wrapped(Words.of("bench.startText", Clock.text(-plan.firstStart()), Clock.text(hands)), "body"));
+        for (var clash : plan.clashes()) side.getChildren().add(Nodes.wrapped("▲ " + clash, "finding", "look"));
+        var copies = plan.jobs().stream().filter(j -> j.type() == Job.Type.HOLD).toList();
+        side.getChildren().add(Nodes.label(Words.of("bench.copies"), "overline"));
+        if (copies.isEmpty()) side.getChildren().add(Nodes.wrapped(Words.of("bench.noCopies"), "soft"));
+        for (var copy : copies) {
+            side.getChildren().add(Nodes.wrapped(Words.of("bench.copy", copy.title(), at(outcome, copy.span().start()), Clock.text(copy.span().length()), copy.why()), "body"));
+        }
+        oven(outcome);
+        side.getChildren().add(Nodes.label(Words.of("bench.how"), "overline"));
+        side.getChildren().add(Nodes.wrapped(Words.of("bench.howText"), "soft"));
+    }
+
+    private void oven(Outcome outcome) {
+        List<Job> heats = outcome.bench().jobs().stream().filter(j -> j.type() == Job.Type.HEAT).toList();
+        side.getChildren().add(Nodes.label(Words.of("bench.oven"), "overline"));
+        if (heats.isEmpty()) {
+            boolean used = outcome.lesson().steps().stream().anyMatch(s -> s.place() == webodidact.core.lesson.Place.OVEN);
+            boolean onAir = outcome.lesson().steps().stream().anyMatch(s -> s.acts().contains(webodidact.core.lesson.Act.OVEN_ON));
+            side.getChildren().add(Nodes.wrapped(Words.of(!used ? "bench.ovenUnused" : onAir ? "bench.ovenOnAir" : "bench.ovenCold"), "body"));
+        }
+        for (var heat : heats) {
+            side.getChildren().add(Nodes.wrapped(Words.of("bench.ovenJob", heat.title(), at(outcome, heat.span().start()), at(outcome, heat.span().end()), heat.why()), "body"));
+        }
+    }
+}

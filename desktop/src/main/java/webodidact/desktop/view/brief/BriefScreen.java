@@ -1,0 +1,242 @@
+package webodidact.desktop.view.brief;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.DatePicker;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import webodidact.core.amount.AmountText;
+import webodidact.core.amount.MeasureSystem;
+import webodidact.core.amount.Ratio;
+import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.Delivery;
+import webodidact.core.lesson.Kitchen;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Yield;
+import webodidact.core.reading.AmountReader;
+import webodidact.core.time.TimeRange;
+import webodidact.desktop.control.Choice;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Typed;
+import webodidact.desktop.words.Words;
+
+/** The questions on the left, what each answer means on the right. */
+final class BriefScreen extends HBox {
+    private final Workspace workspace;
+    private final List<Runnable> refreshers = new ArrayList<>();
+    private final GridPane grid = new GridPane(16, 12);
+    private final Consequences consequences = new Consequences();
+    private int line;
+    private boolean refreshing;
+
+    BriefScreen(Workspace workspace) {
+        this.workspace = workspace;
+        getStyleClass().add("station");
+        heading("brief.lesson");
+        ask("brief.title", typed("brief-title", l -> l.title(), (l, t) -> l.but(d -> d.title = t)));
+        ask("brief.delivery", toggles("delivery", Delivery.values(), Delivery::title, Lesson::delivery, (l, v) -> l.but(d -> d.delivery = v)));
+        ask("brief.audience", toggles("audience", Audience.values(), Audience::title, Lesson::audience, (l, v) -> l.but(d -> d.audience = v)));
+        ask("brief.slot", Nodes.row(8, minutes(), Nodes.label(Words.of("brief.minutes"), "soft")));
+        ask("brief.air", air());
+        ask("brief.makes", makes());
+        ask("brief.home", Nodes.row(8, number("brief-home", l -> l.homeOf(), 1, 30, (l, n) -> l.but(d -> d.homeOf = n)), Nodes.label(Words.of("brief.people"), "soft")));
+        heading("brief.kitchen");
+        ask("brief.kitchenName", courseField("brief-kitchen", c -> c.kitchen().name(), (k, t) -> new Kitchen(t, k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats())));
+        ask("brief.rings", kitchenNumbers());
+        ask("brief.house", house());
+        var scroll = new ScrollPane(Nodes.styled(new VBox(8, Nodes.row(14, Nodes.label(Words.of("station.brief"), "title"), Nodes.label(Words.of("brief.hint"), "soft")), grid), "work"));
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("plain-scroll");
+        var side = new ScrollPane(consequences);
+        side.setFitToWidth(true);
+        side.getStyleClass().addAll("plain-scroll", "side");
+        side.setPrefWidth(400);
+        side.setMinWidth(340);
+        getChildren().addAll(Nodes.grown(scroll), side);
+        grid.getColumnConstraints().add(new javafx.scene.layout.ColumnConstraints(120));
+        workspace.lessonProperty().addListener(o -> refresh());
+        workspace.outcomeProperty().addListener(o -> consequences.show(workspace));
+        refresh();
+        consequences.show(workspace);
+    }
+
+    private void refresh() {
+        if (workspace.lesson() == null) return;
+        refreshing = true;
+        refreshers.forEach(Runnable::run);
+        refreshing = false;
+    }
+
+    private void heading(String key) {
+        grid.add(Nodes.label(Words.of(key), "group-title"), 0, line++, 2, 1);
+    }
+
+    private void ask(String key, Node answer) {
+        var name = Nodes.label(Words.of(key), "field-name");
+        name.setMinWidth(110);
+        grid.add(name, 0, line);
+        GridPane.setValignment(name, javafx.geometry.VPos.TOP);
+        grid.add(answer, 1, line++);
+        GridPane.setHgrow(answer, javafx.scene.layout.Priority.ALWAYS);
+    }
+
+    /** How a lesson changes by a value. */
+    private interface Change<T> {
+        Lesson apply(Lesson lesson, T value);
+    }
+
+    private TextField typed(String id, Function<Lesson, String> get, Change<String> set) {
+        var field = Nodes.field(id, "", Words.of("brief.title"));
+        var bound = Typed.bind(field, () -> workspace.lesson() == null ? "" : get.apply(workspace.lesson()),
+                t -> workspace.editLesson(Words.of("edit.title"), id, l -> set.apply(l, t)));
+        refreshers.add(bound::refresh);
+        return field;
+    }
+
+    private <T> FlowPane toggles(String id, T[] values, Function<T, String> title, Function<Lesson, T> get, Change<T> set) {
+        var group = new ToggleGroup();
+        var pane = new FlowPane(8, 8);
+        for (var value : values) {
+            ToggleButton button = Nodes.toggle(title.apply(value), "choice");
+            button.setId(id + "-" + value.toString().toLowerCase(java.util.Locale.ROOT));
+            button.setToggleGroup(group);
+            button.setUserData(value);
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                workspace.editLesson(Words.of("edit." + id), l -> set.apply(l, value));
+            });
+            pane.getChildren().add(button);
+        }
+        refreshers.add(() -> group.getToggles().forEach(t -> t.setSelected(t.getUserData() == get.apply(workspace.lesson()))));
+        return pane;
+    }
+
+    private TextField minutes() {
+        var field = Nodes.field("brief-slot", "45", Words.of("brief.slot"));
+        field.setPrefColumnCount(5);
+        var bound = Typed.onEnter(field, () -> minutes(workspace.lesson().slot()), t -> {
+            int seconds = TimeRange.parse(t).likely();
+            if (seconds == 0) throw new IllegalArgumentException(Words.of("brief.slotZero"));
+            workspace.editLesson(Words.of("edit.slot"), l -> l.but(d -> d.slot = seconds));
+        });
+        refreshers.add(bound::refresh);
+        return field;
+    }
+
+    private static String minutes(int seconds) {
+        return seconds % 60 == 0 ? String.valueOf(seconds / 60) : webodidact.core.time.Clock.text(seconds);
+    }
+
+    private HBox air() {
+        var day = new DatePicker();
+        day.setId("brief-day");
+        day.setAccessibleText(Words.of("brief.day"));
+        day.setPrefWidth(150);
+        var time = Nodes.field("brief-time", "17:30", Words.of("brief.time"));
+        time.setPrefColumnCount(5);
+        day.setOnAction(e -> {
+            if (refreshing) return;
+            setAir(day.getValue(), workspace.lesson().air() == null ? LocalTime.of(18, 0) : workspace.lesson().air().toLocalTime());
+        });
+        var bound = Typed.onEnter(time, () -> workspace.lesson().air() == null ? "" : workspace.lesson().air().toLocalTime().toString(), t -> {
+            try {
+                var at = LocalTime.parse(t.strip().length() == 4 ? "0" + t.strip() : t.strip());
+                setAir(day.getValue() == null ? LocalDate.now() : day.getValue(), at);
+            } catch (java.time.DateTimeException e) {
+                throw new IllegalArgumentException(Words.of("brief.timeWrong", t), e);
+            }
+        });
+        refreshers.add(() -> {
+            day.setValue(workspace.lesson().air() == null ? null : workspace.lesson().air().toLocalDate());
+            bound.refresh();
+        });
+        return Nodes.row(8, day, time);
+    }
+
+    private void setAir(LocalDate day, LocalTime time) {
+        workspace.editLesson(Words.of("edit.air"), l -> l.but(d -> d.air = day == null ? null : LocalDateTime.of(day, time)));
+    }
+
+    private HBox makes() {
+        var count = Nodes.field("brief-count", "4", Words.of("brief.count"));
+        count.setPrefColumnCount(4);
+        var what = Nodes.field("brief-what", Words.of("brief.whatPrompt"), Words.of("brief.what"));
+        what.setPrefColumnCount(11);
+        var a = Typed.onEnter(count, () -> AmountText.number(workspace.lesson().makes().count()), t -> {
+            Ratio n = AmountReader.whole(t).low();
+            workspace.editLesson(Words.of("edit.makes"), l -> l.but(d -> d.makes = new Yield(n, l.makes().what(), l.makes().serves())));
+        });
+        var b = Typed.bind(what, () -> workspace.lesson().makes().what(),
+                t -> workspace.editLesson(Words.of("edit.makes"), "makes", l -> l.but(d -> d.makes = new Yield(l.makes().count(), t, l.makes().serves()))));
+        refreshers.add(a::refresh);
+        refreshers.add(b::refresh);
+        var serves = number("brief-serves", l -> l.makes().serves(), 1, 500, (l, n) -> l.but(d -> d.makes = new Yield(l.makes().count(), l.makes().what(), n)));
+        return Nodes.row(8, count, what, Nodes.label(Words.of("brief.serves"), "soft"), serves);
+    }
+
+    private TextField number(String id, Function<Lesson, Integer> get, int low, int high, Change<Integer> set) {
+        var field = Nodes.field(id, "", Words.of("field." + id));
+        field.setPrefColumnCount(4);
+        var bound = Typed.onEnter(field, () -> String.valueOf(get.apply(workspace.lesson())),
+                t -> workspace.editLesson(Words.of("edit.makes"), l -> set.apply(l, whole(t, low, high))));
+        refreshers.add(bound::refresh);
+        return field;
+    }
+
+    private static int whole(String text, int low, int high) {
+        var t = text.strip();
+        if (!t.matches("\\d{1,6}") || Integer.parseInt(t) < low || Integer.parseInt(t) > high) {
+            throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, low, high));
+        }
+        return Integer.parseInt(t);
+    }
+
+    /** How the kitchen changes by a text. */
+    private interface KitchenChange {
+        Kitchen apply(Kitchen kitchen, String text);
+    }
+
+    private TextField courseField(String id, Function<Course, String> get, KitchenChange set) {
+        var field = Nodes.field(id, "", Words.of("field." + id));
+        var bound = Typed.onEnter(field, () -> get.apply(workspace.book().course()), t -> workspace.edit(Words.of("edit.kitchen"),
+                b -> b.withCourse(b.course().withKitchen(set.apply(b.course().kitchen(), t)))));
+        refreshers.add(bound::refresh);
+        return field;
+    }
+
+    private HBox kitchenNumbers() {
+        var rings = courseField("brief-rings", c -> String.valueOf(c.kitchen().rings()),
+                (k, t) -> new Kitchen(k.name(), whole(t, 0, 12), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats()));
+        var ovens = courseField("brief-ovens", c -> String.valueOf(c.kitchen().ovens()),
+                (k, t) -> new Kitchen(k.name(), k.rings(), whole(t, 0, 6), k.microwave(), k.blender(), k.helpers(), k.ovenHeats()));
+        var heats = courseField("brief-heats", c -> minutes(c.kitchen().ovenHeats()),
+                (k, t) -> new Kitchen(k.name(), k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), TimeRange.parse(t).likely()));
+        for (var field : List.of(rings, ovens, heats)) field.setPrefColumnCount(3);
+        return Nodes.row(8, rings, Nodes.label(Words.of("brief.ringsWord"), "soft"), ovens, Nodes.label(Words.of("brief.ovensWord"), "soft"),
+                heats, Nodes.label(Words.of("brief.heatsWord"), "soft"));
+    }
+
+    private ComboBox<MeasureSystem> house() {
+        Consumer<MeasureSystem> set = v -> {
+            if (!refreshing) workspace.edit(Words.of("edit.house"), b -> b.withCourse(b.course().withHouse(v)));
+        };
+        var box = Choice.of("brief-house", Words.of("brief.house"), MeasureSystem.values(), MeasureSystem::title, set);
+        refreshers.add(() -> box.setValue(workspace.book().course().house()));
+        return box;
+    }
+}

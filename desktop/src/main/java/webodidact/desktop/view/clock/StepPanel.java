@@ -1,0 +1,113 @@
+package webodidact.desktop.view.clock;
+
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import webodidact.core.check.Finding;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.time.Clock;
+import webodidact.core.timing.CoverOptions;
+import webodidact.core.timing.Placed;
+import webodidact.desktop.control.FindingCard;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.CoverWords;
+import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.words.Words;
+
+/** The selected step on the clock: its times, and a card for each way to cover its wait, with the result before it is chosen. */
+final class StepPanel extends VBox {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private final Workspace workspace;
+
+    StepPanel(Workspace workspace) {
+        super(10);
+        this.workspace = workspace;
+        getStyleClass().add("side-body");
+    }
+
+    void show() {
+        getChildren().clear();
+        Outcome outcome = workspace.outcome();
+        if (outcome == null) return;
+        var actions = new FindingActions(workspace);
+        outcome.report().open().stream().filter(f -> f.check().equals("over-slot")).forEach((Finding f) -> getChildren().add(new FindingCard(f, actions)));
+        var placed = outcome.schedule().of(workspace.stepProperty().get()).orElse(null);
+        if (placed == null) {
+            getChildren().add(Nodes.wrapped(Words.of(outcome.schedule().steps().isEmpty() ? "clock.empty" : "clock.choose"), "empty"));
+            return;
+        }
+        facts(outcome, placed);
+        outcome.report().open().stream().filter(f -> f.check().equals("wait-never-collected") && f.where().equals(placed.step().id()))
+                .forEach(f -> getChildren().add(new FindingCard(f, actions)));
+        if (placed.waiting() != null) covers(outcome, placed);
+    }
+
+    private void facts(Outcome outcome, Placed placed) {
+        var step = placed.step();
+        getChildren().addAll(Nodes.label(Words.of("clock.stepFrom", placed.number(), Clock.text(placed.span().start())), "overline"), Nodes.wrapped(step.title(), "title"));
+        var grid = new GridPane(8, 4);
+        grid.getColumnConstraints().addAll(new javafx.scene.layout.ColumnConstraints(), grow());
+        int row = 0;
+        fact(grid, row++, Words.of("clock.words"), Clock.text(placed.talk()));
+        fact(grid, row++, Words.of("clock.hands"), placed.hands().isZero() ? "–" : placed.hands().text());
+        fact(grid, row++, Words.of("clock.ends"), Clock.text(placed.span().end()));
+        if (outcome.lesson().air() != null) fact(grid, row++, Words.of("clock.hit"), outcome.lesson().air().plusSeconds(placed.span().start()).toLocalTime().toString());
+        if (placed.idle() > 0) fact(grid, row++, Words.of("clock.idle"), Clock.text(placed.idle()));
+        if (step.hold() > 0) fact(grid, row++, Words.of("clock.hold"), Clock.text(step.hold()));
+        if (step.waiting() != null) {
+            fact(grid, row++, Words.of("clock.waits", step.waiting().what()), step.waiting().time().text());
+            if (!step.waiting().cue().isBlank()) fact(grid, row++, Words.of("clock.doneWhen"), step.waiting().cue());
+        }
+        getChildren().add(grid);
+    }
+
+    private static javafx.scene.layout.ColumnConstraints grow() {
+        var constraints = new javafx.scene.layout.ColumnConstraints();
+        constraints.setHgrow(javafx.scene.layout.Priority.ALWAYS);
+        constraints.setHalignment(javafx.geometry.HPos.RIGHT);
+        return constraints;
+    }
+
+    private static void fact(GridPane grid, int row, String name, String value) {
+        var label = Nodes.label(name, "soft");
+        label.setMinWidth(USE_PREF_SIZE);
+        var text = Nodes.label(value, "fact");
+        text.setWrapText(true);
+        text.setTextAlignment(javafx.scene.text.TextAlignment.RIGHT);
+        grid.addRow(row, label, text);
+        GridPane.setValignment(label, javafx.geometry.VPos.TOP);
+    }
+
+    private void covers(Outcome outcome, Placed placed) {
+        getChildren().add(Nodes.label(Words.of("clock.coverTitle", placed.step().waiting().time().text()), "panel-title"));
+        for (var option : CoverOptions.of(outcome.lesson(), placed.step().id(), outcome.pace())) getChildren().add(card(outcome, placed, option));
+    }
+
+    private Button card(Outcome outcome, Placed placed, CoverOptions.Option option) {
+        var total = Nodes.label(option.planned() < 0 ? "–" : Clock.text(option.planned()), "cover-total");
+        total.setMinWidth(USE_PREF_SIZE);
+        var title = Nodes.label(CoverWords.title(option.cover()), "offer-title");
+        title.setMinWidth(0);
+        var box = Nodes.column(2, Nodes.row(6, title, Nodes.spring(), total));
+        box.getChildren().add(Nodes.wrapped(option.isAllowed() ? option.detail() : option.refused(), "soft"));
+        if (option.isAllowed()) {
+            int over = option.planned() - outcome.schedule().slot();
+            int saved = outcome.schedule().planned() - option.planned();
+            var words = over > 0 ? Words.of("clock.overBy", Clock.text(over)) : saved > 0 ? Words.of("clock.saves", Clock.text(saved)) : Words.of("clock.inHand", Clock.text(-over));
+            box.getChildren().add(Nodes.wrapped(words, over > 0 ? "bad" : "good"));
+        }
+        var button = new Button(null, box);
+        button.getStyleClass().setAll("cover-card");
+        button.setMaxWidth(Double.MAX_VALUE);
+        box.prefWidthProperty().bind(widthProperty().subtract(60));
+        button.setId("choose-" + CoverWords.name(option.cover()));
+        button.setDisable(!option.isAllowed());
+        button.setAccessibleText(title.getText() + ", " + total.getText() + ", " + (option.isAllowed() ? option.detail() : option.refused()));
+        button.pseudoClassStateChanged(CHOSEN, option.cover().getClass() == placed.step().waiting().cover().getClass());
+        var id = placed.step().id();
+        button.setOnAction(e -> workspace.editLesson(Words.of("edit.step.cover"), l -> l.withStep(id, s -> s.but(d -> d.waiting = s.waiting().covered(option.cover())))));
+        return button;
+    }
+}

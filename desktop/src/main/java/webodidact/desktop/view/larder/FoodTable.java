@@ -1,0 +1,224 @@
+package webodidact.desktop.view.larder;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Ratio;
+import webodidact.core.check.Finding;
+import webodidact.core.food.Shelf;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.ToolLine;
+import webodidact.core.list.GatherList;
+import webodidact.core.list.Scaling;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.reading.AmountReader;
+import webodidact.core.reading.LineReader;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Typed;
+import webodidact.desktop.words.Words;
+
+/** The food of one home, by shelf; amounts and names are typed where they stand. */
+final class FoodTable extends VBox {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final double TAKE = 92;
+    private static final double ALSO = 118;
+    private static final double STEPS = 70;
+    private static final double CONTAINS = 150;
+    private final Workspace workspace;
+    private final TextField add = Nodes.field("add-food", Words.of("larder.addPrompt"), Words.of("larder.add"));
+    private final VBox rows = new VBox(4);
+    private final List<HBox> cards = new ArrayList<>();
+
+    FoodTable(Workspace workspace, Runnable paste) {
+        super(8);
+        this.workspace = workspace;
+        add.setOnAction(e -> add());
+        var bar = Nodes.row(8, Nodes.grown(add), Nodes.named(Nodes.button(Words.of("larder.addButton"), this::add), "add-food-button", Words.of("larder.add")),
+                Nodes.named(Nodes.button(Words.of("larder.paste"), paste), "paste-recipe", Words.of("larder.paste")));
+        getChildren().addAll(bar, rows);
+        workspace.outcomeProperty().addListener(o -> show());
+        workspace.foodProperty().addListener(o -> choose());
+        rows.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        show();
+    }
+
+    private void add() {
+        if (add.getText().isBlank()) return;
+        var read = new LineReader(workspace.knowledge()).read(add.getText());
+        var tool = read.food() == null ? workspace.knowledge().toolNamed(read.item()) : java.util.Optional.<webodidact.core.food.Tool>empty();
+        if (tool.isPresent()) {
+            var line = new ToolLine(workspace.lesson().newToolId(), read.item(), tool.get().id(), 1, "");
+            workspace.editLesson(Words.of("edit.addTool", read.item()), l -> l.but(d -> d.tools = java.util.stream.Stream.concat(l.tools().stream(), java.util.stream.Stream.of(line)).toList()));
+            workspace.noticeProperty().set(Words.of("larder.wasTool", read.item()));
+        } else {
+            var line = atRecipeScale(read.toFoodLine(workspace.lesson().newFoodId()));
+            workspace.editLesson(Words.of("edit.addFood", line.item()), l -> l.withFoods(java.util.stream.Stream.concat(l.foods().stream(), java.util.stream.Stream.of(line)).toList()));
+            workspace.foodProperty().set(line.id());
+        }
+        add.clear();
+    }
+
+    /** What is typed is for the home shown; the line is kept at the recipe's own yield. */
+    private FoodLine atRecipeScale(FoodLine line) {
+        return line.amount() == null ? line : line.but(d -> d.amount = line.amount().times(Ratio.ONE.dividedBy(Scaling.forHome(workspace.lesson()))));
+    }
+
+    private void show() {
+        var focus = focused();
+        rows.getChildren().clear();
+        cards.clear();
+        Outcome outcome = workspace.outcome();
+        if (outcome == null) return;
+        if (outcome.lesson().foods().isEmpty()) {
+            rows.getChildren().add(Nodes.wrapped(Words.of("larder.empty"), "empty"));
+            return;
+        }
+        rows.getChildren().add(head());
+        for (var shelf : outcome.gather().shelves().entrySet()) {
+            rows.getChildren().add(shelfTitle(shelf.getKey()));
+            for (var entry : shelf.getValue()) {
+                var card = row(entry, outcome);
+                cards.add(card);
+                rows.getChildren().add(card);
+            }
+        }
+        choose();
+        if (focus != null) refocus(focus);
+    }
+
+    private static Label shelfTitle(Shelf shelf) {
+        return Nodes.label(shelf.title(), "shelf");
+    }
+
+    private static HBox head() {
+        var what = Nodes.label(Words.of("larder.what"), "head");
+        what.setMaxWidth(Double.MAX_VALUE);
+        var row = new HBox(6, fixed(Nodes.label(Words.of("larder.take"), "head"), TAKE), Nodes.grown(what), fixed(Nodes.label(Words.of("larder.also"), "head"), ALSO),
+                fixed(Nodes.label(Words.of("larder.steps"), "head"), STEPS), fixed(Nodes.label(Words.of("larder.contains"), "head"), CONTAINS));
+        row.getStyleClass().add("table-head");
+        return row;
+    }
+
+    private static <T extends javafx.scene.layout.Region> T fixed(T node, double width) {
+        node.setMinWidth(width);
+        node.setPrefWidth(width);
+        node.setMaxWidth(width);
+        return node;
+    }
+
+    private HBox row(GatherList.Entry entry, Outcome outcome) {
+        var line = entry.line();
+        var take = cell("take", line, Words.of("larder.takeOf", entry.item()));
+        take.getStyleClass().add("strong");
+        Typed.onEnter(take, entry::take, text -> amount(line, text));
+        var what = cell("what", line, Words.of("larder.nameOf", entry.item()));
+        Typed.onEnter(what, entry::item, text -> rename(line, text));
+        what.setMinWidth(90);
+        var also = line.form().isEmpty() ? entry.also() : entry.also().isEmpty() ? line.form() : entry.also() + ", " + line.form();
+        var row = new HBox(6, fixed(take, TAKE), Nodes.grown(what), fixed(Nodes.label(also, "soft"), ALSO),
+                fixed(Nodes.label(String.join(" ", entry.steps().stream().map(String::valueOf).toList()), "step-numbers"), STEPS), fixed(contains(entry, outcome), CONTAINS));
+        row.getStyleClass().add("food-row");
+        row.setUserData(line.id());
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        row.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> workspace.foodProperty().set(line.id()));
+        return row;
+    }
+
+    private TextField cell(String column, FoodLine line, String name) {
+        var field = Nodes.field(column + "-" + line.id(), "", name);
+        field.getStyleClass().add("cell");
+        field.setUserData(column);
+        field.focusedProperty().addListener((o, was, now) -> {
+            if (now) workspace.foodProperty().set(line.id());
+        });
+        return field;
+    }
+
+    /** What it contains, and what is wrong with the line, as a chip. */
+    private static HBox contains(GatherList.Entry entry, Outcome outcome) {
+        var box = Nodes.row(4);
+        outcome.report().open().stream().filter(f -> f.where().equals(entry.line().id())).findFirst().ifPresent((Finding f) ->
+                box.getChildren().add(Nodes.label((f.isStop() ? "■ " : "▲ ") + Words.of("larder.notUsed"), f.isStop() ? "chip-stop" : "chip-look")));
+        if (!entry.line().unsure().isEmpty()) box.getChildren().add(Nodes.label("▲ " + Words.of("larder.unsure"), "chip-look"));
+        if (!entry.contains().isEmpty() && box.getChildren().size() < 2) box.getChildren().add(Nodes.label(entry.contains(), "allergen"));
+        if (!entry.note().isEmpty() && box.getChildren().isEmpty()) box.getChildren().add(Nodes.label(Words.of("larder.testIt"), "soft"));
+        if (entry.line().chosen() != null) box.getChildren().addFirst(Nodes.label(Words.of("larder.swapped"), "chip-good"));
+        return box;
+    }
+
+    private void amount(FoodLine line, String text) {
+        Amount typed = text.isBlank() ? null : AmountReader.whole(text);
+        var amount = typed == null ? null : typed.times(Ratio.ONE.dividedBy(Scaling.forHome(workspace.lesson())));
+        workspace.editLesson(Words.of("edit.amount", line.item()), l -> l.withFood(line.id(), f -> f.but(d -> {
+            d.amount = amount;
+            d.unsure = f.unsure().stream().filter(u -> !u.contains("amount")).toList();
+        })));
+    }
+
+    private void rename(FoodLine line, String text) {
+        if (text.isBlank()) throw new IllegalArgumentException(Words.of("larder.nameEmpty"));
+        var food = workspace.knowledge().foodNamed(text).map(f -> f.id()).orElse(null);
+        workspace.editLesson(Words.of("edit.rename", line.item()), l -> l.withFood(line.id(), f -> f.but(d -> {
+            d.item = text.strip();
+            d.food = food;
+            d.chosen = null;
+            d.unsure = food == null ? List.of(Words.of("larder.notInTable", text.strip())) : List.of();
+        })));
+    }
+
+    private void choose() {
+        for (var card : cards) card.pseudoClassStateChanged(CHOSEN, card.getUserData().equals(workspace.foodProperty().get()));
+    }
+
+    private record Focus(String line, String column) {}
+
+    private Focus focused() {
+        var owner = getScene() == null ? null : getScene().getFocusOwner();
+        for (var card : cards) if (owner != null && owner.getParent() == card) return new Focus((String) card.getUserData(), (String) owner.getUserData());
+        return null;
+    }
+
+    private void refocus(Focus focus) {
+        for (var card : cards) if (card.getUserData().equals(focus.line())) focusCell(card, focus.column());
+    }
+
+    private static void focusCell(HBox card, String column) {
+        for (Node node : card.getChildren()) {
+            if (column.equals(node.getUserData())) {
+                node.requestFocus();
+                ((TextField) node).selectAll();
+            }
+        }
+    }
+
+    private void key(KeyEvent e) {
+        var focus = focused();
+        if (focus == null) return;
+        int at = 0;
+        while (at < cards.size() && !cards.get(at).getUserData().equals(focus.line())) at++;
+        int to = e.getCode() == KeyCode.DOWN ? at + 1 : e.getCode() == KeyCode.UP ? at - 1 : -1;
+        if (to >= 0 && to < cards.size() && !e.isShortcutDown()) {
+            focusCell(cards.get(to), focus.column());
+            e.consume();
+        }
+        if (e.getCode() == KeyCode.DELETE && e.isShortcutDown()) {
+            delete(focus.line());
+            e.consume();
+        }
+    }
+
+    private void delete(String id) {
+        var line = workspace.lesson().food(id).orElseThrow();
+        workspace.editLesson(Words.of("edit.deleteFood", line.item()), l -> l.removingFood(id));
+    }
+}

@@ -1,0 +1,129 @@
+package webodidact.desktop.view.larder;
+
+import java.util.LinkedHashMap;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.css.PseudoClass;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import webodidact.core.food.Tool;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.ToolLine;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Typed;
+import webodidact.desktop.words.Words;
+
+/** The kit of one home, and the tools that the words of the steps need and nobody has listed. */
+final class KitTable extends VBox {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private final Workspace workspace;
+    private final Consumer<String> select;
+    private final TextField add = Nodes.field("add-tool", Words.of("kit.addPrompt"), Words.of("kit.add"));
+    private final VBox rows = new VBox(4);
+    private String chosen = "";
+
+    /** @param select told the id of the tool line that is chosen */
+    KitTable(Workspace workspace, Consumer<String> select) {
+        super(8);
+        this.workspace = workspace;
+        this.select = select;
+        add.setOnAction(e -> {
+            if (!add.getText().isBlank()) add(add.getText().strip(), workspace.knowledge().toolNamed(add.getText()).map(Tool::id).orElse(null));
+            add.clear();
+        });
+        getChildren().addAll(add, rows);
+        workspace.outcomeProperty().addListener(o -> show());
+        show();
+    }
+
+    private void add(String name, String tool) {
+        var line = new ToolLine(workspace.lesson().newToolId(), name, tool, 1, "");
+        workspace.editLesson(Words.of("edit.addTool", name), l -> l.but(d -> d.tools = Stream.concat(l.tools().stream(), Stream.of(line)).toList()));
+        choose(line.id());
+    }
+
+    private void choose(String id) {
+        chosen = id;
+        select.accept(id);
+        rows.getChildren().forEach(r -> r.pseudoClassStateChanged(CHOSEN, id.equals(r.getUserData())));
+    }
+
+    private void show() {
+        rows.getChildren().clear();
+        var outcome = workspace.outcome();
+        if (outcome == null) return;
+        var lesson = outcome.lesson();
+        if (lesson.tools().isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("kit.empty"), "empty"));
+        for (var line : lesson.tools()) rows.getChildren().add(row(lesson, line));
+        suggest(lesson);
+        if (lesson.tools().stream().noneMatch(t -> t.id().equals(chosen)) && !lesson.tools().isEmpty()) choose(lesson.tools().getFirst().id());
+        else choose(chosen);
+    }
+
+    private HBox row(Lesson lesson, ToolLine line) {
+        var count = Nodes.field("count-" + line.id(), "", Words.of("kit.countOf", line.name()));
+        count.getStyleClass().addAll("cell", "strong");
+        count.setPrefWidth(52);
+        Typed.onEnter(count, () -> String.valueOf(line.count()), t -> {
+            if (!t.strip().matches("[1-9]\\d{0,2}")) throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
+            change(line, new ToolLine(line.id(), line.name(), line.tool(), Integer.parseInt(t.strip()), line.note()));
+        });
+        var name = Nodes.field("name-" + line.id(), "", Words.of("larder.nameOf", line.name()));
+        name.getStyleClass().add("cell");
+        Typed.onEnter(name, line::name, t -> change(line, new ToolLine(line.id(), t.strip(), workspace.knowledge().toolNamed(t).map(Tool::id).orElse(null), line.count(), line.note())));
+        var hazard = workspace.knowledge().tool(line.tool()).map(Tool::hazard).filter(h -> !h.isEmpty()).map(h -> Words.of("kit.hazard." + h)).orElse("");
+        var steps = Nodes.label(steps(lesson, line), "step-numbers");
+        steps.setMinWidth(80);
+        var note = Nodes.label(line.note(), "soft");
+        note.setMinWidth(120);
+        var danger = Nodes.label(hazard, "allergen");
+        danger.setMinWidth(80);
+        var row = Nodes.row(6, count, Nodes.grown(name), note, steps, danger);
+        row.getStyleClass().add("food-row");
+        row.setUserData(line.id());
+        row.addEventFilter(javafx.scene.input.MouseEvent.MOUSE_PRESSED, e -> choose(line.id()));
+        row.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.DELETE && e.isShortcutDown()) remove(line);
+        });
+        name.focusedProperty().addListener((o, was, now) -> {
+            if (now) choose(line.id());
+        });
+        return row;
+    }
+
+    private static String steps(Lesson lesson, ToolLine line) {
+        var numbers = new java.util.ArrayList<String>();
+        for (int i = 0; i < lesson.steps().size(); i++) if (line.tool() != null && lesson.steps().get(i).tools().contains(line.tool())) numbers.add(String.valueOf(i + 1));
+        return String.join(" ", numbers);
+    }
+
+    private void change(ToolLine line, ToolLine to) {
+        workspace.editLesson(Words.of("edit.tool", line.name()), l -> l.but(d -> d.tools = l.tools().stream().map(t -> t.id().equals(line.id()) ? to : t).toList()));
+    }
+
+    private void remove(ToolLine line) {
+        workspace.editLesson(Words.of("edit.deleteTool", line.name()), l -> l.but(d -> d.tools = l.tools().stream().filter(t -> !t.id().equals(line.id())).toList()));
+    }
+
+    /** Tools that steps name or whose verbs need, and that are neither listed nor stood in for. */
+    private void suggest(Lesson lesson) {
+        var missing = new LinkedHashMap<String, Integer>();
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            var step = lesson.steps().get(i);
+            int number = i + 1;
+            var text = step.say() + " " + step.doing();
+            Stream.of(step.tools().stream(), workspace.knowledge().toolsIn(text).stream().map(f -> f.id()), workspace.knowledge().toolsImpliedBy(text).stream().map(f -> f.id()))
+                    .flatMap(s -> s).filter(id -> lesson.tools().stream().noneMatch(t -> id.equals(t.tool()))).forEach(id -> missing.putIfAbsent(id, number));
+        }
+        if (missing.isEmpty()) return;
+        rows.getChildren().add(Nodes.label(Words.of("kit.missing"), "shelf"));
+        var pane = new FlowPane(8, 8);
+        missing.forEach((id, step) -> workspace.knowledge().tool(id).ifPresent(tool -> pane.getChildren().add(
+                Nodes.named(Nodes.button(Words.of("kit.suggest", tool.name(), step), () -> add(tool.name(), id), "small"), "suggest-" + id, Words.of("kit.suggest", tool.name(), step)))));
+        rows.getChildren().add(pane);
+    }
+}

@@ -1,0 +1,123 @@
+package webodidact.desktop.view.larder;
+
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import webodidact.core.amount.AmountText;
+import webodidact.core.amount.MeasureSystem;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Yield;
+import webodidact.desktop.control.Choice;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Typed;
+import webodidact.desktop.words.Words;
+
+/** The lists on the left, what the selection means on the right. */
+final class LarderScreen extends HBox {
+    private final Workspace workspace;
+    private final FoodTable foods;
+    private final KitTable kit;
+    private final ScrollPane list = new ScrollPane();
+    private final ScrollPane side = new ScrollPane();
+    private final SwapPanel swaps;
+    private final KitPanel tools;
+    private final PastePanel paste;
+    private final TextField home = Nodes.field("larder-home", "", Words.of("field.brief-home"));
+    private final javafx.scene.control.Label makes = Nodes.label("", "soft");
+    private final javafx.scene.control.Label times = Nodes.label("", "soft");
+    private final javafx.scene.control.ComboBox<MeasureSystem> house;
+    private final ToggleButton foodTab = Nodes.toggle(Words.of("larder.food"), "tab");
+    private final ToggleButton kitTab = Nodes.toggle(Words.of("larder.kit"), "tab");
+    private Typed homeTyped;
+    private boolean refreshing;
+
+    LarderScreen(Workspace workspace) {
+        this.workspace = workspace;
+        getStyleClass().add("station");
+        swaps = new SwapPanel(workspace);
+        tools = new KitPanel(workspace);
+        paste = new PastePanel(workspace, this::showFood);
+        foods = new FoodTable(workspace, this::showPaste);
+        kit = new KitTable(workspace, tools::select);
+        Consumer<MeasureSystem> set = v -> {
+            if (!refreshing) workspace.edit(Words.of("edit.house"), b -> b.withCourse(b.course().withHouse(v)));
+        };
+        house = Choice.of("larder-house", Words.of("brief.house"), MeasureSystem.values(), MeasureSystem::title, set);
+        house.setMinWidth(130);
+        homeTyped = Typed.onEnter(home, () -> workspace.lesson() == null ? "" : String.valueOf(workspace.lesson().homeOf()), this::scale);
+        home.setPrefColumnCount(2);
+        home.setMinWidth(44);
+        list.setFitToWidth(true);
+        list.getStyleClass().add("plain-scroll");
+        side.setFitToWidth(true);
+        side.getStyleClass().addAll("plain-scroll", "side");
+        side.setPrefWidth(480);
+        side.setMinWidth(380);
+        var work = Nodes.styled(new VBox(10, head(), Nodes.grown(list)), "work");
+        work.setMinWidth(0);
+        getChildren().addAll(Nodes.grown(work), side);
+        workspace.lessonProperty().addListener(o -> refresh());
+        workspace.bookProperty().addListener(o -> refresh());
+        workspace.foodProperty().addListener(o -> {
+            if (side.getContent() != swaps && foodTab.isSelected()) side.setContent(swaps);
+        });
+        refresh();
+        showFood();
+    }
+
+    private Node head() {
+        var group = new ToggleGroup();
+        foodTab.setToggleGroup(group);
+        kitTab.setToggleGroup(group);
+        foodTab.setId("tab-food");
+        kitTab.setId("tab-kit");
+        foodTab.setOnAction(e -> showFood());
+        kitTab.setOnAction(e -> showKit());
+        makes.setMinWidth(0);
+        return Nodes.row(8, Nodes.label(Words.of("station.larder"), "title"), new StackPane(), foodTab, kitTab, Nodes.spring(),
+                makes, home, times, house);
+    }
+
+    private void showFood() {
+        foodTab.setSelected(true);
+        list.setContent(foods);
+        side.setContent(swaps);
+    }
+
+    private void showKit() {
+        kitTab.setSelected(true);
+        list.setContent(kit);
+        side.setContent(tools);
+    }
+
+    private void showPaste() {
+        side.setContent(paste);
+        paste.start();
+    }
+
+    private void scale(String text) {
+        var t = text.strip();
+        if (!t.matches("\\d{1,3}") || Integer.parseInt(t) < 1) throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
+        workspace.editLesson(Words.of("edit.scale"), l -> l.but(d -> d.homeOf = Integer.parseInt(t)));
+    }
+
+    private void refresh() {
+        Lesson lesson = workspace.lesson();
+        if (lesson == null) return;
+        refreshing = true;
+        var factor = webodidact.core.list.Scaling.forHome(lesson);
+        Yield yield = lesson.makes();
+        makes.setText(Words.of("larder.makes", AmountText.number(yield.count().times(factor)), yield.what()));
+        times.setText(Words.of("larder.times", AmountText.number(factor)));
+        house.setValue(workspace.book().course().house());
+        homeTyped.refresh();
+        refreshing = false;
+    }
+}

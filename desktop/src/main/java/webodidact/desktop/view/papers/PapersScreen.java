@@ -1,0 +1,151 @@
+package webodidact.desktop.view.papers;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressIndicator;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.geometry.Pos;
+import webodidact.core.check.Finding;
+import webodidact.core.outcome.Outcome;
+import webodidact.desktop.control.FindingCard;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.words.Words;
+import webodidact.formats.paper.Paper;
+import webodidact.formats.paper.Papers;
+import webodidact.formats.pdf.PageImages;
+import webodidact.formats.pdf.PdfWriter;
+
+/** The papers on the left, the pages as they will print in the middle, what stands against them on the right. */
+final class PapersScreen extends HBox {
+    private static final int DPI = 88;
+    private final Desk desk;
+    private final VBox pages = Nodes.styled(new VBox(16), "pages");
+    private final VBox side = Nodes.styled(new VBox(12), "side-body");
+    private final ProgressIndicator busy = new ProgressIndicator();
+    private final Label state = Nodes.label("", "soft");
+    private final AtomicLong wanted = new AtomicLong();
+    private Paper paper = Papers.ALL.getFirst();
+
+    PapersScreen(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("station");
+        var group = new ToggleGroup();
+        var choice = Nodes.row(8);
+        for (var each : Papers.ALL) {
+            ToggleButton button = Nodes.toggle(each.title(), "tab");
+            button.setId("paper-" + each.id());
+            button.setToggleGroup(group);
+            button.setSelected(each == paper);
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                paper = each;
+                show();
+            });
+            choice.getChildren().add(button);
+        }
+        busy.setPrefSize(18, 18);
+        busy.setMaxSize(18, 18);
+        state.setId("preview-state");
+        pages.setAlignment(Pos.TOP_CENTER);
+        var scroll = new ScrollPane(pages);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().addAll("plain-scroll", "page-well");
+        var work = Nodes.styled(Nodes.column(10, Nodes.row(14, Nodes.label(Words.of("station.papers"), "title"), choice, Nodes.spring(), busy, state), Nodes.grown(scroll)), "work");
+        var right = new ScrollPane(side);
+        right.setFitToWidth(true);
+        right.getStyleClass().addAll("plain-scroll", "side");
+        right.setPrefWidth(360);
+        right.setMinWidth(320);
+        getChildren().addAll(Nodes.grown(work), right);
+        desk.workspace().outcomeProperty().addListener(o -> refresh());
+        sceneProperty().addListener(o -> refresh());
+        refresh();
+    }
+
+    /** Only what is on screen is drawn: a PDF for each keystroke elsewhere would be a waste. */
+    private void refresh() {
+        if (getScene() != null) show();
+    }
+
+    private void show() {
+        var outcome = desk.workspace().outcome();
+        if (outcome == null) return;
+        side(outcome);
+        long mine = wanted.incrementAndGet();
+        busy.setVisible(true);
+        state.setText(Words.of("papers.drawing"));
+        var shown = paper;
+        desk.background().execute(() -> {
+            try {
+                if (mine != wanted.get()) return;
+                var drawn = PageImages.render(PdfWriter.write(shown.html(outcome)), DPI);
+                Platform.runLater(() -> {
+                    if (mine == wanted.get()) put(drawn);
+                });
+            } catch (IOException | RuntimeException e) {
+                Platform.runLater(() -> state.setText(Words.of("papers.failed", e.getMessage())));
+            }
+        });
+    }
+
+    private void put(List<PageImages.Page> drawn) {
+        busy.setVisible(false);
+        state.setText(Words.count("papers.pages", drawn.size()));
+        pages.getChildren().clear();
+        for (var page : drawn) {
+            var image = new WritableImage(page.width(), page.height());
+            image.getPixelWriter().setPixels(0, 0, page.width(), page.height(), PixelFormat.getIntArgbInstance(), page.argb(), 0, page.width());
+            var view = new ImageView(image);
+            view.setAccessibleText(Words.of("papers.page", paper.title()));
+            var sheet = Nodes.styled(new VBox(view), "page");
+            sheet.setMaxSize(page.width(), page.height());
+            pages.getChildren().add(sheet);
+        }
+    }
+
+    private void side(Outcome outcome) {
+        var stops = outcome.report().open().stream().filter(Finding::isStop).toList();
+        side.getChildren().setAll(Nodes.label(Words.of("papers.give"), "overline"), Nodes.label(paper.title(), "title"),
+                Nodes.wrapped(Words.of("papers.about." + paper.id()), "body"));
+        Button one = Nodes.named(Nodes.button(Words.of("papers.write"), () -> write(List.of(paper)), "primary"), "write-paper", Words.of("papers.write"));
+        Button all = Nodes.named(Nodes.button(Words.of("papers.writeAll"), () -> write(Papers.ALL)), "write-all", Words.of("papers.writeAll"));
+        one.setDisable(!stops.isEmpty());
+        all.setDisable(!stops.isEmpty());
+        side.getChildren().add(Nodes.row(8, one, all));
+        if (!stops.isEmpty()) side.getChildren().add(Nodes.wrapped("■ " + Words.count("papers.blocked", stops.size()), "finding", "stop", "finding-what"));
+        var actions = new FindingActions(desk.workspace());
+        for (var stop : stops) side.getChildren().add(new FindingCard(stop, actions));
+        for (var covered : outcome.report().covered()) {
+            var reason = outcome.lesson().accepted().stream().filter(a -> a.check().equals(covered.check()) && a.where().equals(covered.where())).findFirst().map(a -> a.reason()).orElse("");
+            side.getChildren().add(Nodes.wrapped(Words.of("papers.covered", covered.what(), reason), "soft"));
+        }
+        side.getChildren().add(Nodes.wrapped(Words.of("papers.rules"), "soft"));
+    }
+
+    private void write(List<Paper> papers) {
+        var outcome = desk.workspace().outcome();
+        desk.askFolder(Words.of("papers.ask")).ifPresent(folder -> desk.background().execute(() -> {
+            try {
+                int files = 0;
+                for (var each : papers) files += Papers.write(each, outcome, folder).size();
+                int n = files;
+                Platform.runLater(() -> desk.tell(Words.of("papers.written", n, folder)));
+            } catch (IOException | Papers.Blocked e) {
+                Platform.runLater(() -> desk.tell(Words.of("papers.notWritten", e.getMessage())));
+            }
+        }));
+    }
+}

@@ -1,0 +1,229 @@
+package webodidact.desktop.view.script;
+
+import java.util.List;
+import java.util.function.BiConsumer;
+import javafx.application.Platform;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import webodidact.core.check.Finding;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.script.Mentions;
+import webodidact.core.time.Clock;
+import webodidact.desktop.control.FindingCard;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.control.WordField;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.view.Typed;
+import webodidact.desktop.words.Words;
+
+/** One step to write in, and what the checks say about it in the margin. */
+final class StepRow extends HBox {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private final Workspace workspace;
+    private final String id;
+    private final Label number = Nodes.label("", "step-number");
+    private final TextField title;
+    private final Label who = Nodes.label("", "soft");
+    private final Label times = Nodes.label("", "soft");
+    private final Label start = Nodes.label("", "step-start");
+    private final WordField say = new WordField();
+    private final WordField doing = new WordField();
+    private final Typed titleTyped;
+    private final Typed sayTyped;
+    private final Typed doTyped;
+    private final FlowPane tags = new FlowPane(6, 6);
+    private final VBox card;
+    private final VBox margin = new VBox(4);
+    private StepEditor editor;
+    private Step shown;
+    private List<Finding> findings = List.of();
+
+    StepRow(Workspace workspace, String id, BiConsumer<String, Double> dropped) {
+        super(14);
+        this.workspace = workspace;
+        this.id = id;
+        title = Nodes.field("title-" + id, Words.of("script.titlePrompt"), Words.of("script.titleName"));
+        title.getStyleClass().add("step-title");
+        say.area().setId("say-" + id);
+        say.area().setPromptText(Words.of("script.sayPrompt"));
+        say.area().setAccessibleText(Words.of("script.say"));
+        doing.area().setId("do-" + id);
+        doing.area().setPromptText(Words.of("script.doPrompt"));
+        doing.area().setAccessibleText(Words.of("script.do"));
+        titleTyped = Typed.bind(title, () -> step().title(), t -> edit("title", Words.of("edit.stepTitle"), s -> s.but(d -> d.title = t)));
+        sayTyped = Typed.bind(say.area(), () -> step().say(), t -> typed("say", t, s -> s.but(d -> d.say = t), say));
+        doTyped = Typed.bind(doing.area(), () -> step().doing(), t -> typed("do", t, s -> s.but(d -> d.doing = t), doing));
+        start.setMinWidth(USE_PREF_SIZE);
+        times.setMinWidth(0);
+        who.setMinWidth(0);
+        title.setMinWidth(90);
+        var head = Nodes.row(8, number, Nodes.grown(title), who, Nodes.spring(), times, start);
+        var sayBox = Nodes.row(6, tag("script.sayTag"), Nodes.grown(say));
+        var doBox = Nodes.row(6, tag("script.doTag"), Nodes.grown(doing));
+        sayBox.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        doBox.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        doBox.getStyleClass().add("do-box");
+        sayBox.setPrefWidth(420);
+        doBox.setPrefWidth(320);
+        HBox.setHgrow(sayBox, javafx.scene.layout.Priority.ALWAYS);
+        HBox.setHgrow(doBox, javafx.scene.layout.Priority.SOMETIMES);
+        var body = new HBox(12, sayBox, doBox);
+        card = Nodes.styled(new VBox(6, head, body, tags), "step-card");
+        card.setMinWidth(0);
+        margin.getStyleClass().add("margin");
+        margin.setPrefWidth(300);
+        margin.setMinWidth(240);
+        getChildren().addAll(Nodes.grown(card), margin);
+        card.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> workspace.stepProperty().set(id));
+        card.focusWithinProperty().addListener((o, was, now) -> {
+            if (now) workspace.stepProperty().set(id);
+        });
+        drag(dropped);
+    }
+
+    private static Label tag(String key) {
+        var label = Nodes.label(Words.of(key), "say-do");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private Step step() {
+        var lesson = workspace.lesson();
+        return lesson == null ? Step.blank(id, webodidact.core.lesson.Kind.HANDS_ON, "") : lesson.step(id).orElseGet(() -> Step.blank(id, webodidact.core.lesson.Kind.HANDS_ON, ""));
+    }
+
+    private void edit(String field, String label, java.util.function.UnaryOperator<Step> change) {
+        workspace.editLesson(label, field + "/" + id, l -> l.withStep(id, change));
+    }
+
+    /** The words are underlined at once, not only when everything else has been worked out. */
+    private void typed(String field, String text, java.util.function.UnaryOperator<Step> change, WordField words) {
+        edit(field, Words.of("edit.words"), change);
+        words.setMarks(marks(new Mentions(workspace.lesson(), workspace.knowledge()).in(text)));
+    }
+
+    static List<WordField.Mark> marks(List<Mentions.Mention> mentions) {
+        return mentions.stream().map(m -> new WordField.Mark(m.start(), m.end(), m.kind().name().toLowerCase(java.util.Locale.ROOT))).toList();
+    }
+
+    void refresh(Lesson lesson, int index) {
+        var step = lesson.steps().get(index);
+        number.setText(String.valueOf(index + 1));
+        titleTyped.refresh();
+        sayTyped.refresh();
+        doTyped.refresh();
+        who.setText(step.kind().isHandsOn() ? step.who().title() : step.kind().title());
+        card.getStyleClass().removeAll("hands", "talk", "wash");
+        card.getStyleClass().add(step.kind().isHandsOn() ? "hands" : step.acts().isEmpty() ? "talk" : "wash");
+        shown = step;
+        StepTags.fill(tags, lesson, step, workspace);
+        if (editor != null) editor.refresh();
+    }
+
+    void derived(Outcome outcome) {
+        var placed = outcome.schedule().of(id).orElse(null);
+        if (placed == null || shown == null) return;
+        start.setText(Clock.text(placed.span().start()));
+        times.setText(Words.of("script.times", Clock.text(placed.talk()), placed.hands().isZero() ? "–" : placed.hands().text()));
+        if (outcome.lesson().step(id).map(s -> s.say().equals(say.area().getText())).orElse(false)) say.setMarks(marks(outcome.said().get(id)));
+        if (outcome.lesson().step(id).map(s -> s.doing().equals(doing.area().getText())).orElse(false)) doing.setMarks(marks(outcome.done().get(id)));
+        var mine = outcome.report().open().stream().filter(f -> f.step() == placed.number()).toList();
+        if (mine.equals(findings) && !mine.isEmpty() && !margin.getChildren().isEmpty()) return;
+        findings = mine;
+        margin.getChildren().clear();
+        var actions = new FindingActions(workspace);
+        mine.forEach(f -> margin.getChildren().add(new FindingCard(f, actions)));
+        outcome.report().covered().stream().filter(f -> f.step() == placed.number()).forEach(f -> margin.getChildren().add(Nodes.wrapped(Words.of("script.covered", f.what()), "finding", "covered")));
+        if (getPseudoClassStates().contains(CHOSEN)) pace(outcome);
+    }
+
+    private void pace(Outcome outcome) {
+        margin.getChildren().removeIf(n -> "pace-note".equals(n.getId()));
+        var step = outcome.lesson().step(id).orElse(null);
+        if (step == null || step.say().isBlank()) return;
+        var note = Nodes.wrapped(Words.of(outcome.pace().isOwn(step.segment()) ? "script.paceOwn" : "script.pace", outcome.pace().wordsPerMinute(step.segment()), step.segment().title()), "finding", "info");
+        note.setId("pace-note");
+        margin.getChildren().add(note);
+    }
+
+    void choose(boolean on) {
+        pseudoClassStateChanged(CHOSEN, on);
+        card.pseudoClassStateChanged(CHOSEN, on);
+        if (on && editor == null) {
+            editor = new StepEditor(workspace, id);
+            card.getChildren().add(editor);
+        }
+        if (!on && editor != null) {
+            card.getChildren().remove(editor);
+            editor = null;
+        }
+        margin.getChildren().removeIf(n -> "pace-note".equals(n.getId()));
+        if (on && workspace.outcome() != null) pace(workspace.outcome());
+    }
+
+    void focusTitle() {
+        title.requestFocus();
+    }
+
+    boolean isInTitle() {
+        return title.isFocused();
+    }
+
+    /** What stands after the caret becomes a step of its own. */
+    void split() {
+        boolean inSay = say.area().isFocused();
+        if (!inSay && !doing.area().isFocused()) return;
+        var area = inSay ? say.area() : doing.area();
+        int at = area.getCaretPosition();
+        var text = area.getText();
+        var first = text.substring(0, at).strip();
+        var second = text.substring(at).strip();
+        var newId = workspace.lesson().newStepId();
+        workspace.editLesson(Words.of("edit.splitStep"), l -> {
+            var here = l.step(id).orElseThrow();
+            var next = Step.blank(newId, here.kind(), "").but(d -> {
+                d.place = here.place();
+                d.who = here.who();
+                d.camera = here.camera();
+                if (inSay) d.say = second;
+                else d.doing = second;
+            });
+            return l.withStep(id, s -> s.but(d -> {
+                if (inSay) d.say = first;
+                else d.doing = first;
+            })).inserting(l.indexOf(id) + 1, next);
+        });
+        workspace.stepProperty().set(newId);
+    }
+
+    /** The number is the handle: press it, drag up or down, let go. */
+    private void drag(BiConsumer<String, Double> dropped) {
+        number.getStyleClass().add("handle");
+        number.setAccessibleText(Words.of("script.handle"));
+        var dragging = new boolean[1];
+        number.setOnMouseDragged(e -> {
+            dragging[0] = true;
+            setViewOrder(-1);
+            var here = sceneToLocal(e.getSceneX(), e.getSceneY());
+            setTranslateY(getTranslateY() + here.getY() - 20);
+            e.consume();
+        });
+        number.setOnMouseReleased(e -> {
+            if (!dragging[0]) return;
+            dragging[0] = false;
+            setTranslateY(0);
+            setViewOrder(0);
+            double y = e.getSceneY();
+            Platform.runLater(() -> dropped.accept(id, y));
+        });
+    }
+}

@@ -1,0 +1,12 @@
+package webodidact.formats.api;
+
+/**
+ * Something in a file that could not be read.
+ *
+ * @param code stable: "damaged", "newer", "unknown-field", "bad-value", "missing"
+ */
+public record Warning(Place place, String code, String message) {
+    public String text() {
+        return place.text() + ": " + message;
+    }
+}

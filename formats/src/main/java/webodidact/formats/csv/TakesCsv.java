@@ -1,0 +1,69 @@
+package webodidact.formats.csv;
+
+import java.io.UncheckedIOException;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import org.apache.commons.csv.CSVRecord;
+import webodidact.core.lesson.Take;
+import webodidact.formats.api.Place;
+import webodidact.formats.api.Read;
+import webodidact.formats.api.Warning;
+
+/** {@code takes.csv}: one step of one take a row. */
+public final class TakesCsv {
+    static final List<String> HEADING = List.of("take", "lesson", "at", "step", "title", "seconds", "held", "marks");
+
+    private TakesCsv() {}
+
+    public static byte[] write(List<Take> takes) {
+        var rows = new ArrayList<List<String>>();
+        for (var take : takes) {
+            for (var s : take.steps()) {
+                rows.add(List.of(take.id(), take.lesson(), take.at().toString(), s.step(), s.title(), String.valueOf(s.seconds()),
+                        String.valueOf(s.held()), String.valueOf(s.marks())));
+            }
+        }
+        return CsvTable.write(HEADING, rows);
+    }
+
+    public static Read<List<Take>> read(String file, byte[] content) {
+        List<CSVRecord> rows;
+        try {
+            rows = CsvTable.records(content);
+        } catch (UncheckedIOException | IllegalArgumentException e) {
+            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "not a CSV table: " + e.getMessage()));
+        }
+        var takes = new LinkedHashMap<String, Take>();
+        var warnings = new ArrayList<Warning>();
+        for (var row : rows) {
+            try {
+                add(takes, row);
+            } catch (IllegalArgumentException | DateTimeParseException e) {
+                warnings.add(new Warning(new Place(file, (int) row.getRecordNumber() + 1, ""), "bad-value",
+                        "expected a take, a lesson, a time and whole seconds (" + e.getMessage() + ")"));
+            }
+        }
+        return new Read.Done<>(List.copyOf(takes.values()), warnings);
+    }
+
+    private static void add(LinkedHashMap<String, Take> takes, CSVRecord row) {
+        var id = CsvTable.cell(row, "take");
+        var lesson = CsvTable.cell(row, "lesson");
+        if (id.isEmpty() || lesson.isEmpty()) throw new IllegalArgumentException("take or lesson is empty");
+        var time = new Take.StepTime(CsvTable.cell(row, "step"), CsvTable.cell(row, "title"), whole(row, "seconds"), whole(row, "held"), whole(row, "marks"));
+        var at = LocalDateTime.parse(CsvTable.cell(row, "at"));
+        var known = takes.get(id);
+        var steps = new ArrayList<>(known == null ? List.<Take.StepTime>of() : known.steps());
+        steps.add(time);
+        takes.put(id, new Take(id, lesson, at, steps));
+    }
+
+    private static int whole(CSVRecord row, String column) {
+        var cell = CsvTable.cell(row, column);
+        if (!cell.matches("\\d{1,6}")) throw new IllegalArgumentException(column + " '" + cell + "'");
+        return Integer.parseInt(cell);
+    }
+}

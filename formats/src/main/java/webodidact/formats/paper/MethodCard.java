@@ -1,0 +1,77 @@
+package webodidact.formats.paper;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import webodidact.core.amount.KitchenRounding;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Step;
+import webodidact.core.lesson.Use;
+import webodidact.core.lesson.Who;
+import webodidact.core.outcome.Outcome;
+
+/** What to do, step by step, for the homes: only the steps in which they do something. */
+final class MethodCard implements Paper {
+    private static final Template PAGE = new Template("method.html");
+
+    @Override
+    public String id() {
+        return "method-card";
+    }
+
+    @Override
+    public String title() {
+        return "Method card";
+    }
+
+    @Override
+    public String html(Outcome outcome) {
+        var steps = new ArrayList<Map<String, Object>>();
+        for (var step : outcome.lesson().steps()) {
+            if (step.who() == Who.PRESENTER || step.kind() == Kind.TALK) continue;
+            steps.add(step(outcome, step, steps.size() + 1));
+        }
+        var gaps = new HashMap<String, Object>();
+        gaps.put("steps", steps);
+        gaps.put("makes", "Makes " + webodidact.core.amount.AmountText.number(outcome.lesson().makes().count().times(outcome.gather().factor())) + " "
+                + outcome.lesson().makes().what());
+        return PAGE.fill(outcome, gaps);
+    }
+
+    private static Map<String, Object> step(Outcome outcome, Step step, int number) {
+        var map = new HashMap<String, Object>();
+        map.put("number", number);
+        map.put("title", step.title());
+        map.put("text", step.doing().isBlank() ? step.say() : step.doing());
+        map.put("uses", String.join(" · ", step.uses().stream().map(u -> use(outcome, u)).filter(u -> !u.isEmpty()).toList()));
+        map.put("who", step.who() == Who.LEARNER ? "" : step.who().title());
+        var wait = step.waiting();
+        map.put("wait", wait == null ? "" : wait.time().text() + (wait.what().isBlank() ? "" : " · " + wait.what()) + (wait.cue().isBlank() ? "" : " · until " + wait.cue()));
+        map.put("heat", step.heat() == null ? "" : "Oven " + step.heat().text());
+        map.put("cautions", cautions(step));
+        return map;
+    }
+
+    private static String use(Outcome outcome, Use use) {
+        var line = outcome.lesson().food(use.line()).orElse(null);
+        if (line == null) return "";
+        var amount = use.amount() != null ? use.amount() : line.amount();
+        var name = line.chosen() == null ? line.item() : Knowledge.shipped().food(line.chosen()).map(f -> f.name()).orElse(line.item());
+        if (amount == null) return name;
+        return KitchenRounding.round(amount.times(outcome.gather().factor()), outcome.course().house()).text() + " " + name;
+    }
+
+    private static List<String> cautions(Step step) {
+        var all = new ArrayList<String>();
+        if (step.acts().contains(Act.WASH_HANDS)) all.add("Soap, warm water, 20 seconds.");
+        boolean blade = step.tools().stream().flatMap(t -> Knowledge.shipped().tool(t).stream()).anyMatch(t -> t.hazard().equals("blade"));
+        if (blade) all.add("Sharp: fingertips tucked, board on a damp cloth.");
+        if (step.place() == Place.OVEN) all.add("Hot: oven gloves, stand back from the steam.");
+        if (step.place() == Place.RING) all.add("Hot: handle turned in, nobody leaves the pan.");
+        return all;
+    }
+}

@@ -1,0 +1,42 @@
+package webodidact.formats.paper;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import webodidact.core.outcome.Outcome;
+import webodidact.formats.course.AtomicFile;
+import webodidact.formats.pdf.PdfWriter;
+
+/** The one index of papers, and writing them. */
+public final class Papers {
+    public static final List<Paper> ALL = List.of(new GatherPaper(), new MethodCard());
+
+    private Papers() {}
+
+    /** A lesson with open stops is not handed out. */
+    public static final class Blocked extends IllegalStateException {
+        Blocked(long stops) {
+            super("Papers wait for " + (stops == 1 ? "1 stop" : stops + " stops") + " to be mended or covered with a reason");
+        }
+    }
+
+    /**
+     * Writes the paper as PDF and HTML.
+     *
+     * @return the files written
+     * @throws Blocked if the lesson has open stops; nothing is written
+     */
+    public static List<Path> write(Paper paper, Outcome outcome, Path folder) throws IOException {
+        if (outcome.report().stops() > 0) throw new Blocked(outcome.report().stops());
+        var html = paper.html(outcome);
+        var name = outcome.lesson().id() + "-" + paper.id();
+        var files = new ArrayList<Path>();
+        files.add(folder.resolve(name + ".pdf"));
+        files.add(folder.resolve(name + ".html"));
+        AtomicFile.write(files.get(0), PdfWriter.write(html));
+        AtomicFile.write(files.get(1), ("<!DOCTYPE html>\n" + html).getBytes(StandardCharsets.UTF_8));
+        return files;
+    }
+}

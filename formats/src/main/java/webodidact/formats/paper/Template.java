@@ -1,0 +1,40 @@
+package webodidact.formats.paper;
+
+import com.samskivert.mustache.Mustache;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Map;
+import webodidact.core.outcome.Outcome;
+
+/** A shipped page with gaps; what goes into them is escaped. */
+final class Template {
+    private final com.samskivert.mustache.Template page;
+    private final String style;
+
+    Template(String resource) {
+        page = Mustache.compiler().escapeHTML(true).emptyStringIsFalse(true).nullValue("").compile(load(resource));
+        style = load("paper.css");
+    }
+
+    private static String load(String resource) {
+        try (var in = Template.class.getResourceAsStream(resource)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(resource, e);
+        }
+    }
+
+    /** Adds the course, the lesson and the usual closing words to {@code gaps}. */
+    String fill(Outcome outcome, Map<String, Object> gaps) {
+        var all = new HashMap<String, Object>(gaps);
+        all.put("style", style);
+        all.put("course", outcome.course().title());
+        all.put("number", outcome.lesson().number());
+        all.put("lesson", outcome.lesson().title());
+        all.put("air", PaperText.air(outcome.lesson().air()));
+        all.put("adult", outcome.lesson().audience().needsAdult());
+        return page.execute(all);
+    }
+}
