@@ -7,6 +7,8 @@ module webodidact.formats {
     requires openhtmltopdf.core;
     requires openhtmltopdf.pdfbox;
     requires org.apache.pdfbox;
+    requires org.apache.pdfbox.io;
+    requires org.apache.fontbox;
     requires java.desktop;
 
     exports webodidact.formats.api;

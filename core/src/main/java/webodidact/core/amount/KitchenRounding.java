@@ -89,7 +89,9 @@ public final class KitchenRounding {
         if (!cups.isZero()) found.add(parts(ml, system, Amount.of(cups, Unit.CUP)));
         var tbsps = ml.dividedBy(tbsp).toStep(Ratio.HALF);
         if (!tbsps.isZero() && tbsps.isLessThan(Ratio.of(16))) found.add(parts(ml, system, Amount.of(tbsps, Unit.TBSP)));
-        var tsps = ml.dividedBy(tsp).toStep(Ratio.of(1, 4)).max(Ratio.of(1, 8));
+        var exactTsps = ml.dividedBy(tsp);
+        // Below a quarter the pinch spoon of 1/8 is the finest there is.
+        var tsps = exactTsps.isLessThan(Ratio.of(1, 4)) ? exactTsps.toStep(Ratio.of(1, 8)).max(Ratio.of(1, 8)) : exactTsps.toStep(Ratio.of(1, 4));
         if (tsps.isLessThan(tbsp.dividedBy(tsp))) found.add(parts(ml, system, Amount.of(tsps, Unit.TSP)));
         addCompound(found, ml, system, floorCups(ml.dividedBy(cup)), Unit.CUP, Unit.TBSP, Ratio.HALF);
         addCompound(found, ml, system, Ratio.of(ml.dividedBy(tbsp).floor()), Unit.TBSP, Unit.TSP, Ratio.of(1, 4));

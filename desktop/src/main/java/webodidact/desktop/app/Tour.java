@@ -117,6 +117,7 @@ final class Tour {
             try {
                 window.workspace().settle();
                 Thread.sleep(500);
+                for (int i = 0; i < 100 && drawing(); i++) Thread.sleep(100);
                 Platform.runLater(() -> {
                     if (step == null) {
                         end(0);
@@ -135,6 +136,10 @@ final class Tour {
                 Platform.runLater(() -> end(1));
             }
         });
+    }
+
+    private boolean drawing() {
+        return stage.getScene().lookup("#preview-state") instanceof javafx.scene.control.Label l && l.getText().equals(webodidact.desktop.words.Words.of("papers.drawing"));
     }
 
     private void end(int code) {

@@ -21,7 +21,6 @@ public final class Timeline extends Pane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double LABELS = 100;
     private static final double HEAD = 30;
-    private static final double BLOCK = 36;
     private final Consumer<String> select;
     private List<Lane> lanes = List.of();
     private int from;
@@ -66,12 +65,13 @@ public final class Timeline extends Pane {
         getChildren().clear();
         if (lanes.isEmpty() || getWidth() < 120) return;
         var axis = axis();
-        double lane = Math.max(44, Math.min(64, (getHeight() - HEAD - 8) / lanes.size()));
+        double lane = Math.max(44, Math.min(108, (getHeight() - HEAD - 8) / lanes.size()));
+        double block = Math.min(50, lane * 0.62);
         double bottom = HEAD + lanes.size() * lane;
         if (axis.zero() > 0) box("before-air", LABELS, 0, axis.zero(), bottom);
         if (highTotal > lowTotal) box("total-band", LABELS + axis.x(lowTotal), 0, axis.x(highTotal) - axis.x(lowTotal), bottom);
         marks(axis, bottom);
-        for (int i = 0; i < lanes.size(); i++) lane(lanes.get(i), axis, HEAD + i * lane, lane);
+        for (int i = 0; i < lanes.size(); i++) lane(lanes.get(i), axis, HEAD + i * lane, lane, block);
         box("air-line", LABELS + axis.zero() - 1, 0, 2, bottom);
         text(Words.of("clock.onAir"), "air-word", LABELS + axis.zero() + 5, 4);
         box(slotOver() ? "slot-line over" : "slot-line", LABELS + axis.x(slot) - 1, 0, 2, bottom);
@@ -118,20 +118,21 @@ public final class Timeline extends Pane {
         if (x + 50 < LABELS + axis.zero() || second > 0) text(words, "mark-word", x + 4, 4);
     }
 
-    private void lane(Lane lane, TimeAxis axis, double y, double height) {
+    private void lane(Lane lane, TimeAxis axis, double y, double height, double tall) {
         box("lane-line", 0, y, getWidth(), 1);
-        text(lane.title(), "lane-title", 0, y + 8);
-        text(lane.detail(), "lane-detail", 0, y + 25);
-        double top = y + Math.max(3, (height - BLOCK) / 2);
+        double middle = y + height / 2;
+        text(lane.title(), "lane-title", 0, middle - 19);
+        text(lane.detail(), "lane-detail", 0, middle - 1);
+        double top = y + Math.max(3, (height - tall) / 2);
         for (var block : lane.blocks()) {
             double x = LABELS + Math.max(0, axis.x(block.span().start()));
             double w = LABELS + axis.x(block.span().end()) - x;
             if (w < 1.5) w = 3;
-            getChildren().add(block(lane, block, x, top, w));
+            getChildren().add(block(lane, block, x, top, w, tall));
         }
     }
 
-    private Node block(Lane lane, Lane.Block block, double x, double y, double w) {
+    private Node block(Lane lane, Lane.Block block, double x, double y, double w, double tall) {
         var button = new Button(w < 14 ? "" : block.text());
         button.getStyleClass().setAll("block", "block-" + block.look());
         button.setTextOverrun(OverrunStyle.CLIP);
@@ -143,7 +144,7 @@ public final class Timeline extends Pane {
         button.setAccessibleText(words);
         button.setTooltip(new Tooltip(block.text() + "\n" + Clock.text(block.span().start()) + "–" + Clock.text(block.span().end()) + " · " + Clock.text(block.span().length())));
         if (!block.step().isEmpty()) button.setOnAction(e -> select.accept(block.step()));
-        button.resizeRelocate(Math.round(x), y, Math.max(3, Math.round(w) - 1), BLOCK);
+        button.resizeRelocate(Math.round(x), y, Math.max(3, Math.round(w) - 1), tall);
         return button;
     }
 

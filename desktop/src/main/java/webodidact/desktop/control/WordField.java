@@ -71,7 +71,7 @@ public final class WordField extends Region {
     protected double computePrefHeight(double width) {
         measure.setFont(area.getFont());
         measure.setText(area.getText().isEmpty() ? "x" : area.getText().endsWith("\n") ? area.getText() + "x" : area.getText());
-        measure.setWrappingWidth(width <= 0 ? 300 : Math.max(40, width - 2 * PADDING - 1));
+        measure.setWrappingWidth(width <= 0 ? Math.max(300, getWidth()) - 2 * PADDING - 1 : Math.max(40, width - 2 * PADDING - 1));
         return Math.ceil(measure.getLayoutBounds().getHeight()) + 2 * PADDING + 3;
     }
 

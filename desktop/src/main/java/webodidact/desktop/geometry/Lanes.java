@@ -24,6 +24,7 @@ public final class Lanes {
         lanes.add(new Lane("rings", "Rings", outcome.course().kitchen().rings() + " of them", waits(outcome, Place.RING)));
         lanes.add(new Lane("rest", "Resting", "bench and fridge", resting(outcome)));
         lanes.add(new Lane("copies", "Ready copies", "swap in", copies(outcome)));
+        lanes.removeIf(l -> l.blocks().isEmpty() && List.of("rest", "copies", "oven", "rings").contains(l.id()));
         return lanes;
     }
 

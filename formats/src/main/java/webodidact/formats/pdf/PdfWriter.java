@@ -2,10 +2,16 @@ package webodidact.formats.pdf;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
+import com.openhtmltopdf.pdfboxout.PDFontSupplier;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import webodidact.formats.fonts.Fonts;
 
 /** XHTML to a tagged PDF with our own fonts in it. Nothing from outside the page is fetched. */
@@ -18,13 +24,28 @@ public final class PdfWriter {
 
     public static byte[] write(String html) throws IOException {
         var out = new ByteArrayOutputStream();
-        var builder = new PdfRendererBuilder();
-        for (var face : Fonts.ALL) builder.useFont(face::open, face.family(), face.weight(), FontStyle.NORMAL, true);
-        builder.useExternalResourceAccessControl((uri, type) -> false, ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
-        builder.usePdfUaAccessibility(true);
-        builder.withHtmlContent(html, null);
-        builder.toStream(out);
-        builder.run();
+        try (var document = new PDDocument()) {
+            var builder = new PdfRendererBuilder();
+            builder.usePDDocument(document);
+            for (var face : Fonts.ALL) builder.useFont(new PDFontSupplier(font(document, face)), face.family(), face.weight(), FontStyle.NORMAL, true);
+            builder.useExternalResourceAccessControl((uri, type) -> false, ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
+            builder.usePdfUaAccessibility(true);
+            builder.withHtmlContent(html, null);
+            builder.toStream(out);
+            builder.run();
+        }
         return out.toByteArray();
+    }
+
+    /**
+     * A font without its ligatures: the glyph for "ft" has no way back to letters in the PDF, so that "soft" would be copied,
+     * searched and read aloud as "so".
+     */
+    private static PDFont font(PDDocument document, Fonts.Face face) throws IOException {
+        try (var in = face.open()) {
+            var font = new TTFParser().parse(new RandomAccessReadBuffer(in.readAllBytes()));
+            font.setEnableGsub(false);
+            return PDType0Font.load(document, font, true);
+        }
     }
 }

@@ -3,7 +3,6 @@ package webodidact.desktop.view.afters;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import javafx.css.PseudoClass;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -14,6 +13,7 @@ import webodidact.core.afters.Review;
 import webodidact.core.lesson.Segment;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
+import webodidact.desktop.control.CardButton;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
@@ -79,7 +79,7 @@ final class AftersScreen extends HBox {
         return label;
     }
 
-    private Button row(Review.Row row, int widest) {
+    private CardButton row(Review.Row row, int widest) {
         var step = row.placed().step();
         int planned = row.placed().span().length() - step.hold();
         var measured = row.median() < 0 ? "–" : Clock.text(row.median());
@@ -89,12 +89,9 @@ final class AftersScreen extends HBox {
         diff.setPrefWidth(190);
         var line = Nodes.row(0, cell(String.valueOf(row.placed().number()), 34, "step-number"), grow(Nodes.label(step.title(), "strong")), cell(Clock.text(planned), 80, "time-soft"),
                 cell(measured, 80, "time"), diff, cell(row.held() == 0 ? "" : Clock.text(row.held()), 70, "time-soft"), cell(row.marks() == 0 ? "" : "● " + row.marks(), 60, "warn"));
-        var button = new Button(null, line);
-        button.getStyleClass().setAll("row-card");
-        button.setMaxWidth(Double.MAX_VALUE);
+        var button = new CardButton("row-card", () -> workspace.stepProperty().set(step.id()), line);
         button.setAccessibleText(Words.of("afters.rowText", row.placed().number(), step.title(), Clock.text(planned), measured));
         button.pseudoClassStateChanged(CHOSEN, step.id().equals(workspace.stepProperty().get()));
-        button.setOnAction(e -> workspace.stepProperty().set(step.id()));
         return button;
     }
 
@@ -104,6 +101,7 @@ final class AftersScreen extends HBox {
         var pane = new Pane();
         pane.setMinSize(2 * half, 14);
         pane.setPrefSize(2 * half, 14);
+        pane.setMaxSize(2 * half, 14);
         var middle = Nodes.styled(new Region(), "bar-middle");
         middle.resizeRelocate(half, 0, 1, 14);
         var fill = Nodes.styled(new Region(), off > 0 ? "bar-over" : "bar-under");

@@ -3,13 +3,13 @@ package webodidact.desktop.view.bench;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import javafx.css.PseudoClass;
-import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.bench.Job;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
+import webodidact.desktop.control.CardButton;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
@@ -68,19 +68,16 @@ final class BenchScreen extends HBox {
         return label;
     }
 
-    private Button row(Outcome outcome, Job job) {
+    private CardButton row(Outcome outcome, Job job) {
         var words = Nodes.column(0, Nodes.label(job.title(), "strong"), Nodes.label(job.why(), "soft"));
         words.setMinWidth(0);
         var row = Nodes.row(0, cell(at(outcome, job.span().start()), 92, "time"), cell(Clock.text(job.span().length()), 74, "time-soft"),
                 cell(job.type().title(), 140, "job-kind", "job-" + job.type().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')), Nodes.grown(words));
-        var button = new Button(null, row);
-        button.getStyleClass().setAll("row-card");
-        button.setMaxWidth(Double.MAX_VALUE);
+        var button = new CardButton("row-card", () -> {
+            if (!job.step().isEmpty()) workspace.stepProperty().set(job.step());
+        }, row);
         button.setAccessibleText(at(outcome, job.span().start()) + ", " + job.title() + ", " + Clock.text(job.span().length()));
         button.pseudoClassStateChanged(CHOSEN, !job.step().isEmpty() && job.step().equals(workspace.stepProperty().get()));
-        button.setOnAction(e -> {
-            if (!job.step().isEmpty()) workspace.stepProperty().set(job.step());
-        });
         return button;
     }
 

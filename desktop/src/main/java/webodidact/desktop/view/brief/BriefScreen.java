@@ -37,6 +37,7 @@ import webodidact.desktop.words.Words;
 
 /** The questions on the left, what each answer means on the right. */
 final class BriefScreen extends HBox {
+    private static final java.time.format.DateTimeFormatter DAY = java.time.format.DateTimeFormatter.ofPattern("EEE d MMM yyyy", java.util.Locale.UK);
     private final Workspace workspace;
     private final List<Runnable> refreshers = new ArrayList<>();
     private final GridPane grid = new GridPane(16, 12);
@@ -146,7 +147,8 @@ final class BriefScreen extends HBox {
         var day = new DatePicker();
         day.setId("brief-day");
         day.setAccessibleText(Words.of("brief.day"));
-        day.setPrefWidth(150);
+        day.setPrefWidth(170);
+        day.setConverter(new javafx.util.converter.LocalDateStringConverter(DAY, DAY));
         var time = Nodes.field("brief-time", "17:30", Words.of("brief.time"));
         time.setPrefColumnCount(5);
         day.setOnAction(e -> {

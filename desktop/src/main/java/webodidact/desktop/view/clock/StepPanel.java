@@ -1,7 +1,6 @@
 package webodidact.desktop.view.clock;
 
 import javafx.css.PseudoClass;
-import javafx.scene.control.Button;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.check.Finding;
@@ -9,6 +8,7 @@ import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.CoverOptions;
 import webodidact.core.timing.Placed;
+import webodidact.desktop.control.CardButton;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
@@ -58,7 +58,7 @@ final class StepPanel extends VBox {
         if (step.hold() > 0) fact(grid, row++, Words.of("clock.hold"), Clock.text(step.hold()));
         if (step.waiting() != null) {
             fact(grid, row++, Words.of("clock.waits", step.waiting().what()), step.waiting().time().text());
-            if (!step.waiting().cue().isBlank()) fact(grid, row++, Words.of("clock.doneWhen"), step.waiting().cue());
+            if (!step.waiting().cue().isBlank()) fact(grid, row++, Words.of("clock.doneWhen"), step.waiting().cue().replace(" °", "\u00a0°"));
         }
         getChildren().add(grid);
     }
@@ -85,7 +85,7 @@ final class StepPanel extends VBox {
         for (var option : CoverOptions.of(outcome.lesson(), placed.step().id(), outcome.pace())) getChildren().add(card(outcome, placed, option));
     }
 
-    private Button card(Outcome outcome, Placed placed, CoverOptions.Option option) {
+    private CardButton card(Outcome outcome, Placed placed, CoverOptions.Option option) {
         var total = Nodes.label(option.planned() < 0 ? "–" : Clock.text(option.planned()), "cover-total");
         total.setMinWidth(USE_PREF_SIZE);
         var title = Nodes.label(CoverWords.title(option.cover()), "offer-title");
@@ -98,16 +98,12 @@ final class StepPanel extends VBox {
             var words = over > 0 ? Words.of("clock.overBy", Clock.text(over)) : saved > 0 ? Words.of("clock.saves", Clock.text(saved)) : Words.of("clock.inHand", Clock.text(-over));
             box.getChildren().add(Nodes.wrapped(words, over > 0 ? "bad" : "good"));
         }
-        var button = new Button(null, box);
-        button.getStyleClass().setAll("cover-card");
-        button.setMaxWidth(Double.MAX_VALUE);
-        box.prefWidthProperty().bind(widthProperty().subtract(60));
+        var id = placed.step().id();
+        var button = new CardButton("cover-card", () -> workspace.editLesson(Words.of("edit.step.cover"), l -> l.withStep(id, s -> s.but(d -> d.waiting = s.waiting().covered(option.cover())))), box);
         button.setId("choose-" + CoverWords.name(option.cover()));
         button.setDisable(!option.isAllowed());
         button.setAccessibleText(title.getText() + ", " + total.getText() + ", " + (option.isAllowed() ? option.detail() : option.refused()));
         button.pseudoClassStateChanged(CHOSEN, option.cover().getClass() == placed.step().waiting().cover().getClass());
-        var id = placed.step().id();
-        button.setOnAction(e -> workspace.editLesson(Words.of("edit.step.cover"), l -> l.withStep(id, s -> s.but(d -> d.waiting = s.waiting().covered(option.cover())))));
         return button;
     }
 }

@@ -80,12 +80,13 @@ final class SwapPanel extends VBox {
         left.setPrefWidth(150);
         left.setMinWidth(120);
         var right = Nodes.column(2, facts(offer), Nodes.wrapped(offer.rule().change(), "body"));
-        if (!offer.covers().isEmpty()) right.getChildren().add(Nodes.wrapped(Words.count("swap.covers", offer.covers().size()), "covers"));
         right.setMinWidth(0);
-        var card = Nodes.styled(Nodes.column(6, Nodes.row(12, left, Nodes.grown(right))), "offer");
+        var card = Nodes.styled(Nodes.column(3, Nodes.row(12, left, Nodes.grown(right))), "offer");
         ((HBox) card.getChildren().getFirst()).setAlignment(javafx.geometry.Pos.TOP_LEFT);
         if (chosen || mentioned) card.getStyleClass().add("taken");
         var buttons = Nodes.row(8);
+        if (!offer.covers().isEmpty()) buttons.getChildren().add(Nodes.label(Words.count("swap.covers", offer.covers().size()), "covers"));
+        buttons.getChildren().add(Nodes.spring());
         if (offer.isLeaveOut()) {
             buttons.getChildren().add(Nodes.button(Words.of(line.optional() ? "swap.needed" : "swap.optional"), () -> optional(line), "small"));
         } else {

@@ -9,7 +9,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import webodidact.core.check.Finding;
 import webodidact.core.lesson.Lesson;
@@ -67,17 +66,7 @@ final class StepRow extends HBox {
         who.setMinWidth(0);
         title.setMinWidth(90);
         var head = Nodes.row(8, number, Nodes.grown(title), who, Nodes.spring(), times, start);
-        var sayBox = Nodes.row(6, tag("script.sayTag"), Nodes.grown(say));
-        var doBox = Nodes.row(6, tag("script.doTag"), Nodes.grown(doing));
-        sayBox.setAlignment(javafx.geometry.Pos.TOP_LEFT);
-        doBox.setAlignment(javafx.geometry.Pos.TOP_LEFT);
-        doBox.getStyleClass().add("do-box");
-        sayBox.setPrefWidth(420);
-        doBox.setPrefWidth(320);
-        HBox.setHgrow(sayBox, javafx.scene.layout.Priority.ALWAYS);
-        HBox.setHgrow(doBox, javafx.scene.layout.Priority.SOMETIMES);
-        var body = new HBox(12, sayBox, doBox);
-        card = Nodes.styled(new VBox(6, head, body, tags), "step-card");
+        card = Nodes.styled(new VBox(6, head, new SayDo(say, doing), tags), "step-card");
         card.setMinWidth(0);
         margin.getStyleClass().add("margin");
         margin.setPrefWidth(300);
@@ -88,12 +77,6 @@ final class StepRow extends HBox {
             if (now) workspace.stepProperty().set(id);
         });
         drag(dropped);
-    }
-
-    private static Label tag(String key) {
-        var label = Nodes.label(Words.of(key), "say-do");
-        label.setMinWidth(Region.USE_PREF_SIZE);
-        return label;
     }
 
     private Step step() {

@@ -1,0 +1,135 @@
+package webodidact.formats.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Heat;
+import webodidact.core.lesson.Accepted;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Segment;
+import webodidact.core.lesson.Step;
+import webodidact.core.lesson.ToolLine;
+import webodidact.core.lesson.Use;
+import webodidact.core.lesson.Wait;
+import webodidact.core.time.TimeRange;
+import webodidact.formats.api.Read;
+import webodidact.formats.demo.DemoCourse;
+
+class JsonFileTest {
+    /** A lesson with every field set, and one step for each way to cover a wait. */
+    static Lesson full() {
+        var covers = List.of(Cover.STAY, new Cover.CarryOn("s3"), new Cover.CarryOn(""), new Cover.Cut(10), new Cover.ReadyCopy(60, 900), new Cover.SpeedUp(4));
+        var steps = new java.util.ArrayList<Step>();
+        for (int i = 0; i < covers.size(); i++) {
+            var cover = covers.get(i);
+            steps.add(Step.blank("s" + (i + 1), Kind.values()[i], "“Step” <" + i + ">").but(d -> {
+                d.say = "Say\nit";
+                d.waiting = new Wait(new TimeRange(90, 7200), "rests", "soft", cover);
+                d.hands = TimeRange.of(61);
+                d.heat = new Heat(180, 200, Heat.Mode.FAN);
+                d.acts = Set.of(Act.OVEN_ON, Act.WASH_HANDS);
+                d.uses = List.of(new Use("f1", Amount.parse("1/3 cup")), new Use("f1", null));
+                d.tools = List.of("pan");
+                d.tellThenDo = true;
+                d.hold = 5;
+                d.trim = 6;
+                d.question = "Why?";
+            }));
+        }
+        return Lesson.blank("full", 7, "Full").but(d -> {
+            d.air = java.time.LocalDateTime.of(2026, 12, 3, 17, 30);
+            d.foods = List.of(FoodLine.of("f1", "milk", "milk", Amount.parse("~1-3/2 cup")).but(x -> {
+                x.size = Amount.parse("400 g");
+                x.unsure = List.of("sure?");
+                x.chosen = "oat-drink";
+                x.mentioned = List.of("water");
+                x.optional = true;
+            }));
+            d.tools = List.of(new ToolLine("t1", "pan", "pan", 2, "big"));
+            d.steps = steps;
+            d.ovenBefore = true;
+            d.accepted = List.of(new Accepted("over-slot", "", "The next slot is free."));
+        });
+    }
+
+    private static Lesson read(byte[] content) {
+        return ((Read.Done<Lesson>) JsonFile.readLesson("full.lesson.json", "full", content)).value();
+    }
+
+    @Test
+    void whatIsWrittenIsReadBackAlike() {
+        assertThat(read(JsonFile.write(full()))).isEqualTo(full());
+        var course = new Course("C", "W", null, webodidact.core.amount.MeasureSystem.AU, Map.of(Segment.AT_THE_HEAT, 101));
+        assertThat(((Read.Done<Course>) JsonFile.readCourse("course.json", JsonFile.write(course))).value()).isEqualTo(course);
+    }
+
+    @Test
+    void keysKeepTheirOrderSoThatTwoWritesAreTheSameBytes() {
+        assertThat(JsonFile.write(read(JsonFile.write(full())))).isEqualTo(JsonFile.write(full()));
+        assertThat(new String(JsonFile.write(full()), StandardCharsets.UTF_8)).startsWith("{\n  \"format\" : 1,\n  \"number\" : 7,");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "\"hands\" : \"1:01\"|\"hands\" : \"soon\"|bad-value|Time 'soon': expected minutes or a range, as in '12', '2:30' or '10-12'",
+        "\"kind\" : \"welcome\"|\"kind\" : \"hello\"|bad-value|'hello': expected one of welcome, run-through, hygiene, hands-on, talk, taste, plate, task",
+        "\"title\" : \"Full\"|\"titel\" : \"Full\"|unknown-field|unknown field 'titel'",
+        "\"slot\" : 2700|\"slot\" : 0|bad-value|Slot '0': expected more than zero seconds",
+        "\"format\" : 1|\"format\" : 2|newer|written by a newer Webodidact (format 2, this one reads up to 1). The file is left as it is.",
+        "\"format\" : 1,|''|missing|expected a number, as in \"format\": 1",
+        "\"number\" : 7|\"number\" 7|damaged|not JSON from here"})
+    void damageIsToldWithItsPlace(String right, String wrong, String code, String message) {
+        var text = new String(JsonFile.write(full()), StandardCharsets.UTF_8).replaceFirst(java.util.regex.Pattern.quote(right), java.util.regex.Matcher.quoteReplacement(wrong));
+        var read = JsonFile.readLesson("full.lesson.json", "full", text.getBytes(StandardCharsets.UTF_8));
+        assertThat(read).isInstanceOf(Read.Refused.class);
+        var why = ((Read.Refused<Lesson>) read).why();
+        assertThat(why.code()).isEqualTo(code);
+        assertThat(why.message()).startsWith(message);
+        assertThat(why.place().file()).isEqualTo("full.lesson.json");
+    }
+
+    @Test
+    void thePlaceIsTheLineAndTheField() {
+        var text = new String(JsonFile.write(full()), StandardCharsets.UTF_8);
+        var wrong = text.replaceFirst("\"1:01\"", "\"soon\"");
+        int line = (int) wrong.substring(0, wrong.indexOf("\"soon\"")).lines().count();
+        var why = ((Read.Refused<Lesson>) JsonFile.readLesson("full.lesson.json", "full", wrong.getBytes(StandardCharsets.UTF_8))).why();
+        assertThat(why.text()).startsWith("full.lesson.json, line " + line + ", at steps 1 hands: ");
+    }
+
+    private static JsonSchema schema(String name) throws IOException {
+        try (var in = JsonFileTest.class.getResourceAsStream("/webodidact/formats/schema/" + name)) {
+            return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(in);
+        }
+    }
+
+    @Test
+    void everyShippedFileAndEverythingWrittenIsValidAgainstTheSchemas() throws IOException {
+        var json = new ObjectMapper();
+        for (var file : DemoCourse.FILES) {
+            if (!file.endsWith(".json")) continue;
+            var schema = schema(file.equals("course.json") ? "course.schema.json" : "lesson.schema.json");
+            assertThat(schema.validate(json.readTree(DemoCourse.content(file)))).as(file).isEmpty();
+        }
+        assertThat(schema("lesson.schema.json").validate(json.readTree(JsonFile.write(full())))).isEmpty();
+        assertThat(schema("course.schema.json").validate(json.readTree(JsonFile.write(Course.named("x"))))).isEmpty();
+        assertThat(schema("lesson.schema.json").validate(json.readTree("{\"format\":1,\"slot\":10,\"steps\":[{\"id\":\"s\",\"kind\":\"nap\"}]}"))).isNotEmpty();
+    }
+}

@@ -1,0 +1,102 @@
+package webodidact.formats.paper;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Accepted;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.outcome.Outcome;
+import webodidact.formats.api.Read;
+import webodidact.formats.course.CourseFolder;
+import webodidact.formats.demo.DemoCourse;
+import webodidact.formats.pdf.PageImages;
+import webodidact.formats.pdf.PdfWriter;
+
+class PapersTest {
+    @TempDir
+    Path folder;
+
+    private Outcome demo(java.util.function.UnaryOperator<Lesson> change) throws IOException {
+        DemoCourse.copyTo(folder.resolve("course"));
+        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder.resolve("course"))).value().workbook();
+        return Outcome.of(change.apply(book.lessons().getFirst()), book.course(), Knowledge.shipped());
+    }
+
+    private static Lesson covered(Lesson lesson) {
+        return lesson.but(d -> d.accepted = List.of(new Accepted("no-wash-after-raw", "s8", "Gloves are changed.")));
+    }
+
+    private static String text(byte[] pdf) throws IOException {
+        try (var document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        }
+    }
+
+    @Test
+    void openStopsBlockPapersAndNothingIsWritten() throws IOException {
+        var outcome = demo(l -> l);
+        assertThatThrownBy(() -> Papers.write(Papers.ALL.getFirst(), outcome, folder.resolve("out"))).isInstanceOf(Papers.Blocked.class)
+                .hasMessage("Papers wait for 1 stop to be mended or covered with a reason");
+        assertThat(folder.resolve("out")).doesNotExist();
+    }
+
+    @Test
+    void aCoveredStopLetsThemOut() throws IOException {
+        var outcome = demo(PapersTest::covered);
+        var files = Papers.write(Papers.ALL.getFirst(), outcome, folder.resolve("out"));
+        assertThat(files).extracting(p -> p.getFileName().toString()).containsExactly("1-fish-parcels-gather-list.pdf", "1-fish-parcels-gather-list.html");
+        assertThat(Files.readString(files.get(1))).startsWith("<!DOCTYPE html>").doesNotContain("http");
+    }
+
+    @Test
+    void theGatherListHasWhatOneHomeNeedsInItsAmounts() throws IOException {
+        var text = text(PdfWriter.write(new GatherPaper().html(demo(PapersTest::covered))));
+        assertThat(text).contains("Fish parcels, new potatoes", "For a home of 2: makes 2 parcels", "In the fridge", "150 g thick plain yoghurt · 9½ tbsp or soured cream, or soya yoghurt milk", "table knife (soft food only)",
+                "350 g new potatoes", "½ clove garlic clove", "Local food safety rules and qualified advice come before this paper", "or kitchen foil (crimp, do not twist)");
+        assertThat(text.toLowerCase()).doesNotContain("free from");
+    }
+
+    @Test
+    void theMethodCardTellsHomesWhatTheyDo() throws IOException {
+        var text = text(PdfWriter.write(new MethodCard().html(demo(PapersTest::covered))));
+        assertThat(text).contains("Potatoes on", "16–22 min · simmers · until a knife slides out", "adult does this", "Oven 180–200 °C fan", "a probe in the thickest part decides");
+        assertThat(text).doesNotContain("Why fish flakes");
+    }
+
+    @Test
+    void namesCannotBreakOutOfThePage() throws IOException {
+        var outcome = demo(l -> covered(l).but(d -> d.title = "<script>alert(1)</script> & \"co\""));
+        for (var paper : Papers.ALL) {
+            assertThat(paper.html(outcome)).doesNotContain("<script>").contains("&lt;script&gt;");
+            assertThat(text(PdfWriter.write(paper.html(outcome)))).contains("<script>alert(1)</script> & \"co\"");
+        }
+    }
+
+    @Test
+    void anEmptyLessonGivesAWholePaper() throws IOException {
+        var outcome = demo(l -> Lesson.blank("x", 1, "Empty"));
+        for (var paper : Papers.ALL) assertThat(PageImages.render(PdfWriter.write(paper.html(outcome)), 40)).hasSize(1);
+    }
+
+    @Test
+    void thePreviewIsThePrintedPage() throws IOException {
+        var pages = PageImages.render(PdfWriter.write(new GatherPaper().html(demo(l -> l))), 50);
+        assertThat(pages.getFirst().width()).isBetween(410, 415);
+        assertThat(java.util.Arrays.stream(pages.getFirst().argb()).distinct().count()).isGreaterThan(50);
+    }
+
+    @Test
+    void nothingIsFetchedFromOutside() throws IOException {
+        var html = "<html><head><style>body{font-family:'Source Sans 3';background:url('file:///etc/hostname')}</style></head><body><img src=\"http://example.invalid/x.png\" alt=\"x\"/><p>text</p></body></html>";
+        assertThat(text(PdfWriter.write(html))).contains("text");
+    }
+}
