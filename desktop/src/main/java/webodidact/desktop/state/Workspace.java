@@ -1,6 +1,7 @@
 package webodidact.desktop.state;
 
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -211,10 +212,17 @@ public final class Workspace implements AutoCloseable {
 
     /** Waits until all that was asked for is worked out and on disk. Not from the interface thread. */
     public void settle() throws InterruptedException {
-        var done = new java.util.concurrent.CountDownLatch(1);
-        worker.execute(() -> interfaceThread.execute(done::countDown));
-        if (!done.await(20, TimeUnit.SECONDS)) throw new IllegalStateException("Bug: the background work has not ended in 20 s");
+        var worked = new CountDownLatch(1);
+        worker.execute(() -> interfaceThread.execute(worked::countDown));
+        await(worked);
         saver.flush();
+        var told = new CountDownLatch(1);
+        interfaceThread.execute(told::countDown);
+        await(told);
+    }
+
+    private static void await(CountDownLatch latch) throws InterruptedException {
+        if (!latch.await(20, TimeUnit.SECONDS)) throw new IllegalStateException("Bug: the background work has not ended in 20 s");
     }
 
     @Override

@@ -1,0 +1,104 @@
+package webodidact.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.css.PseudoClass;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import webodidact.core.amount.Amount;
+
+class LarderTest extends WindowTest {
+    private void larder() {
+        go(2);
+    }
+
+    @Test
+    void amountsAreTypedForTheHomeShown() {
+        larder();
+        assertThat(text("#take-f2")).isEqualTo("150 g");
+        fill("#take-f2", "1½ cup");
+        assertThat(lesson().food("f2").orElseThrow().amount()).isEqualTo(Amount.parse("3 cup"));
+        assertThat(text("#take-f2")).isEqualTo("1½ cups");
+        undo();
+        assertThat(text("#take-f2")).isEqualTo("150 g");
+        assertThat(text("#notice")).isEqualTo("Undone: Change the amount of thick plain yoghurt");
+    }
+
+    @Test
+    void aWrongAmountIsMarkedAndNothingIsLost() {
+        larder();
+        fill("#take-f2", "lots");
+        assertThat(find("#take-f2").getPseudoClassStates()).contains(PseudoClass.getPseudoClass("wrong"));
+        assertThat(find("#take-f2").getAccessibleHelp()).contains("expected a number and a measure");
+        assertThat(lesson().food("f2").orElseThrow().amount()).isEqualTo(Amount.parse("300 g"));
+    }
+
+    @Test
+    void addMoveAndDeleteByKeyboardAlone() {
+        larder();
+        fill("#add-food", "2 tbsp capers");
+        assertThat(lesson().foods().getLast().food()).isEqualTo("capers");
+        assertThat(lesson().foods().getLast().amount()).isEqualTo(Amount.parse("4 tbsp"));
+        robot.clickOn("#take-f1");
+        robot.push(KeyCode.DOWN);
+        settle();
+        assertThat(workspace().foodProperty().get()).isEqualTo("f2");
+        robot.push(KeyCode.CONTROL, KeyCode.DELETE);
+        settle();
+        assertThat(lesson().food("f2")).isEmpty();
+        undo();
+        assertThat(lesson().food("f2")).isPresent();
+    }
+
+    @Test
+    void aToolTypedAmongTheFoodsGoesToTheKit() {
+        larder();
+        fill("#add-food", "whisk");
+        assertThat(lesson().tools().getLast().tool()).isEqualTo("whisk");
+        click("#tab-kit");
+        assertThat(text("#name-" + lesson().tools().getLast().id())).isEqualTo("whisk");
+    }
+
+    @Test
+    void scalingTheHomeScalesTheList() {
+        larder();
+        fill("#larder-home", "4");
+        assertThat(text("#take-f2")).isEqualTo("300 g");
+        assertThat(text("#take-f1")).isEqualTo("4");
+    }
+
+    @Test
+    void aSubstituteIsCookedWithOrMentioned() {
+        larder();
+        robot.clickOn("#take-f2");
+        click("#cook-soya-yoghurt");
+        assertThat(lesson().food("f2").orElseThrow().cooked()).isEqualTo("soya-yoghurt");
+        assertThat(outcome().gather().entries().stream().filter(e -> e.line().id().equals("f2")).findFirst().orElseThrow().contains()).contains("soya");
+        click("#mention-soft-cheese");
+        assertThat(lesson().food("f2").orElseThrow().mentioned()).contains("soft-cheese");
+        undo();
+        undo();
+        assertThat(lesson().food("f2").orElseThrow().cooked()).isEqualTo("yoghurt");
+    }
+
+    @Test
+    void toolsThatTheWordsNeedAreSuggested() {
+        show("3-vegetable-dumplings");
+        larder();
+        click("#tab-kit");
+        click("#suggest-grater");
+        assertThat(lesson().tools()).anyMatch(t -> "grater".equals(t.tool()));
+        assertThat(isThere("#suggest-grater")).isFalse();
+    }
+
+    @Test
+    void whatIsUnsureOfAPastedRecipeIsSaidBeforeAndAfterItIsAdded() {
+        larder();
+        click("#paste-recipe");
+        paste("#paste-area", "For the sauce:\n2 tbsp moonberry jam\nplain flour\n");
+        assertThat(robot.lookup(".warn").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText())
+                .contains("2 lines need a look; they are added all the same and stay marked.", "▲ “moonberry jam” is not in the food table", "▲ no amount is given");
+        click("#add-pasted");
+        assertThat(robot.lookup(".chip-look").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText()).contains("▲ unsure");
+    }
+}

@@ -1,0 +1,93 @@
+package webodidact.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
+import org.junit.jupiter.api.Test;
+import webodidact.core.lesson.Take;
+
+class OnAirTest extends WindowTest {
+    private void live() {
+        choose("s8");
+        go(7);
+        assertThat(find("#go-live").isDisabled()).isTrue();
+        click("#mend-no-wash-after-raw");
+        click("#go-live");
+    }
+
+    private void press(KeyCode code) {
+        robot.push(code);
+        settle();
+    }
+
+    /** Time passes, and the desk's pulse notices. */
+    private void pass(int seconds) throws InterruptedException {
+        ticker.pass(seconds);
+        Thread.sleep(450);
+        settle();
+    }
+
+    @Test
+    void stopsKeepTheLessonOffAirUntilMended() {
+        live();
+        assertThat(text("#air-title")).isEqualTo("Welcome");
+    }
+
+    @Test
+    void theClockRunsAgainstThePlanAndHoldsAreKeptApart() throws InterruptedException {
+        live();
+        pass(25);
+        assertThat(text("#air-elapsed")).isEqualTo("0:25");
+        assertThat(text("#air-behind")).isEqualTo("0:05 behind");
+        assertThat(text("#step-left")).isEqualTo("−0:05");
+        press(KeyCode.SPACE);
+        pass(40);
+        press(KeyCode.H);
+        pass(30);
+        press(KeyCode.H);
+        press(KeyCode.M);
+        press(KeyCode.B);
+        assertThat(text("#air-title")).isEqualTo("Welcome");
+        press(KeyCode.ESCAPE);
+        assertThat(isThere("#again")).isTrue();
+        Take take = workspace().book().takesOf(lesson().id()).getLast();
+        assertThat(take.steps()).extracting(Take.StepTime::seconds).containsExactly(25, 40);
+        assertThat(take.steps().get(1).held()).isEqualTo(30);
+        assertThat(take.steps().get(1).marks()).isOne();
+    }
+
+    @Test
+    void aWaitGetsATimerThatIsCollected() throws InterruptedException {
+        live();
+        for (int i = 0; i < 3; i++) {
+            pass(10);
+            press(KeyCode.SPACE);
+        }
+        assertThat(text("#air-title")).isEqualTo("Potatoes on");
+        press(KeyCode.T);
+        assertThat(robot.lookup(".studio-card .progress-bar").queryAll()).hasSize(1);
+        pass(1000);
+        press(KeyCode.C);
+        assertThat(robot.lookup(".studio-card .progress-bar").queryAll()).isEmpty();
+    }
+
+    @Test
+    void theWordsGrow() {
+        live();
+        double before = ((Text) find(".prompt")).getFont().getSize();
+        press(KeyCode.F2);
+        assertThat(((Text) find(".prompt")).getFont().getSize()).isGreaterThan(before);
+        robot.push(KeyCode.SHIFT, KeyCode.F2);
+        assertThat(((Text) find(".prompt")).getFont().getSize()).isEqualTo(before);
+    }
+
+    @Test
+    void leavingTheDeskKeepsWhatWasRun() {
+        live();
+        ticker.pass(30);
+        press(KeyCode.SPACE);
+        go(3);
+        assertThat(workspace().book().takesOf(lesson().id())).hasSize(3);
+    }
+}

@@ -1,0 +1,124 @@
+package webodidact.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import webodidact.core.lesson.Lesson;
+
+/** Every station with a full, an empty and no lesson; keys; names for screen readers. */
+class StationsTest extends WindowTest {
+    private static List<Node> all(Node node, List<Node> into) {
+        into.add(node);
+        if (node instanceof Parent parent) parent.getChildrenUnmodifiable().forEach(child -> all(child, into));
+        return into;
+    }
+
+    private List<Node> nodes() {
+        return all(stage.getScene().getRoot(), new ArrayList<>());
+    }
+
+    private void visitAll() {
+        for (int i = 1; i <= 8; i++) {
+            go(i);
+            assertThat(window.station()).isEqualTo(Stations.ALL.get(i - 1).id());
+            robot.push(KeyCode.TAB);
+        }
+        go(1);
+    }
+
+    @Test
+    void everyStationOpensWithEveryLesson() {
+        for (var lesson : workspace().book().lessons()) {
+            show(lesson.id());
+            visitAll();
+        }
+        robot.interact(() -> workspace().edit("x", b -> b.adding(Lesson.blank("9-empty", 9, ""))));
+        show("9-empty");
+        visitAll();
+    }
+
+    @Test
+    void everyControlHasAName() {
+        for (int i = 1; i <= 8; i++) {
+            go(i);
+            for (var node : nodes()) {
+                if (!node.isFocusTraversable() || !node.isVisible()) continue;
+                boolean named = node.getAccessibleText() != null && !node.getAccessibleText().isBlank() || node instanceof Labeled l && !l.getText().isBlank();
+                if (node instanceof ButtonBase || node instanceof TextInputControl || node instanceof ComboBoxBase<?>) {
+                    assertThat(named).as("station " + i + ": " + node).isTrue();
+                }
+            }
+        }
+    }
+
+    @Test
+    void theListOfKeysIsOneKeyAway() {
+        robot.push(KeyCode.F1);
+        assertThat(isThere(".sheet")).isTrue();
+        robot.push(KeyCode.ESCAPE);
+        assertThat(isThere(".sheet")).isFalse();
+    }
+
+    @Test
+    void allTextGrowsAndTheSizeIsRemembered() {
+        double small = stage.getScene().getRoot().lookup(".rail-title").getBoundsInParent().getHeight();
+        for (int i = 0; i < 3; i++) robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
+        settle();
+        assertThat(stage.getScene().getRoot().lookup(".rail-title").getBoundsInParent().getHeight()).isGreaterThan(small * 1.3);
+        robot.interact(() -> window.close());
+        assertThat(webodidact.desktop.state.Memory.load().number("text", 0, 0, 3)).isEqualTo(3);
+    }
+
+    @Test
+    void theRailCountsWhatNeedsAttention() {
+        show("2-cheese-scones");
+        assertThat(find("#rail-clock").getAccessibleText()).isEqualTo("Clock, 1 to look at");
+        assertThat(text("#stops")).isEqualTo("■ 2 stops");
+        click("#stops");
+        assertThat(window.station()).isEqualTo("clock");
+        assertThat(workspace().stepProperty().get()).isEqualTo("s5");
+    }
+
+    @Test
+    void theRibbonGoesToAStep() {
+        go(3);
+        robot.clickOn(robot.lookup(".ribbon-block").nth(3).<Node>query());
+        settle();
+        assertThat(workspace().stepProperty().get()).isEqualTo("s4");
+    }
+
+    @Test
+    void placeAndWindowAreRemembered() {
+        show("3-vegetable-dumplings");
+        go(4);
+        reopen();
+        assertThat(lesson().id()).isEqualTo("3-vegetable-dumplings");
+        assertThat(window.station()).isEqualTo("clock");
+    }
+
+    @Test
+    void nothingIsClippedInTheSmallestWindow() {
+        robot.interact(() -> {
+            stage.setWidth(1100);
+            stage.setHeight(700);
+        });
+        for (int i = 1; i <= 8; i++) {
+            go(i);
+            for (var node : nodes()) {
+                if (!(node instanceof javafx.scene.control.Button b) || b.getText() == null || b.getText().isBlank() || !b.isVisible()) continue;
+                if (b.getStyleClass().contains("ribbon-block") || b.getStyleClass().contains("block")) continue;
+                assertThat(b.getWidth()).as("station " + i + ": " + b.getText()).isGreaterThanOrEqualTo(Math.floor(b.minWidth(-1)));
+                assertThat(b.localToScene(b.getBoundsInLocal()).getMaxX()).as("station " + i + ": " + b.getText()).isLessThanOrEqualTo(1101);
+            }
+        }
+    }
+}

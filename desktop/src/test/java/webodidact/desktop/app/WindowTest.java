@@ -1,0 +1,172 @@
+package webodidact.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+import webodidact.core.outcome.Outcome;
+import webodidact.desktop.state.Memory;
+import webodidact.desktop.state.Workspace;
+import webodidact.formats.demo.DemoCourse;
+
+/** A test through the real window, off-screen, on its own copy of the demo course. */
+abstract class WindowTest {
+    Path home;
+    Path course;
+    Path out;
+    final Tour.FastTicker ticker = new Tour.FastTicker();
+    AppWindow window;
+    Stage stage;
+    FxRobot robot;
+
+    private final List<Throwable> failures = new CopyOnWriteArrayList<>();
+
+    @BeforeEach
+    void start() throws Exception {
+        home = Files.createTempDirectory("webodidact-test");
+        System.setProperty("webodidact.home", home.toString());
+        course = home.resolve("course");
+        out = home.resolve("out");
+        DemoCourse.copyTo(course);
+        FxToolkit.registerPrimaryStage();
+        robot = new FxRobot();
+        FxToolkit.setupFixture(() -> {
+            Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failures.add(e));
+            stage = new Stage();
+            window = new AppWindow(stage, (title, begin) -> Optional.of(out), ticker, Memory.load());
+            begin();
+            stage.show();
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** What the window shows first. */
+    void begin() {
+        window.open(course);
+    }
+
+    @AfterEach
+    void end() {
+        robot.release(new KeyCode[0]);
+        robot.release(new MouseButton[0]);
+        robot.interact(() -> {
+            window.close();
+            stage.hide();
+        });
+        assertThat(failures).as("failures on the interface thread").isEmpty();
+    }
+
+    Workspace workspace() {
+        return window.workspace();
+    }
+
+    Lesson lesson() {
+        return workspace().lesson();
+    }
+
+    Outcome outcome() {
+        settle();
+        return workspace().outcome();
+    }
+
+    Step step(String id) {
+        return lesson().step(id).orElseThrow();
+    }
+
+    /** Waits until everything is worked out, saved and drawn. */
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+        try {
+            workspace().settle();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    void go(int station) {
+        robot.push(KeyCode.CONTROL, KeyCode.valueOf("DIGIT" + station));
+        settle();
+    }
+
+    <T extends Node> T find(String query) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup(query).query();
+    }
+
+    boolean isThere(String query) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot.lookup(query).tryQuery().isPresent();
+    }
+
+    String text(String query) {
+        var node = find(query);
+        return node instanceof TextInputControl t ? t.getText() : ((Labeled) node).getText();
+    }
+
+    void click(String query) {
+        robot.clickOn((Node) find(query));
+        settle();
+    }
+
+    /** Replaces what is in the field by typing, and leaves it with Enter. */
+    void fill(String query, String typed) {
+        type(query, typed);
+        robot.push(KeyCode.ENTER);
+        settle();
+    }
+
+    void type(String query, String typed) {
+        robot.clickOn((Node) find(query));
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write(typed, 0);
+        settle();
+    }
+
+    /** Long text put in at once, as a paste does. */
+    void paste(String query, String text) {
+        TextInputControl field = find(query);
+        robot.interact(() -> {
+            field.requestFocus();
+            field.replaceText(0, field.getLength(), text);
+        });
+        settle();
+    }
+
+    void undo() {
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+    }
+
+    /** Closes the window and opens the same course again from disk. */
+    void reopen() {
+        robot.interact(() -> window.open(course));
+        settle();
+    }
+
+    void show(String lessonId) {
+        robot.interact(() -> workspace().show(lessonId));
+        settle();
+    }
+
+    void choose(String stepId) {
+        robot.interact(() -> workspace().stepProperty().set(stepId));
+        settle();
+    }
+}

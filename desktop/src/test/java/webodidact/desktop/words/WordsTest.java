@@ -1,0 +1,54 @@
+package webodidact.desktop.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.ResourceBundle;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+class WordsTest {
+    private final ResourceBundle bundle = ResourceBundle.getBundle("webodidact.desktop.words.Words");
+
+    private static String sources() throws IOException {
+        var all = new StringBuilder();
+        try (var files = Files.walk(Path.of("src/main/java"))) {
+            for (var file : files.filter(f -> f.toString().endsWith(".java")).toList()) all.append(Files.readString(file));
+        }
+        return all.toString();
+    }
+
+    @Test
+    void everyKeyThatIsAskedForIsThere() throws IOException {
+        var missing = new ArrayList<String>();
+        var matcher = Pattern.compile("Words\\.(of|count)\\(\"([^\"]+[^.\"])\"").matcher(sources());
+        while (matcher.find()) {
+            if (!bundle.containsKey(matcher.group(2))) missing.add(matcher.group(2));
+            if (matcher.group(1).equals("count") && !bundle.containsKey(matcher.group(2) + ".one")) missing.add(matcher.group(2) + ".one");
+        }
+        assertThat(missing).isEmpty();
+    }
+
+    @Test
+    void noKeyIsLeftOver() throws IOException {
+        var sources = sources();
+        var unused = new ArrayList<String>();
+        for (var key : bundle.keySet()) {
+            var plain = key.replaceFirst("\\.(one|sub|key)$", "");
+            int dot = plain.lastIndexOf('.');
+            boolean built = sources.contains("\"" + plain.substring(0, dot + 1) + "\"");
+            if (!sources.contains("\"" + plain + "\"") && !built) unused.add(key);
+        }
+        assertThat(unused).isEmpty();
+    }
+
+    @Test
+    void partsAreFilledInAndOneIsOne() {
+        assertThat(Words.of("edit.undone", "x {1}")).isEqualTo("Undone: x {1}");
+        assertThat(Words.count("slate.stops", 1)).isEqualTo("1 stop");
+        assertThat(Words.count("slate.stops", 0)).isEqualTo("0 stops");
+    }
+}
