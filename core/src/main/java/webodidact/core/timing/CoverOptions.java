@@ -22,7 +22,7 @@ public final class CoverOptions {
 
     private CoverOptions() {}
 
-    /** Empty if the step has no wait. */
+    /** Those that can be chosen first, then those that cannot, each with its reason. Empty if the step has no wait. */
     public static List<Option> of(Lesson lesson, String stepId, Pace pace) {
         var step = lesson.step(stepId).orElse(null);
         if (step == null || step.waiting() == null) return List.of();
@@ -39,6 +39,7 @@ public final class CoverOptions {
         options.add(plain(lesson, step, cover instanceof Cover.SpeedUp ? cover : new Cover.SpeedUp(8), pace, "shown fast in the edit", noEdit));
         int more = Math.max(0, step.waiting().time().likely());
         options.add(plain(lesson, step, Cover.STAY, pace, "needs " + Clock.text(more) + " more to say", ""));
+        options.sort(java.util.Comparator.comparing(o -> !o.isAllowed()));
         return List.copyOf(options);
     }
 

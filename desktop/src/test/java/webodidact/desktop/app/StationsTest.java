@@ -63,9 +63,9 @@ class StationsTest extends WindowTest {
     @Test
     void theListOfKeysIsOneKeyAway() {
         robot.push(KeyCode.F1);
-        assertThat(isThere(".sheet")).isTrue();
+        assertThat(isThere("#veil")).isTrue();
         robot.push(KeyCode.ESCAPE);
-        assertThat(isThere(".sheet")).isFalse();
+        assertThat(isThere("#veil")).isFalse();
     }
 
     @Test

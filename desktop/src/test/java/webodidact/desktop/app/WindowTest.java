@@ -7,10 +7,13 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -51,9 +54,11 @@ abstract class WindowTest {
             stage = new Stage();
             window = new AppWindow(stage, (title, begin) -> Optional.of(out), ticker, Memory.load());
             begin();
+            stage.setX(0);
+            stage.setY(0);
             stage.show();
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(1);
     }
 
     /** What the window shows first. */
@@ -91,13 +96,13 @@ abstract class WindowTest {
 
     /** Waits until everything is worked out, saved and drawn. */
     void settle() {
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(1);
         try {
             workspace().settle();
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(1);
     }
 
     void go(int station) {
@@ -106,12 +111,12 @@ abstract class WindowTest {
     }
 
     <T extends Node> T find(String query) {
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(1);
         return robot.lookup(query).query();
     }
 
     boolean isThere(String query) {
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(1);
         return robot.lookup(query).tryQuery().isPresent();
     }
 
@@ -120,8 +125,26 @@ abstract class WindowTest {
         return node instanceof TextInputControl t ? t.getText() : ((Labeled) node).getText();
     }
 
+    /** Scrolls as a user would, until the node can be seen. */
+    private void reveal(Node node) {
+        robot.interact(() -> {
+            for (var parent = node.getParent(); parent != null; parent = parent.getParent()) {
+                if (!(parent instanceof ScrollPane scroll) || scroll.getContent() == null) continue;
+                double view = scroll.getViewportBounds().getHeight();
+                double all = scroll.getContent().getLayoutBounds().getHeight();
+                var bounds = scroll.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+                double seen = scroll.getVvalue() * Math.max(0, all - view);
+                if (bounds.getMinY() >= seen && bounds.getMaxY() <= seen + view || all <= view) continue;
+                scroll.setVvalue(Math.clamp((bounds.getCenterY() - view / 2) / (all - view), 0, 1));
+            }
+        });
+        WaitForAsyncUtils.waitForFxEvents(1);
+    }
+
     void click(String query) {
-        robot.clickOn((Node) find(query));
+        Node node = find(query);
+        reveal(node);
+        robot.clickOn(node);
         settle();
     }
 
@@ -133,10 +156,20 @@ abstract class WindowTest {
     }
 
     void type(String query, String typed) {
-        robot.clickOn((Node) find(query));
+        click(query);
         robot.push(KeyCode.CONTROL, KeyCode.A);
-        robot.write(typed, 0);
+        write(typed);
         settle();
+    }
+
+    /** One key after the other to whatever has the focus. */
+    void write(String typed) {
+        robot.interact(() -> {
+            for (var key : typed.split("")) {
+                var owner = stage.getScene().getFocusOwner();
+                Event.fireEvent(owner, new KeyEvent(KeyEvent.KEY_TYPED, key, key, KeyCode.UNDEFINED, false, false, false, false));
+            }
+        });
     }
 
     /** Long text put in at once, as a paste does. */

@@ -72,7 +72,10 @@ final class StepRow extends HBox {
         margin.setPrefWidth(300);
         margin.setMinWidth(240);
         getChildren().addAll(Nodes.grown(card), margin);
-        card.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> workspace.stepProperty().set(id));
+        // The handle does not select on press: the step would open and push the others away under the mouse.
+        card.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
+            if (e.getTarget() != number && !(e.getTarget() instanceof javafx.scene.Node n && n.getParent() == number)) workspace.stepProperty().set(id);
+        });
         card.focusWithinProperty().addListener((o, was, now) -> {
             if (now) workspace.stepProperty().set(id);
         });
@@ -201,7 +204,10 @@ final class StepRow extends HBox {
             e.consume();
         });
         number.setOnMouseReleased(e -> {
-            if (!dragging[0]) return;
+            if (!dragging[0]) {
+                workspace.stepProperty().set(id);
+                return;
+            }
             dragging[0] = false;
             setTranslateY(0);
             setViewOrder(0);
