@@ -23,6 +23,7 @@ public final class Knowledge {
     private final Names foodNames = new Names();
     private final Names toolNames = new Names();
     private final Names verbs = new Names();
+    private final Map<String, Scan> scans = new java.util.concurrent.ConcurrentHashMap<>();
 
     private Knowledge(Map<String, Food> foods, Map<String, Tool> tools) {
         this.foods = foods;
@@ -63,12 +64,25 @@ public final class Knowledge {
 
     /** Food names in running text. */
     public List<Names.Found> foodsIn(String text) {
-        return foodNames.find(text);
+        return scan(text).foods();
     }
 
     /** Tool names in running text. */
     public List<Names.Found> toolsIn(String text) {
-        return toolNames.find(text);
+        return scan(text).tools();
+    }
+
+    private record Scan(List<Names.Found> foods, List<Names.Found> tools) {}
+
+    /** One keystroke changes one text of a lesson; the others have been searched before. */
+    private Scan scan(String text) {
+        var known = scans.get(text);
+        if (known != null) return known;
+        if (scans.size() > 5000) scans.clear();
+        var words = Word.of(text);
+        var scan = new Scan(foodNames.find(words), toolNames.find(words));
+        scans.put(text, scan);
+        return scan;
     }
 
     /** Tools that the verbs of the text need: "grate" needs a grater. */

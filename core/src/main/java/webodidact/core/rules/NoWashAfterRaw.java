@@ -1,7 +1,10 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -9,6 +12,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
 import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
+import webodidact.core.food.Food;
 import webodidact.core.food.Risk;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Kind;
@@ -42,55 +46,65 @@ final class NoWashAfterRaw implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
+        var kitchen = new Handled(s);
         var found = new ArrayList<Finding>();
-        Step soiled = null;
-        for (var step : s.lesson().steps()) {
-            if (step.acts().contains(Act.WASH_HANDS)) soiled = null;
-            var raw = rawest(s, step);
-            if (soiled != null && raw == null && isReadyToEat(s, step)) {
-                found.add(finding(s, soiled, step));
-                soiled = null;
+        int soiled = -1;
+        for (int i = 0; i < s.lesson().steps().size(); i++) {
+            var step = s.lesson().steps().get(i);
+            if (step.acts().contains(Act.WASH_HANDS)) soiled = -1;
+            var raw = kitchen.raw(i);
+            if (soiled >= 0 && raw.isEmpty() && kitchen.isReadyToEat(i)) {
+                found.add(finding(s, kitchen.raw(soiled).orElseThrow(), soiled, i));
+                soiled = -1;
             }
-            if (raw != null && soiled == null) soiled = step;
+            if (raw.isPresent() && soiled < 0) soiled = i;
         }
         return found.stream();
     }
 
-    private static String rawest(Situation s, Step step) {
-        return step.uses().stream().map(u -> s.lesson().food(u.line()).orElse(null)).filter(l -> l != null)
-                .flatMap(l -> s.knowledge().food(l.cooked()).stream()).filter(f -> f.risk().soilsHands() && touches(s, step, f.id()))
-                .findFirst().map(f -> f.name()).orElse(null);
-    }
+    /** What each step handles, and from when on it is cooked. */
+    private static final class Handled {
+        private final List<Step> steps;
+        private final List<List<Food>> foods = new ArrayList<>();
+        private final Map<String, Integer> heatedIn = new HashMap<>();
 
-    /** Raw food is raw until the first step with heat that used it is done. */
-    private static boolean touches(Situation s, Step step, String food) {
-        for (var earlier : s.lesson().steps()) {
-            if (earlier.id().equals(step.id())) return true;
-            boolean used = earlier.uses().stream().anyMatch(u -> s.lesson().food(u.line()).map(l -> food.equals(l.cooked())).orElse(false));
-            if (used && earlier.place().isHot()) return false;
+        private Handled(Situation s) {
+            steps = s.lesson().steps();
+            var lines = new HashMap<String, Food>();
+            for (var line : s.lesson().foods()) s.knowledge().food(line.cooked()).ifPresent(f -> lines.put(line.id(), f));
+            for (int i = 0; i < steps.size(); i++) {
+                var here = steps.get(i).uses().stream().map(u -> lines.get(u.line())).filter(f -> f != null).toList();
+                foods.add(here);
+                int at = i;
+                if (steps.get(i).place().isHot()) here.forEach(f -> heatedIn.putIfAbsent(f.id(), at));
+            }
         }
-        return true;
+
+        /** The first food of the step that soils hands; raw food is raw until the first step with heat that used it is done. */
+        private Optional<Food> raw(int i) {
+            return foods.get(i).stream().filter(f -> f.risk().soilsHands() && heatedIn.getOrDefault(f.id(), i) >= i).findFirst();
+        }
+
+        private boolean isReadyToEat(int i) {
+            var step = steps.get(i);
+            if (step.kind() == Kind.TASTE || step.kind() == Kind.PLATE) return true;
+            if (step.place().isHot() || step.kind() != Kind.HANDS_ON) return false;
+            var here = foods.get(i);
+            return !here.isEmpty() && here.stream().allMatch(f -> f.risk() == Risk.READY || f.risk() == Risk.UNWASHED) && !isCookedLater(i);
+        }
+
+        /** The same lines come back in a later hot step, so this is preparation. */
+        private boolean isCookedLater(int i) {
+            return steps.subList(i + 1, steps.size()).stream().filter(l -> l.place().isHot())
+                    .anyMatch(later -> steps.get(i).uses().stream().allMatch(u -> later.usesLine(u.line())));
+        }
     }
 
-    private static boolean isReadyToEat(Situation s, Step step) {
-        if (step.kind() == Kind.TASTE || step.kind() == Kind.PLATE) return true;
-        if (step.place().isHot() || step.kind() != Kind.HANDS_ON) return false;
-        var risks = step.uses().stream().flatMap(u -> s.lesson().food(u.line()).stream())
-                .flatMap(l -> s.knowledge().food(l.cooked()).stream()).map(f -> f.risk()).toList();
-        return !risks.isEmpty() && Set.of(Risk.READY, Risk.UNWASHED).containsAll(risks) && !isCookedLater(s, step);
-    }
-
-    /** The same lines come back in a later hot step, so this is preparation. */
-    private static boolean isCookedLater(Situation s, Step step) {
-        int from = s.lesson().indexOf(step.id()) + 1;
-        return s.lesson().steps().subList(from, s.lesson().steps().size()).stream().filter(l -> l.place().isHot())
-                .anyMatch(later -> step.uses().stream().allMatch(u -> later.usesLine(u.line())));
-    }
-
-    private Finding finding(Situation s, Step raw, Step ready) {
-        int from = s.lesson().indexOf(raw.id()) + 1;
-        int to = s.lesson().indexOf(ready.id()) + 1;
-        return at(s, ready.id(), "Hands go from raw " + rawest(s, raw) + " (step " + from + ") to ready-to-eat food (step " + to + ") with no wash between.",
+    private Finding finding(Situation s, Food raw, int soiled, int clean) {
+        var ready = s.lesson().steps().get(clean);
+        int from = soiled + 1;
+        int to = clean + 1;
+        return at(s, ready.id(), "Hands go from raw " + raw.name() + " (step " + from + ") to ready-to-eat food (step " + to + ") with no wash between.",
                 "A wash of 0:40 before step " + to + " clears it; local hygiene rules come first.",
                 new Mend("Add the wash", l -> washed(l, ready)));
     }

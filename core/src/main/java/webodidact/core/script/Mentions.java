@@ -12,7 +12,7 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.words.Word;
 
-/** Finds the foods and tools of a lesson in plain words: those on the list, those that are not, and the tools. */
+/** Finds the foods and tools of a lesson in plain words: those on the list, those that are not, and the tools. For one thread. */
 public final class Mentions {
     /** LISTED: {@code id} is a food line; UNLISTED: a food of the table that no line has; TOOL: a tool of the table. */
     public enum Kind { LISTED, UNLISTED, TOOL }
@@ -23,6 +23,7 @@ public final class Mentions {
     private final Knowledge knowledge;
     private final Map<String, String> lineByFood = new LinkedHashMap<>();
     private final List<Map.Entry<Set<String>, String>> lineWords = new ArrayList<>();
+    private final Map<String, String> answers = new java.util.HashMap<>();
 
     public Mentions(Lesson lesson, Knowledge knowledge) {
         this.knowledge = knowledge;
@@ -71,6 +72,13 @@ public final class Mentions {
 
     /** The line of that food; else the only kind on the list that the plain word can mean: "oil" is the sunflower oil. */
     private String lineFor(String food, String words) {
+        // A lesson says "oil" fifty times; null is an answer too.
+        var key = food + "/" + words;
+        if (!answers.containsKey(key)) answers.put(key, search(food, words));
+        return answers.get(key);
+    }
+
+    private String search(String food, String words) {
         var said = stems(words);
         for (var entry : lineWords) if (entry.getKey().equals(said)) return entry.getValue();
         var exact = lineByFood.get(food);

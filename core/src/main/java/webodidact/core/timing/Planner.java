@@ -1,7 +1,9 @@
 package webodidact.core.timing;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
@@ -27,6 +29,7 @@ public final class Planner {
     private final Lesson lesson;
     private final int[] talk;
     private final int[] collector;
+    private final Map<Integer, List<Integer>> collectedIn = new HashMap<>();
 
     private Planner(Lesson lesson, Pace pace) {
         this.lesson = lesson;
@@ -36,6 +39,7 @@ public final class Planner {
             var step = lesson.steps().get(i);
             int at = step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var id) ? lesson.indexOf(id) : -1;
             collector[i] = at > i ? at : -1;
+            if (at > i) collectedIn.computeIfAbsent(at, k -> new ArrayList<>()).add(i);
         }
     }
 
@@ -64,8 +68,8 @@ public final class Planner {
         for (int i = 0; i < n; i++) {
             var step = lesson.steps().get(i);
             int ready = now;
-            for (int j = 0; j < i; j++) {
-                if (collector[j] == i) ready = Math.max(ready, pass.waitFrom[j] + needed(lesson.steps().get(j).waiting().time(), level));
+            for (int j : collectedIn.getOrDefault(i, List.of())) {
+                ready = Math.max(ready, pass.waitFrom[j] + needed(lesson.steps().get(j).waiting().time(), level));
             }
             pass.idle[i] = ready - now;
             pass.start[i] = ready;

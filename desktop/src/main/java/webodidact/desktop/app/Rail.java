@@ -37,6 +37,7 @@ final class Rail extends VBox {
             face.getStyleClass().add("rail-face");
             button.setGraphic(face);
             button.setMaxWidth(Double.MAX_VALUE);
+            button.setMinHeight(0);
             button.setOnAction(e -> go.accept(station.id()));
             buttons.add(button);
             badges.add(badge);

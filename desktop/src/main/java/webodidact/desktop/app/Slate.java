@@ -54,7 +54,7 @@ final class Slate extends HBox {
         Nodes.act(looks, findings).setMinWidth(USE_PREF_SIZE);
         var name = new VBox(0, title, context);
         name.getStyleClass().add("slate-name");
-        name.setMinWidth(160);
+        name.setMinWidth(120);
         var times = new VBox(1, firstJob, air);
         times.getStyleClass().add("slate-times");
         times.setMinWidth(USE_PREF_SIZE);
@@ -97,7 +97,7 @@ final class Slate extends HBox {
         gauge.show(outcome == null ? null : outcome.schedule());
         gauge.setVisible(outcome != null);
         var on = outcome == null ? null : outcome.lesson().air();
-        firstJob.setText(outcome == null ? "" : Words.of("slate.firstJob", on == null ? before(outcome.bench().firstStart()) : HOUR.format(on.plusSeconds(outcome.bench().firstStart()))));
+        firstJob.setText(outcome == null ? "" : Words.of("slate.firstJob", outcome.bench().jobs().isEmpty() ? "–" : on == null ? before(outcome.bench().firstStart()) : HOUR.format(on.plusSeconds(outcome.bench().firstStart()))));
         air.setText(outcome == null ? "" : Words.of("slate.onAir", on == null ? Words.of("slate.noAir") : DAY.format(on)));
         long s = outcome == null ? 0 : outcome.report().stops();
         long l = outcome == null ? 0 : outcome.report().looks();

@@ -19,6 +19,8 @@ public final class Nodes {
     public static Label label(String text, String... styles) {
         var label = new Label(text);
         label.getStyleClass().addAll(styles);
+        // A station's name is never shortened, whatever else has to be.
+        if (java.util.List.of(styles).contains("title")) label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
     }
 
@@ -26,9 +28,17 @@ public final class Nodes {
     public static Label wrapped(String text, String... styles) {
         var label = label(text, styles);
         label.setWrapText(true);
+        label.setMinWidth(0);
         label.setMinHeight(Region.USE_PREF_SIZE);
         label.setMaxWidth(Double.MAX_VALUE);
         return label;
+    }
+
+    /** A table's cell: as wide as so many letters of the table's own text, whatever the size of the label's. */
+    public static HBox cell(Node content, double em) {
+        var cell = row(0, content);
+        cell.setStyle("-fx-min-width: " + em + "em; -fx-pref-width: " + em + "em; -fx-max-width: " + em + "em;");
+        return cell;
     }
 
     public static Button button(String text, Runnable action, String... styles) {

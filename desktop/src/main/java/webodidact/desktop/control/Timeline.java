@@ -11,6 +11,7 @@ import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
 import webodidact.core.time.Clock;
 import webodidact.desktop.geometry.Lane;
 import webodidact.desktop.geometry.TimeAxis;
@@ -19,7 +20,6 @@ import webodidact.desktop.words.Words;
 /** The lesson on two sides of the moment it goes on air, one lane under the other, to scale. */
 public final class Timeline extends Pane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final double LABELS = 100;
     private static final double HEAD = 30;
     private final Consumer<String> select;
     private List<Lane> lanes = List.of();
@@ -29,12 +29,17 @@ public final class Timeline extends Pane {
     private int lowTotal;
     private int highTotal;
     private String chosen = "";
+    private double labels = 100;
 
     /** @param select told the id of a step whose block is clicked */
     public Timeline(Consumer<String> select) {
         this.select = select;
         getStyleClass().add("timeline");
         setMinSize(0, 0);
+        var edge = new Rectangle();
+        edge.widthProperty().bind(widthProperty());
+        edge.heightProperty().bind(heightProperty());
+        setClip(edge);
     }
 
     /** @param first second shown, 0 or negative; the total's short and long end are drawn as a band */
@@ -55,7 +60,7 @@ public final class Timeline extends Pane {
     }
 
     private TimeAxis axis() {
-        double room = Math.max(200, getWidth() - LABELS);
+        double room = Math.max(200, getWidth() - labels);
         double zero = from == 0 ? 0 : room * Math.min(0.34, Math.max(0.16, -from / (double) (to - from)));
         return new TimeAxis(from, to, zero, room);
     }
@@ -63,20 +68,22 @@ public final class Timeline extends Pane {
     @Override
     protected void layoutChildren() {
         getChildren().clear();
+        labels = 12 + lanes.stream().flatMap(l -> java.util.stream.Stream.of(Nodes.label(l.title(), "lane-title"), Nodes.label(l.detail(), "lane-detail"))).mapToDouble(this::widthOf).max().orElse(88);
         if (lanes.isEmpty() || getWidth() < 120) return;
         var axis = axis();
         double lane = Math.max(44, Math.min(108, (getHeight() - HEAD - 8) / lanes.size()));
         double block = Math.min(50, lane * 0.62);
         double bottom = HEAD + lanes.size() * lane;
-        if (axis.zero() > 0) box("before-air", LABELS, 0, axis.zero(), bottom);
-        if (highTotal > lowTotal) box("total-band", LABELS + axis.x(lowTotal), 0, axis.x(highTotal) - axis.x(lowTotal), bottom);
+        if (axis.zero() > 0) box("before-air", labels, 0, axis.zero(), bottom);
+        if (highTotal > lowTotal) box("total-band", labels + axis.x(lowTotal), 0, axis.x(highTotal) - axis.x(lowTotal), bottom);
         marks(axis, bottom);
         for (int i = 0; i < lanes.size(); i++) lane(lanes.get(i), axis, HEAD + i * lane, lane, block);
-        box("air-line", LABELS + axis.zero() - 1, 0, 2, bottom);
-        text(Words.of("clock.onAir"), "air-word", LABELS + axis.zero() + 5, 4);
-        box(slotOver() ? "slot-line over" : "slot-line", LABELS + axis.x(slot) - 1, 0, 2, bottom);
+        box("air-line", labels + axis.zero() - 1, 0, 2, bottom);
+        text(Words.of("clock.onAir"), "air-word", labels + axis.zero() + 5, 4);
+        box(slotOver() ? "slot-line over" : "slot-line", labels + axis.x(slot) - 1, 0, 2, bottom);
         var word = Nodes.label(Words.of("clock.slotEnds"), "slot-word");
-        add(word, LABELS + axis.x(slot) - 58, bottom - 18);
+        add(word, 0, 0);
+        word.relocate(Math.round(labels + axis.x(slot) - word.getWidth() - 6), Math.round(bottom - word.getHeight()));
     }
 
     private boolean slotOver() {
@@ -104,6 +111,12 @@ public final class Timeline extends Pane {
         label.resizeRelocate(Math.round(x), Math.round(y), Math.ceil(label.prefWidth(-1)), Math.ceil(label.prefHeight(-1)));
     }
 
+    private double widthOf(Label label) {
+        add(label, 0, 0);
+        getChildren().remove(label);
+        return label.getWidth();
+    }
+
     private void marks(TimeAxis axis, double bottom) {
         int every = axis.markEvery(70);
         for (int s = every; s < to; s += every) mark(axis, s, Clock.text(s), bottom);
@@ -113,20 +126,23 @@ public final class Timeline extends Pane {
     }
 
     private void mark(TimeAxis axis, int second, String words, double bottom) {
-        double x = LABELS + axis.x(second);
+        double x = labels + axis.x(second);
         box("mark", x, 0, 1, bottom);
-        if (x + 50 < LABELS + axis.zero() || second > 0) text(words, "mark-word", x + 4, 4);
+        boolean fits = second > 0 ? x + 46 < getWidth() : x + 50 < labels + axis.zero();
+        if (fits) text(words, "mark-word", x + 4, 4);
     }
 
     private void lane(Lane lane, TimeAxis axis, double y, double height, double tall) {
         box("lane-line", 0, y, getWidth(), 1);
         double middle = y + height / 2;
-        text(lane.title(), "lane-title", 0, middle - 19);
-        text(lane.detail(), "lane-detail", 0, middle - 1);
+        var title = Nodes.label(lane.title(), "lane-title");
+        add(title, 0, 0);
+        title.setLayoutY(Math.round(middle - title.getHeight()));
+        text(lane.detail(), "lane-detail", 0, middle);
         double top = y + Math.max(3, (height - tall) / 2);
         for (var block : lane.blocks()) {
-            double x = LABELS + Math.max(0, axis.x(block.span().start()));
-            double w = LABELS + axis.x(block.span().end()) - x;
+            double x = labels + Math.max(0, axis.x(block.span().start()));
+            double w = Math.min(getWidth() + 4, labels + axis.x(block.span().end())) - x;
             if (w < 1.5) w = 3;
             getChildren().add(block(lane, block, x, top, w, tall));
         }

@@ -14,8 +14,10 @@ import webodidact.core.lesson.Segment;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.CardButton;
+import webodidact.desktop.control.EmptyState;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Desk;
 import webodidact.desktop.words.Words;
 
 /** Plan against actual, step by step; what the takes teach, and the way back into the plan. */
@@ -23,11 +25,13 @@ final class AftersScreen extends HBox {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.UK);
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private final Workspace workspace;
+    private final Desk desk;
     private final VBox rows = Nodes.styled(new VBox(4), "work");
     private final VBox side = Nodes.styled(new VBox(12), "side-body");
 
-    AftersScreen(Workspace workspace) {
-        this.workspace = workspace;
+    AftersScreen(Desk desk) {
+        this.desk = desk;
+        workspace = desk.workspace();
         getStyleClass().add("station");
         var list = new ScrollPane(rows);
         list.setFitToWidth(true);
@@ -51,7 +55,7 @@ final class AftersScreen extends HBox {
         if (outcome == null) return;
         var takes = workspace.book().takesOf(outcome.lesson().id());
         if (takes.isEmpty()) {
-            rows.getChildren().add(Nodes.wrapped(Words.of("afters.empty"), "empty"));
+            rows.getChildren().add(new EmptyState(Words.of("afters.empty"), Words.of("afters.run"), () -> desk.go("on-air")));
             return;
         }
         var review = Review.of(outcome.schedule(), takes);
@@ -62,8 +66,8 @@ final class AftersScreen extends HBox {
     }
 
     private static HBox head() {
-        return Nodes.styled(Nodes.row(0, cell("", 34), grow(Nodes.label(Words.of("afters.step"), "head")), cell(Words.of("afters.planned"), 80, "head"),
-                cell(Words.of("afters.measured"), 80, "head"), cell(Words.of("afters.difference"), 190, "head"), cell(Words.of("afters.held"), 70, "head"), cell(Words.of("afters.marks"), 60, "head")), "table-head");
+        return Nodes.styled(Nodes.row(0, cell("", 2.4), grow(Nodes.label(Words.of("afters.step"), "head")), cell(Words.of("afters.planned"), 4.6, "head"),
+                cell(Words.of("afters.measured"), 5.2, "head"), cell(Words.of("afters.difference"), 9, "head"), cell(Words.of("afters.held"), 3.6, "head"), cell(Words.of("afters.marks"), 3, "head")), "table-head");
     }
 
     private static Label grow(Label label) {
@@ -72,11 +76,8 @@ final class AftersScreen extends HBox {
         return Nodes.grown(label);
     }
 
-    private static Label cell(String text, double width, String... styles) {
-        var label = Nodes.label(text, styles);
-        label.setMinWidth(width);
-        label.setPrefWidth(width);
-        return label;
+    private static HBox cell(String text, double em, String... styles) {
+        return Nodes.cell(Nodes.label(text, styles), em);
     }
 
     private CardButton row(Review.Row row, int widest) {
@@ -84,11 +85,9 @@ final class AftersScreen extends HBox {
         int planned = row.placed().span().length() - step.hold();
         var measured = row.median() < 0 ? "–" : Clock.text(row.median());
         int off = row.difference();
-        var diff = Nodes.row(6, bar(off, widest), cell(row.median() < 0 || off == 0 ? "" : (off > 0 ? "+" : "") + Clock.text(off), 60, off > 0 ? "bad" : "good"));
-        diff.setMinWidth(190);
-        diff.setPrefWidth(190);
-        var line = Nodes.row(0, cell(String.valueOf(row.placed().number()), 34, "step-number"), grow(Nodes.label(step.title(), "strong")), cell(Clock.text(planned), 80, "time-soft"),
-                cell(measured, 80, "time"), diff, cell(row.held() == 0 ? "" : Clock.text(row.held()), 70, "time-soft"), cell(row.marks() == 0 ? "" : "● " + row.marks(), 60, "warn"));
+        var diff = Nodes.row(6, bar(off, widest), cell(row.median() < 0 || off == 0 ? "" : (off > 0 ? "+" : "") + Clock.text(off), 3.4, off > 0 ? "bad" : "good"));
+        var line = Nodes.row(0, cell(String.valueOf(row.placed().number()), 2.4, "step-number"), grow(Nodes.label(step.title(), "strong")), cell(Clock.text(planned), 4.6, "time-soft"),
+                cell(measured, 5.2, "time"), Nodes.cell(diff, 9), cell(row.held() == 0 ? "" : Clock.text(row.held()), 3.6, "time-soft"), cell(row.marks() == 0 ? "" : "● " + row.marks(), 3, "warn"));
         var button = new CardButton("row-card", () -> workspace.stepProperty().set(step.id()), line);
         button.setAccessibleText(Words.of("afters.rowText", row.placed().number(), step.title(), Clock.text(planned), measured));
         button.pseudoClassStateChanged(CHOSEN, step.id().equals(workspace.stepProperty().get()));
@@ -97,7 +96,7 @@ final class AftersScreen extends HBox {
 
     /** Left of the middle is shorter than planned, right is longer. */
     private static Pane bar(int off, int widest) {
-        double half = 56;
+        double half = 34;
         var pane = new Pane();
         pane.setMinSize(2 * half, 14);
         pane.setPrefSize(2 * half, 14);

@@ -13,6 +13,6 @@ public final class AftersStation implements Station {
 
     @Override
     public Node open(Desk desk) {
-        return new AftersScreen(desk.workspace());
+        return new AftersScreen(desk);
     }
 }

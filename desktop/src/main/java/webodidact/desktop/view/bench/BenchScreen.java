@@ -10,8 +10,10 @@ import webodidact.core.bench.Job;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.CardButton;
+import webodidact.desktop.control.EmptyState;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Desk;
 import webodidact.desktop.words.Words;
 
 /** The jobs by the clock on the left; on the right when to start, what waits for what, and what cannot be kept. */
@@ -19,11 +21,13 @@ final class BenchScreen extends HBox {
     private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm:ss");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private final Workspace workspace;
+    private final Desk desk;
     private final VBox jobs = Nodes.styled(new VBox(4), "work");
     private final VBox side = Nodes.styled(new VBox(12), "side-body");
 
-    BenchScreen(Workspace workspace) {
-        this.workspace = workspace;
+    BenchScreen(Desk desk) {
+        this.desk = desk;
+        workspace = desk.workspace();
         getStyleClass().add("station");
         var list = new ScrollPane(jobs);
         list.setFitToWidth(true);
@@ -46,7 +50,7 @@ final class BenchScreen extends HBox {
         if (outcome == null) return;
         var plan = outcome.bench();
         if (plan.jobs().isEmpty()) {
-            jobs.getChildren().add(Nodes.wrapped(Words.of("bench.empty"), "empty"));
+            jobs.getChildren().add(new EmptyState(Words.of("bench.empty"), Words.of("empty.script"), () -> desk.go("script")));
             return;
         }
         jobs.getChildren().add(head());
@@ -56,23 +60,20 @@ final class BenchScreen extends HBox {
     }
 
     private static HBox head() {
-        var row = Nodes.row(0, cell(Words.of("bench.at"), 92, "head"), cell(Words.of("bench.takes"), 74, "head"), cell(Words.of("bench.kind"), 140, "head"), Nodes.label(Words.of("bench.job"), "head"));
+        var row = Nodes.row(0, cell(Words.of("bench.at"), 6.6, "head"), cell(Words.of("bench.takes"), 5.3, "head"), cell(Words.of("bench.kind"), 10, "head"), Nodes.label(Words.of("bench.job"), "head"));
         row.getStyleClass().add("table-head");
         return row;
     }
 
-    private static javafx.scene.control.Label cell(String text, double width, String... styles) {
-        var label = Nodes.label(text, styles);
-        label.setMinWidth(width);
-        label.setPrefWidth(width);
-        return label;
+    private static HBox cell(String text, double em, String... styles) {
+        return Nodes.cell(Nodes.label(text, styles), em);
     }
 
     private CardButton row(Outcome outcome, Job job) {
         var words = Nodes.column(0, Nodes.label(job.title(), "strong"), Nodes.label(job.why(), "soft"));
         words.setMinWidth(0);
-        var row = Nodes.row(0, cell(at(outcome, job.span().start()), 92, "time"), cell(Clock.text(job.span().length()), 74, "time-soft"),
-                cell(job.type().title(), 140, "job-kind", "job-" + job.type().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')), Nodes.grown(words));
+        var row = Nodes.row(0, cell(at(outcome, job.span().start()), 6.6, "time"), cell(Clock.text(job.span().length()), 5.3, "time-soft"),
+                cell(job.type().title(), 10, "job-kind", "job-" + job.type().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')), Nodes.grown(words));
         var button = new CardButton("row-card", () -> {
             if (!job.step().isEmpty()) workspace.stepProperty().set(job.step());
         }, row);
@@ -82,7 +83,7 @@ final class BenchScreen extends HBox {
     }
 
     private static HBox airRow(Outcome outcome) {
-        var row = Nodes.row(0, cell(at(outcome, 0), 92, "time"), cell("", 74), Nodes.label(Words.of("bench.air"), "on-air-word"));
+        var row = Nodes.row(0, cell(at(outcome, 0), 6.6, "time"), cell("", 5.3), Nodes.label(Words.of("bench.air"), "on-air-word"));
         row.getStyleClass().add("air-row");
         return row;
     }

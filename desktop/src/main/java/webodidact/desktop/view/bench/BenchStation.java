@@ -13,6 +13,6 @@ public final class BenchStation implements Station {
 
     @Override
     public Node open(Desk desk) {
-        return new BenchScreen(desk.workspace());
+        return new BenchScreen(desk);
     }
 }

@@ -69,7 +69,7 @@ final class BriefScreen extends HBox {
         side.setPrefWidth(400);
         side.setMinWidth(340);
         getChildren().addAll(Nodes.grown(scroll), side);
-        grid.getColumnConstraints().add(new javafx.scene.layout.ColumnConstraints(120));
+        grid.getColumnConstraints().add(new javafx.scene.layout.ColumnConstraints());
         workspace.lessonProperty().addListener(o -> refresh());
         workspace.outcomeProperty().addListener(o -> consequences.show(workspace));
         refresh();
@@ -89,7 +89,7 @@ final class BriefScreen extends HBox {
 
     private void ask(String key, Node answer) {
         var name = Nodes.label(Words.of(key), "field-name");
-        name.setMinWidth(110);
+        name.setMinWidth(USE_PREF_SIZE);
         grid.add(name, 0, line);
         GridPane.setValignment(name, javafx.geometry.VPos.TOP);
         grid.add(answer, 1, line++);
@@ -147,7 +147,7 @@ final class BriefScreen extends HBox {
         var day = new DatePicker();
         day.setId("brief-day");
         day.setAccessibleText(Words.of("brief.day"));
-        day.setPrefWidth(170);
+        day.getEditor().setPrefColumnCount(11);
         day.setConverter(new javafx.util.converter.LocalDateStringConverter(DAY, DAY));
         var time = Nodes.field("brief-time", "17:30", Words.of("brief.time"));
         time.setPrefColumnCount(5);

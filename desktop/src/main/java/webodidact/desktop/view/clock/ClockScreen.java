@@ -10,6 +10,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Timeline;
 import webodidact.desktop.geometry.Lanes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Desk;
 import webodidact.desktop.words.Words;
 
 /** Everything before air on the left, the broadcast on the right; beside it the selected step and its wait. */
@@ -19,14 +20,14 @@ final class ClockScreen extends HBox {
     private final HBox sums = Nodes.row(26);
     private final StepPanel panel;
 
-    ClockScreen(Workspace workspace) {
-        this.workspace = workspace;
+    ClockScreen(Desk desk) {
+        workspace = desk.workspace();
         getStyleClass().add("station");
         timeline = new Timeline(id -> workspace.stepProperty().set(id));
         timeline.setId("timeline");
         timeline.setFocusTraversable(true);
         timeline.setAccessibleText(Words.of("clock.timeline"));
-        panel = new StepPanel(workspace);
+        panel = new StepPanel(desk);
         var side = new ScrollPane(panel);
         side.setFitToWidth(true);
         side.getStyleClass().addAll("plain-scroll", "side");

@@ -20,6 +20,6 @@ public final class ClockStation implements Station {
 
     @Override
     public Node open(Desk desk) {
-        return new ClockScreen(desk.workspace());
+        return new ClockScreen(desk);
     }
 }

@@ -9,10 +9,12 @@ import webodidact.core.time.Clock;
 import webodidact.core.timing.CoverOptions;
 import webodidact.core.timing.Placed;
 import webodidact.desktop.control.CardButton;
+import webodidact.desktop.control.EmptyState;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.CoverWords;
+import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
 import webodidact.desktop.words.Words;
 
@@ -20,10 +22,12 @@ import webodidact.desktop.words.Words;
 final class StepPanel extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private final Workspace workspace;
+    private final Desk desk;
 
-    StepPanel(Workspace workspace) {
+    StepPanel(Desk desk) {
         super(10);
-        this.workspace = workspace;
+        this.desk = desk;
+        workspace = desk.workspace();
         getStyleClass().add("side-body");
     }
 
@@ -35,7 +39,8 @@ final class StepPanel extends VBox {
         outcome.report().open().stream().filter(f -> f.check().equals("over-slot")).forEach((Finding f) -> getChildren().add(new FindingCard(f, actions)));
         var placed = outcome.schedule().of(workspace.stepProperty().get()).orElse(null);
         if (placed == null) {
-            getChildren().add(Nodes.wrapped(Words.of(outcome.schedule().steps().isEmpty() ? "clock.empty" : "clock.choose"), "empty"));
+            if (outcome.schedule().steps().isEmpty()) getChildren().add(new EmptyState(Words.of("clock.empty"), Words.of("empty.script"), () -> desk.go("script")));
+            else getChildren().add(Nodes.wrapped(Words.of("clock.choose"), "empty"));
             return;
         }
         facts(outcome, placed);

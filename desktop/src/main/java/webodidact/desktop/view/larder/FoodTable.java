@@ -30,13 +30,16 @@ import webodidact.desktop.words.Words;
 /** The food of one home, by shelf; amounts and names are typed where they stand. */
 final class FoodTable extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final double TAKE = 92;
-    private static final double ALSO = 118;
-    private static final double STEPS = 70;
-    private static final double CONTAINS = 150;
+    private static final double TAKE = 6.4;
+    private static final double ALSO = 9;
+    private static final double STEPS = 4.6;
+    private static final double CONTAINS = 9.4;
+    /** Below so many pixels for a pixel of text the second measure goes under the name. */
+    private static final double NARROW = 46;
     private final Workspace workspace;
     private final TextField add = Nodes.field("add-food", Words.of("larder.addPrompt"), Words.of("larder.add"));
     private final VBox rows = new VBox(4);
+    private boolean narrow;
     private final List<HBox> cards = new ArrayList<>();
 
     FoodTable(Workspace workspace, Runnable paste) {
@@ -49,6 +52,15 @@ final class FoodTable extends VBox {
         workspace.outcomeProperty().addListener(o -> show());
         workspace.foodProperty().addListener(o -> choose());
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        widthProperty().addListener(o -> fold());
+        add.fontProperty().addListener(o -> fold());
+        show();
+    }
+
+    private void fold() {
+        boolean now = getWidth() > 0 && getWidth() < NARROW * add.getFont().getSize();
+        if (now == narrow) return;
+        narrow = now;
         show();
     }
 
@@ -100,20 +112,14 @@ final class FoodTable extends VBox {
         return Nodes.label(shelf.title(), "shelf");
     }
 
-    private static HBox head() {
+    private HBox head() {
         var what = Nodes.label(Words.of("larder.what"), "head");
         what.setMaxWidth(Double.MAX_VALUE);
-        var row = new HBox(6, fixed(Nodes.label(Words.of("larder.take"), "head"), TAKE), Nodes.grown(what), fixed(Nodes.label(Words.of("larder.also"), "head"), ALSO),
-                fixed(Nodes.label(Words.of("larder.steps"), "head"), STEPS), fixed(Nodes.label(Words.of("larder.contains"), "head"), CONTAINS));
+        var row = new HBox(6, Nodes.cell(Nodes.label(Words.of("larder.take"), "head"), TAKE), Nodes.grown(what));
+        if (!narrow) row.getChildren().add(Nodes.cell(Nodes.label(Words.of("larder.also"), "head"), ALSO));
+        row.getChildren().addAll(Nodes.cell(Nodes.label(Words.of("larder.steps"), "head"), STEPS), Nodes.cell(Nodes.label(Words.of("larder.contains"), "head"), CONTAINS));
         row.getStyleClass().add("table-head");
         return row;
-    }
-
-    private static <T extends javafx.scene.layout.Region> T fixed(T node, double width) {
-        node.setMinWidth(width);
-        node.setPrefWidth(width);
-        node.setMaxWidth(width);
-        return node;
     }
 
     private HBox row(GatherList.Entry entry, Outcome outcome) {
@@ -123,10 +129,17 @@ final class FoodTable extends VBox {
         Typed.onEnter(take, entry::take, text -> amount(line, text));
         var what = cell("what", line, Words.of("larder.nameOf", entry.item()));
         Typed.onEnter(what, entry::item, text -> rename(line, text));
-        what.setMinWidth(90);
+        what.setMinWidth(70);
         var also = line.form().isEmpty() ? entry.also() : entry.also().isEmpty() ? line.form() : entry.also() + ", " + line.form();
-        var row = new HBox(6, fixed(take, TAKE), Nodes.grown(what), fixed(Nodes.label(also, "soft"), ALSO),
-                fixed(Nodes.label(String.join(" ", entry.steps().stream().map(String::valueOf).toList()), "step-numbers"), STEPS), fixed(contains(entry, outcome), CONTAINS));
+        var second = Nodes.label(also, "soft");
+        second.setMinWidth(0);
+        var steps = Nodes.cell(Nodes.label(String.join(" ", entry.steps().stream().map(String::valueOf).toList()), "step-numbers"), STEPS);
+        var takeCell = Nodes.cell(Nodes.grown(take), TAKE);
+        var name = Nodes.grown(Nodes.column(0, what));
+        name.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        if (narrow && !also.isEmpty()) name.getChildren().add(Nodes.styled(second, "under-name"));
+        var row = narrow ? new HBox(6, takeCell, name, steps, Nodes.cell(contains(entry, outcome), CONTAINS))
+                : new HBox(6, takeCell, name, Nodes.cell(second, ALSO), steps, Nodes.cell(contains(entry, outcome), CONTAINS));
         row.getStyleClass().add("food-row");
         row.setUserData(line.id());
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -184,7 +197,7 @@ final class FoodTable extends VBox {
 
     private Focus focused() {
         var owner = getScene() == null ? null : getScene().getFocusOwner();
-        for (var card : cards) if (owner != null && owner.getParent() == card) return new Focus((String) card.getUserData(), (String) owner.getUserData());
+        for (var card : cards) if (owner != null && owner.getUserData() instanceof String && isIn(owner, card)) return new Focus((String) card.getUserData(), (String) owner.getUserData());
         return null;
     }
 
@@ -192,13 +205,15 @@ final class FoodTable extends VBox {
         for (var card : cards) if (card.getUserData().equals(focus.line())) focusCell(card, focus.column());
     }
 
+    private static boolean isIn(Node node, Node card) {
+        for (var n = node; n != null; n = n.getParent()) if (n == card) return true;
+        return false;
+    }
+
     private static void focusCell(HBox card, String column) {
-        for (Node node : card.getChildren()) {
-            if (column.equals(node.getUserData())) {
-                node.requestFocus();
-                ((TextField) node).selectAll();
-            }
-        }
+        if (!(card.lookup("#" + column + "-" + card.getUserData()) instanceof TextField field)) return;
+        field.requestFocus();
+        field.selectAll();
     }
 
     private void key(KeyEvent e) {

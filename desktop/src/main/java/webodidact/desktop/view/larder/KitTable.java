@@ -116,6 +116,8 @@ final class KitTable extends VBox {
             var step = lesson.steps().get(i);
             int number = i + 1;
             var text = step.say() + " " + step.doing();
+            // Only where hands work: "we steam it" in a welcome needs no steamer yet.
+            if (!step.kind().isHandsOn()) continue;
             Stream.of(step.tools().stream(), workspace.knowledge().toolsIn(text).stream().map(f -> f.id()), workspace.knowledge().toolsImpliedBy(text).stream().map(f -> f.id()))
                     .flatMap(s -> s).filter(id -> lesson.tools().stream().noneMatch(t -> id.equals(t.tool()))).forEach(id -> missing.putIfAbsent(id, number));
         }

@@ -58,8 +58,8 @@ final class LarderScreen extends HBox {
         list.getStyleClass().add("plain-scroll");
         side.setFitToWidth(true);
         side.getStyleClass().addAll("plain-scroll", "side");
-        side.setPrefWidth(480);
-        side.setMinWidth(380);
+        side.prefWidthProperty().bind(javafx.beans.binding.Bindings.min(480, widthProperty().multiply(0.37)));
+        side.setMinWidth(300);
         var work = Nodes.styled(new VBox(10, head(), Nodes.grown(list)), "work");
         work.setMinWidth(0);
         getChildren().addAll(Nodes.grown(work), side);

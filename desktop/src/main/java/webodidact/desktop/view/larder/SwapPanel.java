@@ -78,15 +78,15 @@ final class SwapPanel extends VBox {
         var left = Nodes.column(2, Nodes.wrapped(number + ". " + capital(offer.title()), "offer-title"),
                 Nodes.wrapped(offer.amount() + (offer.rule().needs().isEmpty() ? "" : " + " + offer.rule().needs()), "body"));
         left.setPrefWidth(150);
-        left.setMinWidth(120);
+        left.setMinWidth(90);
         var right = Nodes.column(2, facts(offer), Nodes.wrapped(offer.rule().change(), "body"));
         right.setMinWidth(0);
         var card = Nodes.styled(Nodes.column(3, Nodes.row(12, left, Nodes.grown(right))), "offer");
         ((HBox) card.getChildren().getFirst()).setAlignment(javafx.geometry.Pos.TOP_LEFT);
         if (chosen || mentioned) card.getStyleClass().add("taken");
-        var buttons = Nodes.row(8);
+        var buttons = new FlowPane(8, 4);
+        buttons.setAlignment(javafx.geometry.Pos.CENTER_RIGHT);
         if (!offer.covers().isEmpty()) buttons.getChildren().add(Nodes.label(Words.count("swap.covers", offer.covers().size()), "covers"));
-        buttons.getChildren().add(Nodes.spring());
         if (offer.isLeaveOut()) {
             buttons.getChildren().add(Nodes.button(Words.of(line.optional() ? "swap.needed" : "swap.optional"), () -> optional(line), "small"));
         } else {

@@ -12,7 +12,9 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.LessonPattern;
 import webodidact.core.lesson.Step;
+import webodidact.desktop.control.EmptyState;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
@@ -23,7 +25,7 @@ final class ScriptScreen extends VBox {
     private final VBox column = new VBox(10);
     private final ScrollPane scroll = new ScrollPane(column);
     private final Map<String, StepRow> rows = new HashMap<>();
-    private final Node empty = Nodes.wrapped(Words.of("script.empty"), "empty");
+    private final Node empty = new EmptyState(Words.of("script.empty"), Words.of("script.pattern"), this::startFromPattern);
 
     ScriptScreen(Workspace workspace) {
         super(8);
@@ -84,6 +86,11 @@ final class ScriptScreen extends VBox {
             if (top < seen || bottom - top > view) scroll.setVvalue(top / (all - view));
             else if (bottom > seen + view) scroll.setVvalue((bottom - view) / (all - view));
         });
+    }
+
+    private void startFromPattern() {
+        workspace.editLesson(Words.of("edit.pattern"), l -> l.withSteps(LessonPattern.start(l.id(), l.number(), l.title(), l.delivery(), l.audience(), l.slot()).steps()));
+        workspace.stepProperty().set("s1");
     }
 
     private void addAtEnd() {

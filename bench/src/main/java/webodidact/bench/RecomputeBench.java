@@ -1,0 +1,59 @@
+package webodidact.bench;
+
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Level;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.outcome.Outcome;
+
+/**
+ * One keystroke in a step, then everything that follows from the lesson: words, timing, checks, lists, bench. Read as ratios:
+ * 600 steps against 60, and everything against the timing alone.
+ */
+@State(Scope.Thread)
+@BenchmarkMode({Mode.AverageTime, Mode.SampleTime})
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Fork(2)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 5, time = 1)
+public class RecomputeBench {
+    @Param({"60", "600"})
+    int steps;
+
+    private Lesson lesson;
+    private final Course course = Course.named("Bench");
+    private int typed;
+
+    @Setup(Level.Trial)
+    public void setUp() {
+        lesson = Lessons.of(steps);
+    }
+
+    private Lesson keystroke() {
+        int n = typed++;
+        return lesson.withStep("s7", s -> s.but(d -> d.say = s.say() + (char) ('a' + n % 26)));
+    }
+
+    @Benchmark
+    public Outcome everything() {
+        return Outcome.of(keystroke(), course, Knowledge.shipped());
+    }
+
+    @Benchmark
+    public Object timingAlone() {
+        var changed = keystroke();
+        return webodidact.core.timing.Planner.plan(changed, new webodidact.core.timing.Pace(changed.audience(), course.pace()));
+    }
+}
