@@ -5,12 +5,14 @@ module webodidact.core {
     exports webodidact.core.afters;
     exports webodidact.core.air;
     exports webodidact.core.amount;
+    exports webodidact.core.batch;
     exports webodidact.core.bench;
     exports webodidact.core.check;
     exports webodidact.core.edit;
     exports webodidact.core.food;
     exports webodidact.core.homes;
     exports webodidact.core.lesson;
+    exports webodidact.core.money;
     exports webodidact.core.outcome;
     exports webodidact.core.script;
     exports webodidact.core.list;

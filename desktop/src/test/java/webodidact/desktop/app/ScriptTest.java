@@ -117,6 +117,15 @@ class ScriptTest extends WindowTest {
     }
 
     @Test
+    void whatIsAboutTheWholeLessonStandsAboveTheSteps() {
+        show("3-vegetable-dumplings");
+        go(3);
+        assertThat(robot.lookup("#lesson-findings .finding-what").queryLabeled().getText()).contains("over its slot");
+        click("#mend-over-slot");
+        assertThat(robot.lookup("#lesson-findings .finding-what").tryQuery()).isEmpty();
+    }
+
+    @Test
     void aWrongTimeIsMarkedAndTheOldOneStays() {
         choose("s5");
         go(3);

@@ -106,6 +106,18 @@ class StationsTest extends WindowTest {
     }
 
     @Test
+    void theWindowsSizeIsRemembered() {
+        robot.interact(() -> {
+            stage.setWidth(1180);
+            stage.setHeight(740);
+        });
+        robot.interact(() -> window.close());
+        var memory = webodidact.desktop.state.Memory.load();
+        assertThat(memory.number("width", 0, 1, 9999)).isEqualTo((int) stage.getScene().getWidth()).isBetween(1100.0, 1180.0);
+        assertThat(memory.number("height", 0, 1, 9999)).isEqualTo((int) stage.getScene().getHeight());
+    }
+
+    @Test
     void nothingIsClippedInTheSmallestWindow() {
         robot.interact(() -> {
             stage.setWidth(1100);

@@ -1,12 +1,12 @@
 package webodidact.desktop.view.clock;
 
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.control.Panes;
 import webodidact.desktop.control.Timeline;
 import webodidact.desktop.geometry.Lanes;
 import webodidact.desktop.state.Workspace;
@@ -28,17 +28,12 @@ final class ClockScreen extends HBox {
         timeline.setFocusTraversable(true);
         timeline.setAccessibleText(Words.of("clock.timeline"));
         panel = new StepPanel(desk);
-        var side = new ScrollPane(panel);
-        side.setFitToWidth(true);
-        side.getStyleClass().addAll("plain-scroll", "side");
-        side.setPrefWidth(300);
-        side.setMinWidth(290);
         var hint = Nodes.label(Words.of("clock.hint"), "soft");
         hint.setMinWidth(0);
         sums.getStyleClass().add("sums");
         var work = Nodes.styled(new VBox(10, Nodes.row(14, Nodes.label(Words.of("station.clock"), "title"), hint), Nodes.grown(timeline), sums), "work");
         work.setMinWidth(0);
-        getChildren().addAll(Nodes.grown(work), side);
+        getChildren().addAll(Nodes.grown(work), Panes.side(panel, 300, 290));
         workspace.outcomeProperty().addListener(o -> show());
         workspace.stepProperty().addListener(o -> show());
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);

@@ -10,21 +10,27 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
+import webodidact.core.check.Finding;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.LessonPattern;
 import webodidact.core.lesson.Step;
 import webodidact.desktop.control.EmptyState;
+import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.FindingActions;
 import webodidact.desktop.words.Words;
 
 /** One column of steps, written like a text, with the checks in the margin. */
 final class ScriptScreen extends VBox {
     private final Workspace workspace;
     private final VBox column = new VBox(10);
-    private final ScrollPane scroll = new ScrollPane(column);
+    private final ScrollPane scroll = Panes.work(column);
     private final Map<String, StepRow> rows = new HashMap<>();
+    private final VBox general = new VBox(4);
+    private List<Finding> generalFindings = List.of();
     private final Node empty = new EmptyState(Words.of("script.empty"), Words.of("script.pattern"), this::startFromPattern);
 
     ScriptScreen(Workspace workspace) {
@@ -32,11 +38,10 @@ final class ScriptScreen extends VBox {
         this.workspace = workspace;
         getStyleClass().addAll("station", "work");
         var add = Nodes.named(Nodes.button(Words.of("script.add"), this::addAtEnd, "primary"), "add-step", Words.of("script.add"));
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("plain-scroll");
         var hint = Nodes.label(Words.of("script.hint"), "soft");
         hint.setMinWidth(0);
-        getChildren().addAll(Nodes.row(14, Nodes.label(Words.of("station.script"), "title"), hint, Nodes.spring(), add), Nodes.grown(scroll));
+        getChildren().addAll(Nodes.row(14, Nodes.label(Words.of("station.script"), "title"), hint, Nodes.spring(), add), general, Nodes.grown(scroll));
+        general.setId("lesson-findings");
         workspace.lessonProperty().addListener(o -> refresh());
         workspace.outcomeProperty().addListener(o -> derived());
         workspace.stepProperty().addListener((o, was, now) -> choose(now));
@@ -62,7 +67,13 @@ final class ScriptScreen extends VBox {
     }
 
     private void derived() {
-        if (workspace.outcome() != null) rows.values().forEach(r -> r.derived(workspace.outcome()));
+        var outcome = workspace.outcome();
+        if (outcome == null) return;
+        rows.values().forEach(r -> r.derived(outcome));
+        var now = outcome.report().open().stream().filter(f -> f.step() == 0).toList();
+        if (now.equals(generalFindings)) return;
+        generalFindings = now;
+        general.getChildren().setAll(now.stream().map(f -> new FindingCard(f, new FindingActions(workspace))).toList());
     }
 
     private void choose(String id) {

@@ -1,0 +1,56 @@
+package webodidact.core.amount;
+
+import java.util.Optional;
+
+/**
+ * Oven settings in other scales. A fan oven is set 20 °C lower than a conventional one; dials in Fahrenheit go in steps of
+ * 25 °F; gas mark n is 250 + 25 n °F. These are the usual conversion tables of cookery books; ovens differ, so test.
+ */
+public final class OvenScale {
+    /** How much lower a fan oven is set, °C. */
+    public static final int FAN_LOWER = 20;
+    private static final int DIAL = 25;
+
+    private OvenScale() {}
+
+    /** The nearest mark on a Fahrenheit dial: 175 °C is 350 °F. */
+    public static int fahrenheit(int celsius) {
+        var exact = Ratio.of(celsius).times(Ratio.of(9, 5)).plus(Ratio.of(32));
+        return (int) exact.toStep(Ratio.of(DIAL)).nearest();
+    }
+
+    /** The nearest whole degree: 350 °F is 177 °C. */
+    public static int celsius(int fahrenheit) {
+        return (int) Ratio.of(fahrenheit - 32).times(Ratio.of(5, 9)).nearest();
+    }
+
+    /** A gas mark from 1 to 9; empty if the dial has none for it. */
+    public static Optional<Integer> gas(int celsius) {
+        int mark = (fahrenheit(celsius) - 250) / DIAL;
+        return mark >= 1 && mark <= 9 ? Optional.of(mark) : Optional.empty();
+    }
+
+    /** @param mark from 1 to 9 */
+    public static int celsiusOfGas(int mark) {
+        if (mark < 1 || mark > 9) throw new IllegalArgumentException("Gas mark '" + mark + "': expected 1 to 9");
+        return celsius(250 + DIAL * mark);
+    }
+
+    /** The same heat for the other kind of oven; fails if nobody has said which kind is meant. */
+    public static Heat other(Heat heat) {
+        return switch (heat.mode()) {
+            case FAN -> new Heat(heat.low() + FAN_LOWER, heat.high() + FAN_LOWER, Heat.Mode.CONVENTIONAL);
+            case CONVENTIONAL -> new Heat(heat.low() - FAN_LOWER, heat.high() - FAN_LOWER, Heat.Mode.FAN);
+            case UNSTATED -> throw new IllegalArgumentException("Oven at '" + heat.degrees() + " °C': expected fan or conventional to be said");
+        };
+    }
+
+    /** "175 °C conventional = 155 °C fan = 350 °F = gas 4". */
+    public static String text(Heat heat) {
+        if (heat.mode() == Heat.Mode.UNSTATED) return heat.text();
+        var conventional = heat.mode() == Heat.Mode.CONVENTIONAL ? heat : other(heat);
+        var fan = heat.mode() == Heat.Mode.FAN ? heat : other(heat);
+        var gas = gas(conventional.low()).map(g -> " = gas " + g).orElse("");
+        return conventional.text() + " = " + fan.text() + " = " + fahrenheit(conventional.low()) + " °F" + gas;
+    }
+}

@@ -1,0 +1,31 @@
+package webodidact.core.money;
+
+import java.util.Comparator;
+import java.util.List;
+import webodidact.core.amount.Ratio;
+
+/** Packs to choose from: the best price by weight and the least to pay can be different ones. */
+public record Shelf(List<Pack> packs) {
+    public Shelf {
+        if (packs.isEmpty()) throw new IllegalArgumentException("Shelf: expected at least one pack");
+        packs = List.copyOf(packs);
+    }
+
+    public Pack cheapestByWeight() {
+        return packs.stream().min(Comparator.comparing(Pack::per100)).orElseThrow();
+    }
+
+    /** Of two that cost the same, the one with more left over. */
+    public Pack cheapestToBuy(Ratio needed) {
+        return packs.stream().min(Comparator.<Pack>comparingLong(p -> p.outlay(needed)).thenComparing(p -> p.left(needed), Comparator.reverseOrder())).orElseThrow();
+    }
+
+    public boolean isDisagreeing(Ratio needed) {
+        return cheapestByWeight() != cheapestToBuy(needed);
+    }
+
+    /** Something bought in bulk, frozen in lots of one recipe: whole lots, and what is over. */
+    public static webodidact.core.batch.Pieces.Cut freezerLots(Ratio bought, Ratio lot) {
+        return webodidact.core.batch.Pieces.bySize(bought, lot);
+    }
+}
