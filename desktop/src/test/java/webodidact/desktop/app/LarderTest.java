@@ -39,7 +39,7 @@ class LarderTest extends WindowTest {
         fill("#add-food", "2 tbsp capers");
         assertThat(lesson().foods().getLast().food()).isEqualTo("capers");
         assertThat(lesson().foods().getLast().amount()).isEqualTo(Amount.parse("4 tbsp"));
-        robot.clickOn("#take-f1");
+        click("#take-f1");
         robot.push(KeyCode.DOWN);
         settle();
         assertThat(workspace().foodProperty().get()).isEqualTo("f2");
@@ -70,7 +70,7 @@ class LarderTest extends WindowTest {
     @Test
     void aSubstituteIsCookedWithOrMentioned() {
         larder();
-        robot.clickOn("#take-f2");
+        click("#take-f2");
         click("#cook-soya-yoghurt");
         assertThat(lesson().food("f2").orElseThrow().cooked()).isEqualTo("soya-yoghurt");
         assertThat(outcome().gather().entries().stream().filter(e -> e.line().id().equals("f2")).findFirst().orElseThrow().contains()).contains("soya");

@@ -33,7 +33,7 @@ class ScriptTest extends WindowTest {
     void everyKeystrokeIsOnDiskWithinASecond() throws Exception {
         go(3);
         choose("s5");
-        robot.clickOn("#say-s5");
+        click("#say-s5");
         write("Zest!");
         settle();
         Thread.sleep(1000);
@@ -44,7 +44,7 @@ class ScriptTest extends WindowTest {
     void enterInATitleMakesTheNextStepAndAltArrowsMoveIt() {
         go(3);
         choose("s5");
-        robot.clickOn("#title-s5");
+        click("#title-s5");
         robot.push(KeyCode.ENTER);
         settle();
         write("Top the beans");
@@ -79,9 +79,11 @@ class ScriptTest extends WindowTest {
         choose("s2");
         go(3);
         Node handle = robot.lookup(".handle").nth(0).query();
+        reveal(handle);
         Bounds from = handle.localToScreen(handle.getBoundsInLocal());
         Node second = robot.lookup(".step-card").nth(1).query();
         Bounds to = second.localToScreen(second.getBoundsInLocal());
+        front();
         robot.moveTo(from.getCenterX(), from.getCenterY());
         robot.press(MouseButton.PRIMARY);
         robot.moveTo(from.getCenterX(), (from.getCenterY() + to.getCenterY()) / 2);

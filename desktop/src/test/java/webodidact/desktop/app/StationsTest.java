@@ -91,6 +91,7 @@ class StationsTest extends WindowTest {
     @Test
     void theRibbonGoesToAStep() {
         go(3);
+        front();
         robot.clickOn(robot.lookup(".ribbon-block").nth(3).<Node>query());
         settle();
         assertThat(workspace().stepProperty().get()).isEqualTo("s4");

@@ -57,6 +57,7 @@ abstract class WindowTest {
             stage.setX(0);
             stage.setY(0);
             stage.show();
+            stage.requestFocus();
         });
         WaitForAsyncUtils.waitForFxEvents(1);
     }
@@ -126,7 +127,7 @@ abstract class WindowTest {
     }
 
     /** Scrolls as a user would, until the node can be seen. */
-    private void reveal(Node node) {
+    void reveal(Node node) {
         robot.interact(() -> {
             for (var parent = node.getParent(); parent != null; parent = parent.getParent()) {
                 if (!(parent instanceof ScrollPane scroll) || scroll.getContent() == null) continue;
@@ -141,9 +142,18 @@ abstract class WindowTest {
         WaitForAsyncUtils.waitForFxEvents(1);
     }
 
+    /** The off-screen platform's robot fails while no window is active, as for a moment when a pop-up closes. */
+    void front() {
+        robot.interact(() -> {
+            stage.toFront();
+            stage.requestFocus();
+        });
+    }
+
     void click(String query) {
         Node node = find(query);
         reveal(node);
+        front();
         robot.clickOn(node);
         settle();
     }
