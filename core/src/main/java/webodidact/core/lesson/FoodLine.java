@@ -12,13 +12,14 @@ import webodidact.core.amount.Amount;
  * @param food id in the food table, or null while unknown
  * @param amount null where none is given ("salt")
  * @param size of one piece or tin, or null
+ * @param also the same stated in another measure, "(225 g)", or null; what is used is {@code amount}
  * @param form "chopped", "drained"
  * @param alternatives items named with "or" in the recipe
  * @param unsure what reading it was unsure of, in words
  * @param chosen food id of the substitute cooked with in this lesson, or null
  * @param mentioned food ids of substitutes that are announced
  */
-public record FoodLine(String id, String item, String food, Amount amount, Amount size, String form, String note,
+public record FoodLine(String id, String item, String food, Amount amount, Amount size, Amount also, String form, String note,
         boolean optional, boolean toTaste, List<String> alternatives, List<String> unsure, String chosen, List<String> mentioned) {
     public FoodLine {
         Objects.requireNonNull(id, "id");
@@ -31,7 +32,7 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
     }
 
     public static FoodLine of(String id, String item, String food, Amount amount) {
-        return new FoodLine(id, item, food, amount, null, "", "", false, false, List.of(), List.of(), null, List.of());
+        return new FoodLine(id, item, food, amount, null, null, "", "", false, false, List.of(), List.of(), null, List.of());
     }
 
     /** The food cooked with: the chosen substitute, else the food named. */
@@ -52,6 +53,7 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
         public String food;
         public Amount amount;
         public Amount size;
+        public Amount also;
         public String form;
         public String note;
         public boolean optional;
@@ -67,6 +69,7 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
             food = f.food;
             amount = f.amount;
             size = f.size;
+            also = f.also;
             form = f.form;
             note = f.note;
             optional = f.optional;
@@ -78,7 +81,7 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
         }
 
         private FoodLine line() {
-            return new FoodLine(id, item, food, amount, size, form, note, optional, toTaste, alternatives, unsure, chosen, mentioned);
+            return new FoodLine(id, item, food, amount, size, also, form, note, optional, toTaste, alternatives, unsure, chosen, mentioned);
         }
     }
 }

@@ -7,6 +7,7 @@ import webodidact.core.check.Check;
 public final class Rules {
     /** In alphabetical order of their classes. */
     public static final List<Check> ALL = List.of(
+            new EquivalenceWrong(),
             new ListedNotUsed(),
             new NoWashAfterRaw(),
             new OvenNeverHeated(),

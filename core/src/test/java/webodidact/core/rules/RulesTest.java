@@ -62,6 +62,15 @@ class RulesTest {
     }
 
     @Test
+    void equivalenceWrong() {
+        var line = food("f1", "milk", "1/2 pint").but(d -> d.also = webodidact.core.amount.Amount.parse("250 ml"));
+        var lesson = of(List.of(line), using(hands("a", 60), "f1"));
+        eachMendMends(lesson, "equivalence-wrong");
+        assertThat(found(lesson, "equivalence-wrong").getFirst().what()).isEqualTo("“milk”: ½ pint is 285 ml, not 250 ml.");
+        assertThat(found(of(List.of(line.but(d -> d.also = webodidact.core.amount.Amount.parse("284 ml"))), using(hands("a", 60), "f1")), "equivalence-wrong")).isEmpty();
+    }
+
+    @Test
     void listedNotUsed() {
         var lesson = of(List.of(food("f1", "chives", "1 tbsp")), saying(hands("a", 60), "Snip the chives."));
         eachMendMends(lesson, "listed-not-used");

@@ -57,6 +57,7 @@ class JsonFileTest {
             d.air = java.time.LocalDateTime.of(2026, 12, 3, 17, 30);
             d.foods = List.of(FoodLine.of("f1", "milk", "milk", Amount.parse("~1-3/2 cup")).but(x -> {
                 x.size = Amount.parse("400 g");
+                x.also = Amount.parse("2 tbsp");
                 x.unsure = List.of("sure?");
                 x.chosen = "oat-drink";
                 x.mentioned = List.of("water");

@@ -161,7 +161,7 @@ final class FoodTable extends VBox {
     private static HBox contains(GatherList.Entry entry, Outcome outcome) {
         var box = Nodes.row(4);
         outcome.report().open().stream().filter(f -> f.where().equals(entry.line().id())).findFirst().ifPresent((Finding f) ->
-                box.getChildren().add(Nodes.label((f.isStop() ? "■ " : "▲ ") + Words.of("larder.notUsed"), f.isStop() ? "chip-stop" : "chip-look")));
+                box.getChildren().add(Nodes.label((f.isStop() ? "■ " : "▲ ") + Words.of("larder.check." + f.check()), f.isStop() ? "chip-stop" : "chip-look")));
         if (!entry.line().unsure().isEmpty()) box.getChildren().add(Nodes.label("▲ " + Words.of("larder.unsure"), "chip-look"));
         if (!entry.contains().isEmpty() && box.getChildren().size() < 2) box.getChildren().add(Nodes.label(entry.contains(), "allergen"));
         if (!entry.note().isEmpty() && box.getChildren().isEmpty()) box.getChildren().add(Nodes.label(Words.of("larder.testIt"), "soft"));

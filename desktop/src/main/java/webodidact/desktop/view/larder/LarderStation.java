@@ -15,7 +15,7 @@ public final class LarderStation implements Station {
 
     @Override
     public Predicate<Finding> concerns() {
-        return f -> f.check().equals("listed-not-used");
+        return f -> f.check().equals("listed-not-used") || f.check().equals("equivalence-wrong");
     }
 
     @Override

@@ -73,7 +73,8 @@ final class ScriptScreen extends VBox {
         var now = outcome.report().open().stream().filter(f -> f.step() == 0).toList();
         if (now.equals(generalFindings)) return;
         generalFindings = now;
-        general.getChildren().setAll(now.stream().map(f -> new FindingCard(f, new FindingActions(workspace))).toList());
+        general.getChildren().setAll(now.stream().limit(2).map(f -> new FindingCard(f, new FindingActions(workspace))).toList());
+        if (now.size() > 2) general.getChildren().add(Nodes.label(Words.of("script.moreFindings", now.size() - 2), "soft"));
     }
 
     private void choose(String id) {

@@ -15,7 +15,7 @@ public final class ScriptStation implements Station {
 
     @Override
     public Predicate<Finding> concerns() {
-        return f -> !f.check().equals("listed-not-used") && !f.check().equals("over-slot") && !f.check().equals("wait-never-collected");
+        return f -> !f.check().equals("listed-not-used") && !f.check().equals("equivalence-wrong") && !f.check().equals("over-slot") && !f.check().equals("wait-never-collected");
     }
 
     @Override

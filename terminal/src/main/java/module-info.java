@@ -1,0 +1,10 @@
+/** The core from a terminal: no window, text or JSON, exit codes for scripts. */
+module webodidact.terminal {
+    requires webodidact.core;
+    requires webodidact.formats;
+    requires com.fasterxml.jackson.databind;
+    requires info.picocli;
+
+    exports webodidact.terminal;
+    opens webodidact.terminal to info.picocli;
+}

@@ -1,0 +1,101 @@
+package webodidact.terminal;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.LinkedHashMap;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
+import webodidact.core.amount.KitchenRounding;
+import webodidact.core.amount.MeasureSystem;
+import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
+import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
+import webodidact.core.food.Weighing;
+import webodidact.core.reading.AmountReader;
+
+/** One amount of a food in other measures, exact and as it can be measured. */
+@Command(name = "convert", description = "An amount of a food in other measures.")
+final class ConvertCommand implements Callable<Integer> {
+    /** Where an amount can be told to. */
+    enum Target { METRIC, US, IMPERIAL, AU, G, ML }
+
+    @Spec
+    private CommandSpec spec;
+    @Option(names = "--json", description = "one object: value, unit, shown, error")
+    private boolean json;
+    @Option(names = "--food", required = true, paramLabel = "FOOD", description = "id or name in the food table")
+    private String food;
+    @Option(names = "--to", required = true, paramLabel = "SYSTEM", description = "metric, us, imperial, au, g or ml")
+    private Target to;
+    @Option(names = "--from", paramLabel = "SYSTEM", description = "whose spoons and cups the amount is in; the target's own if not said, metric for g and ml")
+    private MeasureSystem from;
+    @Option(names = "--times", paramLabel = "N", description = "scaled by a whole number or a fraction, as in 3/2")
+    private String times = "1";
+    @Parameters(paramLabel = "AMOUNT", description = "as people write it: \"1½ cups\"")
+    private String amount;
+
+    @Override
+    public Integer call() {
+        var known = Knowledge.shipped().food(food).or(() -> Knowledge.shipped().foodNamed(food))
+                .orElseThrow(() -> new IllegalArgumentException("convert: food '" + food + "': not in the food table; expected an id or name, as in 'plain-flour'"));
+        var factor = Ratio.parse(times);
+        if (!factor.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("convert: --times '" + times + "': expected more than zero");
+        var read = AmountReader.whole(amount).times(factor);
+        var system = system();
+        var converted = Weighing.in(read, target(read, known), known, "", from == null ? system : from, system)
+                .orElseThrow(() -> new IllegalArgumentException("convert: '" + amount + "' of " + known.name() + " cannot be told in '"
+                        + to.name().toLowerCase() + "': no density or piece weight of it is known"));
+        var rounded = KitchenRounding.round(converted, system);
+        print(converted, rounded);
+        return 0;
+    }
+
+    private MeasureSystem system() {
+        return switch (to) {
+            case US -> MeasureSystem.US;
+            case IMPERIAL -> MeasureSystem.IMPERIAL;
+            case AU -> MeasureSystem.AU;
+            case METRIC, G, ML -> MeasureSystem.METRIC;
+        };
+    }
+
+    /** A kitchen there would weigh, or take cups and spoons. */
+    private Unit target(Amount read, Food known) {
+        var unit = read.unit();
+        boolean spoons = unit == Unit.TSP || unit == Unit.TBSP || unit == Unit.CUP || unit == Unit.DESSERTSPOON;
+        return switch (to) {
+            case G -> Unit.G;
+            case ML -> Unit.ML;
+            case METRIC, AU -> unit.dimension() == Dimension.MASS ? Unit.G : spoons ? spoon(unit) : unit.dimension() == Dimension.VOLUME ? Unit.ML : unit;
+            case IMPERIAL -> unit.dimension() == Dimension.MASS ? Unit.OZ : spoons ? spoon(unit) : unit.dimension() == Dimension.VOLUME ? Unit.FLOZ : unit;
+            case US -> unit.dimension() == Dimension.VOLUME ? spoons ? spoon(unit) : Unit.CUP
+                    : unit.dimension() == Dimension.MASS ? known.densityIn("").isPresent() ? Unit.CUP : Unit.OZ : unit;
+        };
+    }
+
+    private static Unit spoon(Unit unit) {
+        return unit == Unit.DESSERTSPOON ? Unit.TSP : unit;
+    }
+
+    private void print(Amount exact, KitchenRounding.Rounded rounded) {
+        var out = spec.commandLine().getOut();
+        if (!json) {
+            out.println(rounded.text() + (rounded.error().isZero() ? "" : "  (exactly " + exact + ")"));
+            return;
+        }
+        var map = new LinkedHashMap<String, Object>();
+        map.put("value", exact.low().toString());
+        if (exact.isRange()) map.put("max", exact.high().toString());
+        map.put("unit", exact.unit().symbol());
+        map.put("shown", rounded.text());
+        map.put("error", new BigDecimal(rounded.error().toDouble(), new MathContext(6)).stripTrailingZeros());
+        out.println(Json.pretty(map));
+    }
+}

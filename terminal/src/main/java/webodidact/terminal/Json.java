@@ -1,0 +1,51 @@
+package webodidact.terminal;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import webodidact.core.amount.Amount;
+import webodidact.core.reading.ReadLine;
+
+/** The objects printed with --json; their keys and order are kept. */
+final class Json {
+    private static final ObjectMapper MAPPER = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
+
+    private Json() {}
+
+    static String pretty(Object value) {
+        try {
+            return MAPPER.writeValueAsString(value).replace("\r\n", "\n");
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("Bug: cannot be printed as JSON", e);
+        }
+    }
+
+    static Map<String, Object> of(ReadLine line) {
+        var map = new LinkedHashMap<String, Object>();
+        map.put("line", line.line());
+        map.put("amount", of(line.amount()));
+        map.put("size", of(line.size()));
+        map.put("also", of(line.also()));
+        map.put("item", line.item());
+        map.put("form", line.form());
+        map.put("note", line.note());
+        map.put("optional", line.optional());
+        map.put("toTaste", line.toTaste());
+        map.put("alternatives", line.alternatives());
+        map.put("food", line.food());
+        map.put("unsure", line.unsure());
+        return map;
+    }
+
+    private static Map<String, Object> of(Amount amount) {
+        if (amount == null) return null;
+        var map = new LinkedHashMap<String, Object>();
+        map.put("value", amount.low().toString());
+        map.put("max", amount.isRange() ? amount.high().toString() : null);
+        map.put("unit", amount.unit().symbol());
+        map.put("approximate", amount.approximate());
+        return map;
+    }
+}

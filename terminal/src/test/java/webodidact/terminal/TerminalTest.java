@@ -1,0 +1,110 @@
+package webodidact.terminal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import webodidact.formats.demo.DemoCourse;
+
+class TerminalTest {
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+    private String standardInput = "";
+
+    private int run(String... args) {
+        return Terminal.run(new BufferedReader(new StringReader(standardInput)), new PrintWriter(out, true), new PrintWriter(err, true), args);
+    }
+
+    private JsonNode json(String... args) throws IOException {
+        assertThat(run(args)).as(err.toString()).isZero();
+        return new ObjectMapper().readTree(out.toString());
+    }
+
+    @Test
+    void readPrintsOneObjectALine() throws IOException {
+        var read = json("read", "--json", "2 x 400 g tins chickpeas, drained", "½–¾ tsp chilli flakes, to taste", "salt");
+        assertThat(read).hasSize(3);
+        var tins = read.get(0);
+        assertThat(tins.properties().stream().map(e -> e.getKey())).containsExactly("line", "amount", "size", "also", "item", "form", "note", "optional", "toTaste", "alternatives", "food", "unsure");
+        assertThat(tins.at("/amount/value").asText()).isEqualTo("2");
+        assertThat(tins.at("/amount/unit").asText()).isEqualTo("tin");
+        assertThat(tins.at("/amount/max").isNull()).isTrue();
+        assertThat(tins.at("/size/value").asText()).isEqualTo("400");
+        assertThat(tins.at("/food").asText()).isEqualTo("chickpeas");
+        assertThat(read.get(1).at("/amount/max").asText()).isEqualTo("3/4");
+        assertThat(read.get(1).at("/toTaste").asBoolean()).isTrue();
+        assertThat(read.get(2).at("/amount").isNull()).isTrue();
+    }
+
+    @Test
+    void readTakesStandardInputToo() {
+        standardInput = "350 g new potatoes, scrubbed\n\n2 tbsp moonberry jam\n";
+        assertThat(run("read")).isZero();
+        assertThat(out.toString()).isEqualTo("350 g · new potatoes · scrubbed  [new-potato]\n2 tbsp · moonberry jam\n    ? “moonberry jam” is not in the food table\n");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "3/8 cup, milk, us, , 1, 3/8, cup, 6 tbsp",
+        "3 tbsp, milk, metric, au, 1, 4, tbsp, 4 tbsp",
+        "100 g, butter, ml, , 1, 625/6, ml, 105 ml",
+        "1 cup, plain flour, g, us, 2, 250.78, g, 250 g",
+        "250 g, butter, imperial, , 1, 8.82, oz, 8¾ oz"})
+    void convertsExactlyAndAsItCanBeMeasured(String amount, String food, String to, String from, String times, String value, String unit, String shown) throws IOException {
+        var args = new java.util.ArrayList<>(java.util.List.of("convert", "--json", amount, "--food", food, "--to", to, "--times", times));
+        if (from != null) args.addAll(java.util.List.of("--from", from));
+        var json = json(args.toArray(String[]::new));
+        if (value.contains(".")) assertThat(webodidact.core.amount.Ratio.parse(shorten(json.at("/value").asText())).toDouble()).isCloseTo(Double.parseDouble(value), org.assertj.core.data.Offset.offset(0.01));
+        else assertThat(json.at("/value").asText()).isEqualTo(value);
+        assertThat(json.at("/unit").asText()).isEqualTo(unit);
+        assertThat(json.at("/shown").asText()).isEqualTo(shown);
+        assertThat(Math.abs(json.at("/error").asDouble())).isLessThan(0.03);
+    }
+
+    /** Exact values of old measures have many figures; for a comparison the first are enough. */
+    private static String shorten(String ratio) {
+        var parts = ratio.split("/");
+        if (parts.length == 1 || parts[0].length() < 17) return ratio;
+        int cut = Math.max(parts[0].length(), parts[1].length()) - 16;
+        return parts[0].substring(0, parts[0].length() - cut) + "/" + parts[1].substring(0, parts[1].length() - cut);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "convert lots --food butter --to g|Amount 'lots': expected a number and a measure, as in '1½ cup', '350 g' or '2'",
+        "convert 2 --food moonberry --to g|convert: food 'moonberry': not in the food table; expected an id or name, as in 'plain-flour'",
+        "convert 1cup --food new-potato --to g|convert: '1cup' of new potato cannot be told in 'g': no density or piece weight of it is known",
+        "convert 1g --food butter --to furlongs|Invalid value for option '--to': expected one of [METRIC, US, IMPERIAL, AU, G, ML] (case-insensitive) but was 'furlongs'",
+        "convert 1g --food butter --to g --times 1,5|Ratio '1,5': expected a whole number or a fraction, as in '3' or '1/2'",
+        "check nowhere/x.json|check: 'nowhere/x.json': expected a *.lesson.json",
+        "bake|Unmatched argument at index 0: 'bake'",
+        "read|read: no line given: expected recipe lines as words of the command or on standard input"})
+    void badInputIsOneLineOnStandardErrorAndExitCodeTwo(String command, String message) {
+        assertThat(run(command.split(" "))).isEqualTo(2);
+        assertThat(err.toString()).isEqualTo(message + System.lineSeparator());
+        assertThat(out.toString()).isEmpty();
+    }
+
+    @Test
+    void checkEndsWithOneIfThereAreStops(@TempDir Path folder) throws IOException {
+        DemoCourse.copyTo(folder);
+        assertThat(run("check", folder.resolve("1-fish-parcels.lesson.json").toString())).isEqualTo(1);
+        assertThat(out.toString()).startsWith("stop  step 8: Hands go from raw white fish fillet");
+        Files.writeString(folder.resolve("4-empty.lesson.json"), "{\"format\": 1, \"slot\": 600}");
+        assertThat(run("check", folder.resolve("4-empty.lesson.json").toString())).isZero();
+        Files.writeString(folder.resolve("4-empty.lesson.json"), "{\"format\": 1, \"slot\": }");
+        assertThat(run("check", folder.resolve("4-empty.lesson.json").toString())).isEqualTo(2);
+        assertThat(err.toString()).startsWith("check: 4-empty.lesson.json, line 1");
+    }
+}
