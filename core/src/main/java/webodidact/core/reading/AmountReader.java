@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
 
@@ -25,16 +26,21 @@ public final class AmountReader {
             Map.entry("seven", Ratio.of(7)), Map.entry("eight", Ratio.of(8)), Map.entry("nine", Ratio.of(9)), Map.entry("ten", Ratio.of(10)),
             Map.entry("twelve", Ratio.of(12)), Map.entry("half", Ratio.HALF), Map.entry("quarter", Ratio.of(1, 4)), Map.entry("dozen", Ratio.of(12)));
     private static final String SIGN = "[½⅓⅔¼¾⅛⅜⅝⅞⅙⅕]";
-    private static final String NUMBER = "(?:\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?\\s?" + SIGN + "?|" + SIGN + ")";
+    private static final String NUMBER = "(?:\\d+(?:\\s+|\\s?-\\s?)\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?\\s?" + SIGN + "?|[.,]\\d+|" + SIGN + ")";
     private static final Pattern FIRST = Pattern.compile("\\s*(about |approx\\.? |approximately |around |roughly |c\\. ?|~ ?)?(" + NUMBER
             + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?", Pattern.CASE_INSENSITIVE);
     private static final Pattern WORD_FIRST = Pattern.compile(
-            "\\s*(about |around |roughly )?(half an?|a half|a quarter|half|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|a dozen)\\b(?:\\s+(?:to|or)\\s+(two|three|four|five|six)\\b)?",
+            "\\s*(about |around |roughly )?(half a dozen|half an?|a half|a quarter|quarter|half|a dozen|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b(?:\\s+(?:to|or)\\s+(two|three|four|five|six)\\b)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern UNIT = Pattern.compile(
             "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*(fluid ounces?|fl\\.? ?oz\\.?|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
             Pattern.CASE_INSENSITIVE);
+    /** "a few", "a little": no one can say how many. */
+    private static final Pattern NOT_ONE = Pattern.compile("\\s+(?:few|little|some|couple|bit|lot|note|small amount)\\b|\\s*$", Pattern.CASE_INSENSITIVE);
     private static final List<Unit> ONLY_WITH_UNIT = List.of(Unit.PIECE);
+
+    private static final Pattern SPLIT = Pattern.compile("[\\s-]+");
+    private static final Pattern THOUSANDS = Pattern.compile("\\d+,\\d{3}");
 
     private AmountReader() {}
 
@@ -43,7 +49,13 @@ public final class AmountReader {
         var m = FIRST.matcher(text);
         if (m.lookingAt()) return Optional.of(numeric(text, m));
         m = WORD_FIRST.matcher(text);
-        return m.lookingAt() ? worded(text, m) : Optional.empty();
+        return m.lookingAt() ? worded(text, m) : bare(text);
+    }
+
+    /** "pinch of salt" without a number is one. */
+    private static Optional<Start> bare(String text) {
+        return unit(text, 0).filter(u -> u.unit().dimension() == Dimension.INFORMAL || u.unit() == Unit.BUNCH)
+                .map(u -> new Start(Amount.of(1, u.unit()), u.end()));
     }
 
     /** The whole text as an amount: what is typed into an amount cell. */
@@ -65,9 +77,9 @@ public final class AmountReader {
     private static Optional<Start> worded(String text, Matcher m) {
         var unit = unit(text, m.end());
         var word = m.group(2).toLowerCase(java.util.Locale.ROOT);
-        var value = word.startsWith("half") || word.equals("a half") ? Ratio.HALF
-                : word.equals("a quarter") ? Ratio.of(1, 4) : word.equals("a dozen") ? Ratio.of(12) : WORDS.get(word);
-        if (unit.isEmpty() && (word.equals("a") || word.equals("an"))) return Optional.empty();
+        var value = word.equals("half a dozen") ? Ratio.of(6) : word.startsWith("half") || word.equals("a half") ? Ratio.HALF
+                : word.endsWith("quarter") ? Ratio.of(1, 4) : word.equals("a dozen") ? Ratio.of(12) : WORDS.get(word);
+        if (unit.isEmpty() && (word.equals("a") || word.equals("an")) && NOT_ONE.matcher(text).region(m.end(), text.length()).lookingAt()) return Optional.empty();
         var high = m.group(3) == null ? value : WORDS.get(m.group(3).toLowerCase(java.util.Locale.ROOT));
         return Optional.of(new Start(new Amount(value, high.max(value), unit.map(Found::unit).orElse(Unit.PIECE), m.group(1) != null),
                 unit.map(Found::end).orElse(m.end())));
@@ -95,13 +107,14 @@ public final class AmountReader {
         }
         int slash = Math.max(t.indexOf('/'), t.indexOf('⁄'));
         if (slash > 0) {
-            var top = t.substring(0, slash).strip().split("\\s+");
+            var top = SPLIT.split(t.substring(0, slash).strip());
             long den = Long.parseLong(t.substring(slash + 1).strip());
             if (den == 0) throw new IllegalArgumentException("Amount '" + t + "': expected something other than 0 below the line");
             var part = Ratio.of(Long.parseLong(top[top.length - 1]), den);
             return top.length == 2 ? part.plus(Ratio.of(Long.parseLong(top[0]))) : part;
         }
-        if (t.matches("\\d+,\\d{3}")) return Ratio.of(Long.parseLong(t.replace(",", "")));
-        return Ratio.parseDecimal(t.replace(',', '.'));
+        if (THOUSANDS.matcher(t).matches()) return Ratio.of(Long.parseLong(t.replace(",", "")));
+        var decimal = t.replace(',', '.');
+        return Ratio.parseDecimal(decimal.startsWith(".") ? "0" + decimal : decimal);
     }
 }

@@ -7,19 +7,24 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Unit;
 import webodidact.core.food.Knowledge;
 import webodidact.core.words.Word;
 
 /** Reads one recipe line as people write it: {@code 1½ cups (225 g) plain flour, sifted}. */
 public final class LineReader {
-    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·▢☐]\\s+|\\d{1,2}[.)]\\s+(?=\\D))?");
+    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-–—*•·▢☐□■]\\s+|\\d{1,2}[.)]\\s+)?");
     private static final Pattern TIMES = Pattern.compile("\\s*[x×]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
     private static final Pattern BRACKET = Pattern.compile("\\(([^()]*)\\)");
     private static final Pattern TASTE = Pattern.compile("[,;]?\\s*\\b(?:or )?(?:to taste|to season|as needed)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPTIONAL = Pattern.compile("[,;]?\\s*\\boptional\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXTRA = Pattern.compile("[,;]?\\s*\\b(?:plus|and)\\s+(?:a little |some )?(?:extra|more)\\b[^,;]*", Pattern.CASE_INSENSITIVE);
     private static final Pattern PART = Pattern.compile("^(?:the )?((?:(?:juice|zest|rind)(?: and |, )?)+) (?:of|from) ", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OF = Pattern.compile("^\\s*of\\s+(?:an?\\s+)?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SPACES = Pattern.compile("\\s+");
+    private static final Pattern ONE_OF_SIZE = Pattern.compile("\\s*(?:an?|one|1)\\s+(?=\\d+(?:[.,]\\d+)?\\s*[a-z])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BRACKETED_SIZE = Pattern.compile("\\s*\\(\\s*([^()]+?)\\s*\\)\\s*");
     private static final Pattern OR = Pattern.compile("\\s+or\\s+", Pattern.CASE_INSENSITIVE);
     private static final Set<String> FORMS = Set.of("chopped", "grated", "sliced", "diced", "minced", "crushed", "drained", "rinsed",
             "sifted", "peeled", "melted", "softened", "beaten", "trimmed", "shredded", "snipped", "mashed", "cubed", "halved",
@@ -35,15 +40,27 @@ public final class LineReader {
     /** Never fails: what is not understood is in {@link ReadLine#unsure()}. */
     public ReadLine read(String line) {
         var state = new State();
-        var rest = BULLET.matcher(line).replaceFirst("").replace('\u00a0', ' ').strip();
-        rest = state.take(TASTE, rest, () -> state.toTaste = true);
-        rest = state.take(OPTIONAL, rest, () -> state.optional = true);
-        rest = extra(state, rest);
-        rest = parts(state, rest);
+        var rest = trimmed(BULLET.matcher(line.replace('\u00a0', ' ')).replaceFirst(""));
+        // Looking for a word is much cheaper than for a pattern, and most lines have none of these.
+        var lower = rest.toLowerCase(Locale.ROOT);
+        if (lower.contains("taste") || lower.contains("to season") || lower.contains("needed")) rest = state.take(TASTE, rest, () -> state.toTaste = true);
+        if (lower.contains("optional")) rest = trimmed(state.take(OPTIONAL, rest, () -> state.optional = true));
+        if (lower.contains("extra") || lower.contains("more")) rest = extra(state, rest);
+        if (lower.contains(" of ")) rest = parts(state, rest);
         rest = amount(state, rest);
-        rest = parts(state, rest.replaceFirst("(?i)^\\s*of\\s+", ""));
-        rest = brackets(state, rest);
+        rest = OF.matcher(rest).replaceFirst("");
+        if (rest.contains(" of ")) rest = parts(state, rest);
+        if (rest.indexOf('(') >= 0) rest = brackets(state, rest);
         return item(line, state, rest);
+    }
+
+    /** Without white space and stray punctuation at both ends. */
+    private static String trimmed(String text) {
+        int from = 0;
+        int to = text.length();
+        while (from < to && (Character.isWhitespace(text.charAt(from)) || ":,;".indexOf(text.charAt(from)) >= 0)) from++;
+        while (to > from && (Character.isWhitespace(text.charAt(to - 1)) || ".,;:".indexOf(text.charAt(to - 1)) >= 0)) to--;
+        return text.substring(from, to);
     }
 
     private static final class State {
@@ -67,7 +84,7 @@ public final class LineReader {
     private static String extra(State state, String text) {
         var m = EXTRA.matcher(text);
         if (!m.find()) return text;
-        state.notes.add(m.group().replaceFirst("^[,;]?\\s*", "").strip());
+        state.notes.add(trimmed(m.group()));
         return (text.substring(0, m.start()) + text.substring(m.end())).strip();
     }
 
@@ -83,33 +100,50 @@ public final class LineReader {
 
     private static String amount(State state, String text) {
         if (state.amount != null) return text;
+        var one = ONE_OF_SIZE.matcher(text);
+        if (one.lookingAt() && hasSize(text.substring(one.end()))) return sized(state, Amount.of(1, Unit.PIECE), text.substring(one.end()));
         var start = AmountReader.start(text);
         if (start.isEmpty()) return text;
         var first = start.get().amount();
         var rest = text.substring(start.get().end());
         if (first.unit() == Unit.PIECE) {
             var times = TIMES.matcher(rest);
-            var after = times.lookingAt() ? rest.substring(times.end()) : rest.strip().startsWith("(") ? null : "";
-            if (after != null && !after.isEmpty()) return sized(state, first, after);
+            if (times.lookingAt()) return sized(state, first, rest.substring(times.end()));
+            var bracket = BRACKETED_SIZE.matcher(rest);
+            if (bracket.lookingAt() && hasSize(bracket.group(1)) && holder(rest.substring(bracket.end())).isPresent()) {
+                return sized(state, first, bracket.group(1) + " " + rest.substring(bracket.end()));
+            }
+        } else if (first.unit().dimension() == Dimension.MASS || first.unit().dimension() == Dimension.VOLUME) {
+            var holder = holder(rest.strip()).filter(h -> h.amount().unit() == Unit.TIN || h.amount().unit() == Unit.BLOCK);
+            if (holder.isPresent()) return sized(state, Amount.of(1, Unit.PIECE), text);
         }
         state.amount = first;
-        rest = rest.replaceFirst("^\\s*/\\s*", " / ").strip();
-        if (rest.startsWith("/ ")) {
-            var other = AmountReader.start(rest.substring(2));
+        rest = rest.strip();
+        if (rest.startsWith("/")) {
+            var other = AmountReader.start(rest.substring(1));
             if (other.isPresent()) {
                 state.also = other.get().amount();
-                rest = rest.substring(2 + other.get().end()).strip();
+                rest = rest.substring(1 + other.get().end()).strip();
             }
         }
         return rest;
+    }
+
+    /** The text begins with a weight or volume. */
+    private static boolean hasSize(String text) {
+        return AmountReader.start(text).filter(s -> s.amount().unit().dimension() == Dimension.MASS || s.amount().unit().dimension() == Dimension.VOLUME).isPresent();
+    }
+
+    /** "tins ...": what the sizes are of. The end counts from the start of "1 ". */
+    private static java.util.Optional<AmountReader.Start> holder(String text) {
+        return AmountReader.start("1 " + text).filter(s -> s.amount().unit().dimension() == Dimension.COUNT && s.amount().unit() != Unit.PIECE);
     }
 
     /** "2 x 400 g tins": two tins of 400 g. */
     private static String sized(State state, Amount count, String after) {
         var size = AmountReader.start(after).orElseThrow();
         var rest = after.substring(size.end()).strip();
-        var holder = AmountReader.start("1 " + rest).filter(s -> s.amount().unit().dimension() == webodidact.core.amount.Dimension.COUNT
-                && s.amount().unit() != Unit.PIECE);
+        var holder = holder(rest);
         state.size = size.amount();
         state.amount = new Amount(count.low(), count.high(), holder.map(h -> h.amount().unit()).orElse(Unit.PIECE), count.approximate());
         return holder.map(h -> rest.substring(h.end() - 2).strip()).orElse(rest);
@@ -128,7 +162,7 @@ public final class LineReader {
             else if (!inside.isEmpty()) state.notes.add(inside);
         }
         rest.append(text, from, text.length());
-        return rest.toString().replaceAll("\\s+", " ").strip();
+        return SPACES.matcher(rest).replaceAll(" ").strip();
     }
 
     private ReadLine item(String line, State state, String text) {
@@ -139,9 +173,9 @@ public final class LineReader {
             rest = rest.substring(0, comma).strip();
         }
         var alternatives = new ArrayList<String>();
-        var options = OR.split(rest);
+        var options = rest.toLowerCase(Locale.ROOT).contains(" or ") ? OR.split(rest) : new String[] {rest};
         for (int i = 1; i < options.length; i++) alternatives.add(options[i].strip());
-        var item = leadingForms(state, options[0].replaceFirst("(?i)^of\\s+", "").strip());
+        var item = leadingForms(state, OF.matcher(options[0]).replaceFirst("").strip());
         var food = knowledge.foodNamed(item);
         if (food.isEmpty() && !item.isEmpty() && knowledge.toolNamed(item).isEmpty()) {
             state.unsure.add("“" + item + "” is not in the food table");
