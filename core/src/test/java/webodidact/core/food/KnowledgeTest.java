@@ -25,7 +25,7 @@ class KnowledgeTest {
     void densitiesArePhysicalAndEveryFigureHasASource() {
         for (var food : table.foods()) {
             assertThat(food.source()).as(food.id()).isIn("usda", "kitchen", "definition");
-            food.density().forEach((form, d) -> assertThat(d).as(food.id() + " " + form).isBetween(Ratio.of(1, 20), Ratio.of(3, 2)));
+            food.density().forEach((form, d) -> assertThat(d).as(food.id() + " " + form).isBetween(Ratio.of(1, 50), Ratio.of(3, 2)));
             if (food.piece() != null) assertThat(food.piece()).as(food.id()).isBetween(Ratio.of(1, 10), Ratio.of(2000));
             assertThat(food.diet()).as(food.id()).isIn("vegan", "vegetarian", "none");
         }
