@@ -49,9 +49,9 @@ class TerminalTest {
 
     @Test
     void readTakesStandardInputToo() {
-        standardInput = "350 g new potatoes, scrubbed\n\n2 tbsp moonberry jam\n";
+        standardInput = "350 g new potatoes, scrubbed\n\n2 tbsp moonberry paste\n";
         assertThat(run("read")).isZero();
-        assertThat(out.toString()).isEqualTo("350 g · new potatoes · scrubbed  [new-potato]\n2 tbsp · moonberry jam\n    ? “moonberry jam” is not in the food table\n");
+        assertThat(out.toString()).isEqualTo("350 g · new potatoes · scrubbed  [new-potato]\n2 tbsp · moonberry paste\n    ? “moonberry paste” is not in the food table\n");
     }
 
     @ParameterizedTest

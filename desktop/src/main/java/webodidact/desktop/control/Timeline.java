@@ -1,6 +1,5 @@
 package webodidact.desktop.control;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
@@ -156,18 +155,19 @@ public final class Timeline extends Pane {
         button.setManaged(false);
         button.setFocusTraversable(!block.step().isEmpty());
         button.pseudoClassStateChanged(CHOSEN, !block.step().isEmpty() && block.step().equals(chosen));
-        var words = lane.title() + ": " + block.text() + ", " + Clock.text(block.span().start()) + " to " + Clock.text(block.span().end());
-        button.setAccessibleText(words);
+        button.setAccessibleText(words(lane, block));
         button.setTooltip(new Tooltip(block.text() + "\n" + Clock.text(block.span().start()) + "–" + Clock.text(block.span().end()) + " · " + Clock.text(block.span().length())));
         if (!block.step().isEmpty()) button.setOnAction(e -> select.accept(block.step()));
         button.resizeRelocate(Math.round(x), y, Math.max(3, Math.round(w) - 1), tall);
         return button;
     }
 
-    /** Accessible texts of all blocks, for tests and screen readers that ask for an overview. */
+    private static String words(Lane lane, Lane.Block block) {
+        return Words.of("clock.block", lane.title(), block.text(), Clock.text(block.span().start()), Clock.text(block.span().end()));
+    }
+
+    /** What all blocks are called, lane by lane. */
     public List<String> overview() {
-        var all = new ArrayList<String>();
-        for (var node : getChildren()) if (node instanceof Button b) all.add(b.getAccessibleText());
-        return all;
+        return lanes.stream().flatMap(lane -> lane.blocks().stream().map(block -> words(lane, block))).toList();
     }
 }

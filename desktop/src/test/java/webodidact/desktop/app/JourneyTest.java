@@ -19,7 +19,7 @@ class JourneyTest extends WindowTest {
             2 x 400 g tins chickpeas, drained
             150 g Greek yoghurt
             a knob of butter
-            1 tbsp moonberry jam
+            1 tbsp moonberry paste
             """;
 
     @Test
@@ -59,7 +59,7 @@ class JourneyTest extends WindowTest {
         assertThat(text("#add-pasted")).isEqualTo("Add 5 lines");
         click("#add-pasted");
         assertThat(lesson().foods()).extracting(f -> f.food()).containsExactly("plain-flour", "chickpeas", "yoghurt", "butter", null);
-        assertThat(lesson().foods().getLast().unsure()).containsExactly("“moonberry jam” is not in the food table");
+        assertThat(lesson().foods().getLast().unsure()).containsExactly("“moonberry paste” is not in the food table");
         assertThat(outcome().report().open()).extracting(Finding::check).containsOnly("listed-not-used");
     }
 

@@ -95,9 +95,9 @@ class LarderTest extends WindowTest {
     void whatIsUnsureOfAPastedRecipeIsSaidBeforeAndAfterItIsAdded() {
         larder();
         click("#paste-recipe");
-        paste("#paste-area", "For the sauce:\n2 tbsp moonberry jam\nplain flour\n");
+        paste("#paste-area", "For the sauce:\n2 tbsp moonberry paste\nplain flour\n");
         assertThat(robot.lookup(".warn").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText())
-                .contains("2 lines need a look; they are added all the same and stay marked.", "▲ “moonberry jam” is not in the food table", "▲ no amount is given");
+                .contains("2 lines need a look; they are added all the same and stay marked.", "▲ “moonberry paste” is not in the food table", "▲ no amount is given");
         click("#add-pasted");
         assertThat(robot.lookup(".chip-look").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText()).contains("▲ unsure");
     }
