@@ -61,4 +61,19 @@ class CsvTest {
         assertThat(read.value().getFirst().steps()).hasSize(1);
         assertThat(read.warnings()).extracting(w -> w.place().line()).containsExactly(3, 4);
     }
+
+    @Test
+    void headingsInAnyOrderAndCaseAndFewerColumnsAreRead() {
+        var read = (Read.Done<List<Household>>) HouseholdsCsv.read("households.csv", bytes("\ufeffDiets,ALIAS,Hob\nvegan; Vegetarian,Tern,no\n"));
+        assertThat(read.warnings()).isEmpty();
+        assertThat(read.value().getFirst().diets()).containsExactly("vegan", "vegetarian");
+        assertThat(read.value().getFirst().hob()).isFalse();
+        assertThat(read.value().getFirst().oven()).isTrue();
+    }
+
+    @Test
+    void aFileThatIsNoTableIsRefused() {
+        assertThat(HouseholdsCsv.read("households.csv", bytes("alias,\"ages\nunclosed"))).isInstanceOf(Read.Refused.class);
+        assertThat(((Read.Done<List<Household>>) HouseholdsCsv.read("households.csv", bytes(""))).value()).isEmpty();
+    }
 }

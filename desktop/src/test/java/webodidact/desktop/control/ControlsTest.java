@@ -1,0 +1,207 @@
+package webodidact.desktop.control;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import javafx.event.Event;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Mend;
+import webodidact.core.check.Severity;
+import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+import webodidact.core.time.Span;
+import webodidact.core.time.TimeRange;
+import webodidact.core.timing.Pace;
+import webodidact.core.timing.Planner;
+import webodidact.core.timing.Schedule;
+import webodidact.desktop.geometry.Lane;
+
+/** Each control alone in a window of its own. */
+class ControlsTest {
+    private Stage stage;
+
+    @BeforeEach
+    void start() throws Exception {
+        FxToolkit.registerPrimaryStage();
+        FxToolkit.setupFixture(() -> stage = new Stage());
+    }
+
+    @AfterEach
+    void end() throws Exception {
+        FxToolkit.setupFixture(() -> stage.hide());
+    }
+
+    private void show(Region node, double width, double height) throws Exception {
+        FxToolkit.setupFixture(() -> {
+            var root = new StackPane(new VBox(node));
+            stage.setScene(new Scene(root, width, height));
+            stage.show();
+        });
+        settle();
+    }
+
+    private static void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static <T> T ask(java.util.concurrent.Callable<T> question) throws Exception {
+        return WaitForAsyncUtils.asyncFx(question).get(5, TimeUnit.SECONDS);
+    }
+
+    private static void run(Runnable task) throws Exception {
+        WaitForAsyncUtils.asyncFx(task).get(5, TimeUnit.SECONDS);
+        settle();
+    }
+
+    private static Step step(String id, int seconds, Kind kind) {
+        return Step.blank(id, kind, "Title " + id).but(d -> d.hands = TimeRange.of(seconds));
+    }
+
+    private static Schedule schedule(int slot, Step... steps) {
+        return Planner.plan(Lesson.blank("x", 1, "X").withSteps(List.of(steps)).but(d -> d.slot = slot), new Pace(Audience.ADULTS, Map.of()));
+    }
+
+    @Test
+    void aWordFieldIsAsTallAsItsWordsAndNarrowerIsTaller() throws Exception {
+        var field = ask(WordField::new);
+        show(field, 400, 300);
+        run(() -> field.area().setText("one line"));
+        double one = ask(() -> field.prefHeight(400));
+        run(() -> field.area().setText("many words ".repeat(40)));
+        double many = ask(() -> field.prefHeight(400));
+        assertThat(many).isGreaterThan(one * 3);
+        assertThat(ask(() -> field.prefHeight(200))).isGreaterThan(many * 1.5);
+        assertThat(ask(field::getHeight)).isEqualTo(many);
+    }
+
+    @Test
+    void marksAreDrawnUnderTheirWordsOnEveryLineTheyCover() throws Exception {
+        var field = ask(WordField::new);
+        show(field, 300, 300);
+        run(() -> field.area().setText("Stir the oil into the yoghurt, and then the very long rest of a sentence that wraps."));
+        run(() -> field.setMarks(List.of(new WordField.Mark(9, 12, "listed"), new WordField.Mark(22, 80, "unlisted"), new WordField.Mark(70, 900, "tool"))));
+        var boxes = ask(() -> field.lookupAll(".mark-wash").stream().map(n -> (Rectangle) n).toList());
+        assertThat(boxes).hasSizeGreaterThanOrEqualTo(3);
+        assertThat(boxes.getFirst().getX()).isGreaterThan(20);
+        assertThat(boxes).allSatisfy(b -> {
+            assertThat(b.getX() + b.getWidth()).isLessThanOrEqualTo(300);
+            assertThat(b.getY() + b.getHeight()).isLessThanOrEqualTo(field.getHeight() + 1);
+        });
+        assertThat(boxes).noneMatch(b -> b.getStyleClass().contains("tool"));
+        run(() -> field.setMarks(List.of()));
+        assertThat(ask(() -> field.lookupAll(".mark-wash"))).isEmpty();
+    }
+
+    @Test
+    void aCardIsPressedByKeysAndMouseUnlessItIsDisabled() throws Exception {
+        var pressed = new ArrayList<String>();
+        var card = ask(() -> new CardButton("row-card", () -> pressed.add("x"), new Label("Words that wrap ".repeat(9))));
+        show(card, 200, 300);
+        for (var key : List.of(KeyCode.ENTER, KeyCode.SPACE, KeyCode.A)) {
+            run(() -> Event.fireEvent(card, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false)));
+        }
+        run(card::fire);
+        assertThat(pressed).hasSize(3);
+        run(() -> card.setDisable(true));
+        run(card::fire);
+        assertThat(pressed).hasSize(3);
+    }
+
+    @Test
+    void theGaugeTellsInHandAndOver() throws Exception {
+        var gauge = ask(FitGauge::new);
+        show(gauge, 400, 100);
+        run(() -> gauge.show(schedule(600, step("a", 540, Kind.HANDS_ON))));
+        assertThat(ask(gauge::getAccessibleText)).isEqualTo("9:00 planned, slot 10:00 · 1:00 in hand");
+        run(() -> gauge.show(schedule(600, step("a", 700, Kind.HANDS_ON))));
+        assertThat(ask(gauge::getAccessibleText)).endsWith("1:40 over");
+        assertThat(ask(gauge::getStyleClass)).contains("over");
+        run(() -> gauge.show(null));
+        assertThat(ask(gauge::getStyleClass)).doesNotContain("over");
+    }
+
+    @Test
+    void theRibbonIsToScaleAndSaysItsSteps() throws Exception {
+        var chosen = new ArrayList<String>();
+        var ribbon = ask(() -> new Ribbon(chosen::add));
+        show(ribbon, 1000, 40);
+        run(() -> ribbon.show(schedule(600, step("a", 100, Kind.HANDS_ON), step("b", 300, Kind.HANDS_ON), step("c", 60, Kind.HYGIENE)), "b"));
+        var blocks = ask(() -> ribbon.getChildren().stream().map(n -> (Button) n).toList());
+        assertThat(blocks).hasSize(3);
+        assertThat(blocks.get(1).getWidth() / blocks.get(0).getWidth()).isBetween(2.4, 3.2);
+        assertThat(blocks.get(1).getAccessibleText()).isEqualTo("Step 2, Title b, from 1:40, takes 5:00");
+        assertThat(blocks.get(2).getStyleClass()).contains("wash");
+        run(() -> blocks.get(2).fire());
+        assertThat(chosen).containsExactly("c");
+    }
+
+    @Test
+    void theTimelineKeepsItsBlocksInsideAndInOrder() throws Exception {
+        var chosen = new ArrayList<String>();
+        var timeline = ask(() -> new Timeline(chosen::add));
+        timeline.setPrefSize(900, 300);
+        show(timeline, 900, 300);
+        var lanes = List.of(new Lane("hands", "Hands", "you", List.of(new Lane.Block(new Span(-600, 0), "before", "prep", ""),
+                new Lane.Block(new Span(0, 300), "first", "hands", "a"), new Lane.Block(new Span(300, 99_000), "endless", "wait", "b"))));
+        run(() -> timeline.show(lanes, -700, 1200, 900, 1000, "a"));
+        var blocks = ask(() -> timeline.getChildren().stream().filter(n -> n instanceof Button).map(n -> (Button) n).toList());
+        assertThat(blocks).hasSize(3);
+        assertThat(blocks.get(0).getLayoutX() + blocks.get(0).getWidth()).isLessThanOrEqualTo(blocks.get(1).getLayoutX() + 1);
+        assertThat(blocks.get(2).getLayoutX() + blocks.get(2).getWidth()).isLessThanOrEqualTo(910);
+        assertThat(blocks.get(0).isFocusTraversable()).isFalse();
+        run(() -> blocks.get(1).fire());
+        assertThat(chosen).containsExactly("a");
+        assertThat(timeline.overview()).contains("Hands: first, 0:00 to 5:00");
+    }
+
+    @Test
+    void aStopCanBeCoveredAndALookCannot() throws Exception {
+        var done = new ArrayList<String>();
+        var actions = new FindingCard.Actions() {
+            @Override
+            public void mend(Finding finding, Mend mend) {
+                done.add(mend.label());
+            }
+
+            @Override
+            public void cover(Finding finding, String reason) {
+                done.add(reason);
+            }
+        };
+        var mends = List.of(new Mend("Mend it", l -> l));
+        var stop = ask(() -> new FindingCard(new Finding(Severity.STOP, "c", "s", 1, "Wrong.", "It hurts.", mends), actions));
+        var look = ask(() -> new FindingCard(new Finding(Severity.LOOK, "c", "s", 1, "Odd.", "", mends), actions));
+        show(new VBox(stop, look), 400, 400);
+        assertThat(ask(() -> look.lookup("#cover-c"))).isNull();
+        run(() -> ((Button) stop.lookup("#mend-c")).fire());
+        run(() -> ((Button) stop.lookup("#cover-c")).fire());
+        var reason = ask(() -> (javafx.scene.control.TextField) stop.lookup("#cover-reason"));
+        run(() -> Event.fireEvent(reason, new javafx.event.ActionEvent()));
+        run(() -> {
+            reason.setText(" Because. ");
+            Event.fireEvent(reason, new javafx.event.ActionEvent());
+        });
+        assertThat(done).containsExactly("Mend it", "Because.");
+        assertThat(stop.getAccessibleText()).isEqualTo("Stop: Wrong.");
+    }
+}
