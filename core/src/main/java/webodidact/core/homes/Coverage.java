@@ -2,6 +2,7 @@ package webodidact.core.homes;
 
 import java.util.List;
 import webodidact.core.amount.MeasureSystem;
+import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
@@ -11,21 +12,28 @@ import webodidact.core.swap.Swaps;
 
 /** How each home stands with one food of the lesson. */
 public record Coverage(List<Home> homes) {
-    public enum Stand { HAS, SWAPS, BLOCKED }
+    /** CHECKS: the home has an allergy and only the label of its own pack can say whether it may use the food. */
+    public enum Stand { HAS, CHECKS, SWAPS, BLOCKED }
 
     /** @param with the stand-in's name, or "" */
     public record Home(String alias, Stand stand, String with) {}
 
+    public Coverage {
+        homes = List.copyOf(homes);
+    }
+
     public static Coverage of(Lesson lesson, FoodLine line, List<Household> households, Knowledge knowledge, MeasureSystem house) {
         var food = knowledge.food(line.cooked());
-        if (food.isEmpty()) return new Coverage(households.stream().map(h -> new Home(h.alias(), Stand.HAS, "")).toList());
+        if (food.isEmpty()) return new Coverage(households.stream().map(h -> new Home(h.alias(), h.allergies().isEmpty() ? Stand.HAS : Stand.CHECKS, "")).toList());
         var offers = new Swaps(knowledge).offers(lesson, line, households, house);
-        return new Coverage(households.stream().map(home -> {
-            if (Swaps.canUse(home, food.get())) return new Home(home.alias(), Stand.HAS, "");
-            return offers.stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst()
-                    .map(Offer::title).map(with -> new Home(home.alias(), Stand.SWAPS, with))
-                    .orElseGet(() -> line.optional() ? new Home(home.alias(), Stand.SWAPS, "left out") : new Home(home.alias(), Stand.BLOCKED, ""));
-        }).toList());
+        return new Coverage(households.stream().map(home -> stand(home, food.get(), line, offers)).toList());
+    }
+
+    private static Home stand(Household home, Food food, FoodLine line, List<Offer> offers) {
+        if (Swaps.canUse(home, food)) return new Home(home.alias(), food.checkLabel() && !home.allergies().isEmpty() ? Stand.CHECKS : Stand.HAS, "");
+        return offers.stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst()
+                .map(Offer::title).map(with -> new Home(home.alias(), Stand.SWAPS, with))
+                .orElseGet(() -> line.optional() ? new Home(home.alias(), Stand.SWAPS, "left out") : new Home(home.alias(), Stand.BLOCKED, ""));
     }
 
     public long count(Stand stand) {

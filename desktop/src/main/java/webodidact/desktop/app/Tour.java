@@ -79,6 +79,8 @@ final class Tour {
     private void plan() {
         station("brief", "");
         station("larder", "f2");
+        steps.add(() -> press("#tab-homes"));
+        picture("households");
         select("s6");
         station("script", "");
         select("s7");
@@ -159,7 +161,7 @@ final class Tour {
 
     private void press(String id) {
         var button = stage.getScene().lookup(id);
-        if (!(button instanceof javafx.scene.control.Button b) || b.isDisabled()) throw new IllegalStateException("Bug: " + id + " cannot be pressed");
+        if (!(button instanceof javafx.scene.control.ButtonBase b) || b.isDisabled()) throw new IllegalStateException("Bug: " + id + " cannot be pressed");
         b.fire();
     }
 

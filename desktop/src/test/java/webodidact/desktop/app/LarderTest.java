@@ -101,4 +101,16 @@ class LarderTest extends WindowTest {
         click("#add-pasted");
         assertThat(robot.lookup(".chip-look").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText()).contains("▲ unsure");
     }
+
+    @Test
+    void theGridSaysWhoIsStoppedWhereAndWhatLetsMostIn() {
+        larder();
+        click("#tab-homes");
+        assertThat(find("#need-f2").getAccessibleText()).isEqualTo("thick plain yoghurt: 17 have it, 0 read the label, 7 swap, 0 blocked");
+        var panel = robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(javafx.scene.control.Label.class).stream().map(l -> l.getText()).toList();
+        assertThat(panel).contains("■ Tern stops at step 7: an oven");
+        assertThat(panel).anyMatch(t -> t.startsWith("One change lets 1 home in: arrange “an oven”"));
+        click("#need-t6");
+        assertThat(robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(javafx.scene.control.Label.class)).anyMatch(l -> l.getText().equals("swaps to vegetable peeler: Bittern, Redshank"));
+    }
 }

@@ -54,7 +54,10 @@ class ControlsTest {
     private void show(Region node, double width, double height) throws Exception {
         FxToolkit.setupFixture(() -> {
             var root = new StackPane(new VBox(node));
-            stage.setScene(new Scene(root, width, height));
+            root.getStyleClass().add("app");
+            var scene = new Scene(root, width, height);
+            scene.getStylesheets().add(ControlsTest.class.getResource("/webodidact/desktop/app/webodidact.css").toExternalForm());
+            stage.setScene(scene);
             stage.show();
         });
         settle();

@@ -30,12 +30,15 @@ final class LarderScreen extends HBox {
     private final SwapPanel swaps;
     private final KitPanel tools;
     private final PastePanel paste;
+    private final HomesPanel homesPanel;
+    private final HomesGrid homes;
     private final TextField home = Nodes.field("larder-home", "", Words.of("field.brief-home"));
     private final javafx.scene.control.Label makes = Nodes.label("", "soft");
     private final javafx.scene.control.Label times = Nodes.label("", "soft");
     private final javafx.scene.control.ComboBox<MeasureSystem> house;
     private final ToggleButton foodTab = Nodes.toggle(Words.of("larder.food"), "tab");
     private final ToggleButton kitTab = Nodes.toggle(Words.of("larder.kit"), "tab");
+    private final ToggleButton homesTab = Nodes.toggle(Words.of("larder.homes"), "tab");
     private Typed homeTyped;
     private boolean refreshing;
 
@@ -46,6 +49,8 @@ final class LarderScreen extends HBox {
         tools = new KitPanel(workspace);
         paste = new PastePanel(workspace, this::showFood);
         foods = new FoodTable(workspace, this::showPaste);
+        homesPanel = new HomesPanel(workspace);
+        homes = new HomesGrid(workspace, homesPanel::select);
         kit = new KitTable(workspace, tools::select);
         Consumer<MeasureSystem> set = v -> {
             if (!refreshing) workspace.edit(Words.of("edit.house"), b -> b.withCourse(b.course().withHouse(v)));
@@ -72,12 +77,15 @@ final class LarderScreen extends HBox {
         var group = new ToggleGroup();
         foodTab.setToggleGroup(group);
         kitTab.setToggleGroup(group);
+        homesTab.setToggleGroup(group);
+        homesTab.setId("tab-homes");
+        homesTab.setOnAction(e -> showHomes());
         foodTab.setId("tab-food");
         kitTab.setId("tab-kit");
         foodTab.setOnAction(e -> showFood());
         kitTab.setOnAction(e -> showKit());
         makes.setMinWidth(0);
-        return Nodes.row(8, Nodes.label(Words.of("station.larder"), "title"), new StackPane(), foodTab, kitTab, Nodes.spring(),
+        return Nodes.row(8, Nodes.label(Words.of("station.larder"), "title"), new StackPane(), foodTab, kitTab, homesTab, Nodes.spring(),
                 makes, home, times, house);
     }
 
@@ -91,6 +99,12 @@ final class LarderScreen extends HBox {
         kitTab.setSelected(true);
         list.setContent(kit);
         side.setContent(tools);
+    }
+
+    private void showHomes() {
+        homesTab.setSelected(true);
+        list.setContent(homes);
+        side.setContent(homesPanel);
     }
 
     private void showPaste() {

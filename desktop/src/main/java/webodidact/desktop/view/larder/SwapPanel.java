@@ -138,17 +138,13 @@ final class SwapPanel extends VBox {
         var coverage = Coverage.of(outcome.lesson(), line, households, workspace.knowledge(), outcome.course().house());
         var strip = new HBox(3);
         for (var home : coverage.homes()) {
-            var box = new Region();
-            box.getStyleClass().addAll("home", "home-" + home.stand().name().toLowerCase(java.util.Locale.ROOT));
-            box.setMinSize(6, 22);
-            box.setAccessibleText(home.alias() + ": " + Words.of("swap.stand." + home.stand().name().toLowerCase(java.util.Locale.ROOT), home.with()));
-            javafx.scene.control.Tooltip.install(box, new javafx.scene.control.Tooltip(box.getAccessibleText()));
+            var box = HomesGrid.square(home);
             strip.getChildren().add(Nodes.grown(box));
         }
         long blocked = coverage.count(Coverage.Stand.BLOCKED);
         var names = String.join(", ", coverage.homes().stream().filter(h -> h.stand() == Coverage.Stand.BLOCKED).map(Coverage.Home::alias).toList());
         getChildren().addAll(Nodes.label(Words.of("swap.homes"), "strong"), strip,
-                Nodes.wrapped(Words.of("swap.homesText", coverage.count(Coverage.Stand.HAS), coverage.count(Coverage.Stand.SWAPS)), "soft"));
+                Nodes.wrapped(Words.of("swap.homesText", coverage.count(Coverage.Stand.HAS), coverage.count(Coverage.Stand.CHECKS), coverage.count(Coverage.Stand.SWAPS)), "soft"));
         if (blocked > 0) getChildren().add(Nodes.wrapped("■ " + Words.count("swap.blocked", blocked) + ": " + names, "bad"));
     }
 }

@@ -1,0 +1,121 @@
+package webodidact.desktop.view.larder;
+
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import webodidact.core.homes.Coverage;
+import webodidact.core.homes.CoverageGrid;
+import webodidact.desktop.control.CardButton;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.words.Words;
+
+/** Homes across, needs down: one look tells who has what. */
+final class HomesGrid extends VBox {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private final Workspace workspace;
+    private final Consumer<String> select;
+    private String chosen = "";
+
+    /** @param select told the id of the need that is chosen */
+    HomesGrid(Workspace workspace, Consumer<String> select) {
+        super(3);
+        this.workspace = workspace;
+        this.select = select;
+        workspace.outcomeProperty().addListener(o -> showIfSeen());
+        sceneProperty().addListener(o -> showIfSeen());
+    }
+
+    private void showIfSeen() {
+        if (getScene() != null) show();
+    }
+
+    private void show() {
+        getChildren().clear();
+        var outcome = workspace.outcome();
+        if (outcome == null) return;
+        if (workspace.book().households().isEmpty()) {
+            getChildren().add(Nodes.wrapped(Words.of("homes.empty"), "empty"));
+            return;
+        }
+        var grid = CoverageGrid.of(outcome.lesson(), workspace.book().households(), workspace.knowledge(), outcome.course().house());
+        getChildren().add(head(grid));
+        for (var need : grid.needs()) getChildren().add(row(need));
+        getChildren().add(legend());
+        if (grid.needs().stream().noneMatch(n -> n.id().equals(chosen)) && !grid.needs().isEmpty()) choose(grid.needs().getFirst().id());
+        else choose(chosen);
+    }
+
+    private void choose(String id) {
+        chosen = id;
+        select.accept(id);
+        getChildren().forEach(r -> r.pseudoClassStateChanged(CHOSEN, id.equals(r.getUserData())));
+    }
+
+    private static HBox head(CoverageGrid grid) {
+        var cells = new HBox(2);
+        for (var home : grid.homes()) {
+            var label = Nodes.label(home.substring(0, Math.min(2, home.length())), "tiny");
+            label.setMinWidth(4);
+            label.setPrefWidth(10);
+            label.setMaxWidth(Double.MAX_VALUE);
+            label.setTooltip(new Tooltip(home));
+            label.setTextOverrun(javafx.scene.control.OverrunStyle.CLIP);
+            cells.getChildren().add(Nodes.grown(label));
+        }
+        var row = new HBox(6, Nodes.cell(Nodes.label(Words.of("homes.need"), "head"), 14), Nodes.grown(cells), Nodes.cell(Nodes.label("", "head"), 2.5));
+        row.getStyleClass().add("table-head");
+        return row;
+    }
+
+    private CardButton row(CoverageGrid.Need need) {
+        var cells = new HBox(2);
+        for (var home : need.coverage().homes()) cells.getChildren().add(Nodes.grown(square(home)));
+        long blocked = need.coverage().count(Coverage.Stand.BLOCKED);
+        var name = Nodes.label(need.name(), "body");
+        name.setMinWidth(0);
+        var count = Nodes.cell(Nodes.label(blocked == 0 ? "" : "■ " + blocked, "bad"), 2.5);
+        var line = Nodes.row(6, Nodes.cell(name, 14), Nodes.grown(cells), count);
+        var row = new CardButton("grid-row", () -> choose(need.id()), line);
+        row.setUserData(need.id());
+        row.setId("need-" + need.id());
+        row.setAccessibleText(Words.of("homes.row", need.name(), need.coverage().count(Coverage.Stand.HAS), need.coverage().count(Coverage.Stand.CHECKS),
+                need.coverage().count(Coverage.Stand.SWAPS), blocked));
+        return row;
+    }
+
+    /** Colour never stands alone: a swap is half filled, a label is a dot, a block is a cross. */
+    static Region square(Coverage.Home home) {
+        var stand = home.stand().name().toLowerCase(java.util.Locale.ROOT);
+        var mark = Nodes.label(switch (home.stand()) {
+            case HAS -> "";
+            case CHECKS -> "?";
+            case SWAPS -> "↔";
+            case BLOCKED -> "×";
+        }, "home", "home-" + stand);
+        mark.setMinSize(6, 20);
+        mark.setPrefWidth(10);
+        mark.setMaxWidth(Double.MAX_VALUE);
+        mark.setAlignment(javafx.geometry.Pos.CENTER);
+        mark.setTextOverrun(javafx.scene.control.OverrunStyle.CLIP);
+        var words = home.alias() + ": " + Words.of("swap.stand." + stand, home.with());
+        mark.setAccessibleText(words);
+        mark.setTooltip(new Tooltip(words));
+        return mark;
+    }
+
+    private static HBox legend() {
+        var row = Nodes.row(12);
+        for (var stand : Coverage.Stand.values()) {
+            var square = square(new Coverage.Home("", stand, ""));
+            square.setPrefWidth(20);
+            square.setMaxWidth(20);
+            row.getChildren().addAll(Nodes.row(5, square, Nodes.label(Words.of("homes.legend." + stand.name().toLowerCase(java.util.Locale.ROOT)), "soft")));
+        }
+        row.getStyleClass().add("table-head");
+        return row;
+    }
+}
