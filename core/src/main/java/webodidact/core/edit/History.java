@@ -49,6 +49,13 @@ public final class History {
         return Optional.of(edit.after());
     }
 
+    /** Nothing can be undone or redone any more: what is to be forgotten must not come back. */
+    public void clear() {
+        done.clear();
+        undone.clear();
+        sealed = true;
+    }
+
     public Optional<String> undoLabel() {
         return Optional.ofNullable(done.peek()).map(Edit::label);
     }

@@ -38,6 +38,10 @@ public record Workbook(Course course, List<Lesson> lessons, List<Household> hous
         return new Workbook(other, lessons, households, takes);
     }
 
+    public Workbook withHouseholds(List<Household> other) {
+        return new Workbook(course, lessons, other, takes);
+    }
+
     public List<Take> takesOf(String lessonId) {
         return takes.stream().filter(t -> t.lesson().equals(lessonId)).toList();
     }

@@ -7,4 +7,7 @@ import java.util.Optional;
 public interface Choosers {
     /** @param start where to begin looking */
     Optional<Path> folder(String title, Path start);
+
+    /** @param ending of the files that can be chosen, "csv" */
+    Optional<Path> file(String title, Path start, String ending);
 }

@@ -89,6 +89,11 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     }
 
     @Override
+    public Optional<Path> askFile(String title, String ending) {
+        return choosers.file(title, workspace.folder().path(), ending);
+    }
+
+    @Override
     public Ticker ticker() {
         return ticker;
     }

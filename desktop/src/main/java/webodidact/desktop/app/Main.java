@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.view.Ticker;
@@ -32,7 +33,7 @@ public final class Main {
                 return;
             }
             var memory = Memory.load();
-            window = new AppWindow(stage, (title, start) -> choose(stage, title, start), new RealTicker(), memory);
+            window = new AppWindow(stage, new WindowChoosers(stage), new RealTicker(), memory);
             switch (command) {
                 case "demo" -> window.openDemo();
                 case "open" -> window.open(Path.of(args.get(1)));
@@ -50,11 +51,25 @@ public final class Main {
             if (window != null) window.close();
         }
 
-        private static Optional<Path> choose(Stage stage, String title, Path start) {
+    }
+
+    /** The system's own dialogs. */
+    private record WindowChoosers(Stage stage) implements Choosers {
+        @Override
+        public Optional<Path> folder(String title, Path start) {
             var chooser = new DirectoryChooser();
             chooser.setTitle(title);
             if (start.toFile().isDirectory()) chooser.setInitialDirectory(start.toFile());
             return Optional.ofNullable(chooser.showDialog(stage)).map(f -> f.toPath());
+        }
+
+        @Override
+        public Optional<Path> file(String title, Path start, String ending) {
+            var chooser = new FileChooser();
+            chooser.setTitle(title);
+            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ending.toUpperCase(java.util.Locale.ROOT), "*." + ending));
+            if (start.toFile().isDirectory()) chooser.setInitialDirectory(start.toFile());
+            return Optional.ofNullable(chooser.showOpenDialog(stage)).map(f -> f.toPath());
         }
     }
 

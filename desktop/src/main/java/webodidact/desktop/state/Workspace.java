@@ -145,6 +145,12 @@ public final class Workspace implements AutoCloseable {
         edit(label, key.isEmpty() ? "" : id + "/" + key, b -> b.withLesson(id, change));
     }
 
+    /** All that is known of homes goes, from the desk, from disk and from what can be undone. */
+    public void forgetHomes() {
+        history.clear();
+        put(book.get().withHouseholds(java.util.List.of()));
+    }
+
     /** The next edit is an undo step of its own. */
     public void seal() {
         history.seal();

@@ -18,6 +18,9 @@ public interface Desk {
     /** Asks where papers are to go; empty if the question was dismissed. */
     Optional<Path> askFolder(String title);
 
+    /** Asks for a file with that ending; empty if the question was dismissed. */
+    Optional<Path> askFile(String title, String ending);
+
     /** The clock of the live desk. */
     Ticker ticker();
 

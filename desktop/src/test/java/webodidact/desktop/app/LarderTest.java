@@ -103,6 +103,31 @@ class LarderTest extends WindowTest {
     }
 
     @Test
+    void homesAreReadFromATableAndReallyDeleted() throws Exception {
+        java.nio.file.Files.writeString(home.resolve("homes.csv"), "alias,allergies,oven\nPuffin,milk,yes\nPintail,sunshine,yes\n");
+        java.nio.file.Files.writeString(course.resolve("households.csv.kept-1"), "alias\nSomebody\n");
+        larder();
+        click("#tab-homes");
+        click("#read-homes");
+        assertThat(workspace().book().households()).extracting(h -> h.alias()).containsExactly("Puffin");
+        assertThat(robot.lookup(".warn").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText())
+                .contains("▲ homes.csv, line 3, at column allergies: 'sunshine': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'");
+        assertThat(find("#need-f2").getAccessibleText()).contains("1 swap");
+        undo();
+        assertThat(workspace().book().households()).hasSize(24);
+        click("#forget-homes");
+        assertThat(workspace().book().households()).isEmpty();
+        undo();
+        assertThat(workspace().book().households()).isEmpty();
+        try (var files = java.nio.file.Files.walk(course)) {
+            for (var file : files.filter(java.nio.file.Files::isRegularFile).toList()) {
+                assertThat(file.getFileName().toString()).doesNotContain("households");
+                assertThat(java.nio.file.Files.readString(file)).doesNotContain("Avocet").doesNotContain("Somebody");
+            }
+        }
+    }
+
+    @Test
     void theGridSaysWhoIsStoppedWhereAndWhatLetsMostIn() {
         larder();
         click("#tab-homes");

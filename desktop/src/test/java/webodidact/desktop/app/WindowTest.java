@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import javafx.event.Event;
 import javafx.scene.Node;
@@ -52,7 +51,7 @@ abstract class WindowTest {
         FxToolkit.setupFixture(() -> {
             Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failures.add(e));
             stage = new Stage();
-            window = new AppWindow(stage, (title, begin) -> Optional.of(out), ticker, Memory.load());
+            window = new AppWindow(stage, new FixedAnswers(out, home.resolve("homes.csv")), ticker, Memory.load());
             begin();
             stage.setX(0);
             stage.setY(0);

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import webodidact.core.lesson.Course;
+import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.Workbook;
@@ -126,6 +127,15 @@ public final class CourseFolder {
         };
     }
 
+    /** Homes from a CSV anywhere; rows that cannot be read are told with their line. */
+    public static Read<List<Household>> readHouseholds(Path file) {
+        try {
+            return HouseholdsCsv.read(file.getFileName().toString(), Files.readAllBytes(file));
+        } catch (IOException e) {
+            return new Read.Refused<>(new Warning(new Place(file.toString(), 0, ""), "damaged", "cannot be read: " + e.getMessage()));
+        }
+    }
+
     /** Whether a new lesson may have that id: no file, not even an unreadable one, has it. */
     public boolean isFree(String lessonId) {
         return !Files.exists(folder.resolve(lessonId + LESSON));
@@ -139,8 +149,19 @@ public final class CourseFolder {
             if (old.isEmpty() || old.get() != lesson && !old.get().equals(lesson)) write(lesson.id() + LESSON, JsonFile.write(lesson));
         }
         for (var lesson : before.lessons()) if (after.lesson(lesson.id()).isEmpty()) remove(lesson.id() + LESSON);
-        if (!same(before.households(), after.households())) write(HOUSEHOLDS, HouseholdsCsv.write(after.households()));
+        if (!same(before.households(), after.households())) {
+            if (after.households().isEmpty()) forgetHouseholds();
+            else write(HOUSEHOLDS, HouseholdsCsv.write(after.households()));
+        }
         if (!same(before.takes(), after.takes())) write(TAKES, TakesCsv.write(after.takes()));
+    }
+
+    /** Removes the homes from disk, kept copies included. They are not kept once more. */
+    public void forgetHouseholds() throws IOException {
+        known.remove(HOUSEHOLDS);
+        try (var files = Files.list(folder)) {
+            for (var file : files.filter(f -> f.getFileName().toString().startsWith(HOUSEHOLDS)).toList()) Files.delete(file);
+        }
     }
 
     private static boolean same(List<?> a, List<?> b) {

@@ -39,6 +39,7 @@ final class HomesGrid extends VBox {
         if (outcome == null) return;
         if (workspace.book().households().isEmpty()) {
             getChildren().add(Nodes.wrapped(Words.of("homes.empty"), "empty"));
+            choose("");
             return;
         }
         var grid = CoverageGrid.of(outcome.lesson(), workspace.book().households(), workspace.knowledge(), outcome.course().house());

@@ -1,21 +1,31 @@
 package webodidact.desktop.view.larder;
 
+import java.util.List;
 import java.util.stream.Collectors;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.homes.Coverage;
 import webodidact.core.homes.CoverageGrid;
+import webodidact.core.lesson.Household;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Desk;
 import webodidact.desktop.words.Words;
+import webodidact.formats.api.Read;
+import webodidact.formats.api.Warning;
+import webodidact.formats.course.CourseFolder;
 
 /** Who is stopped, where, by what; the one change that lets most in; and who does what about the chosen need. */
 final class HomesPanel extends VBox {
+    private final Desk desk;
     private final Workspace workspace;
+    private List<String> trouble = List.of();
     private String need = "";
 
-    HomesPanel(Workspace workspace) {
+    HomesPanel(Desk desk) {
         super(10);
-        this.workspace = workspace;
+        this.desk = desk;
+        workspace = desk.workspace();
         getStyleClass().add("side-body");
         setId("homes-panel");
     }
@@ -38,6 +48,37 @@ final class HomesPanel extends VBox {
             getChildren().add(Nodes.wrapped("■ " + (b.step() == 0 ? Words.of("homes.stopsNowhere", b.home(), b.need()) : Words.of("homes.stops", b.home(), b.need(), b.step())), "body"));
         }
         grid.needs().stream().filter(n -> n.id().equals(need)).findFirst().ifPresent(this::chosen);
+        data(grid.homes().isEmpty());
+    }
+
+    private void data(boolean none) {
+        getChildren().add(Nodes.label(Words.of("homes.data"), "overline"));
+        for (var line : trouble) getChildren().add(Nodes.wrapped("▲ " + line, "warn"));
+        var read = Nodes.named(Nodes.button(Words.of("homes.read"), this::read), "read-homes", Words.of("homes.read"));
+        var forget = Nodes.named(Nodes.button(Words.of("homes.forget"), this::forget), "forget-homes", Words.of("homes.forget"));
+        forget.setDisable(none);
+        getChildren().addAll(new FlowPane(8, 8, read, forget), Nodes.wrapped(Words.of("homes.privacy"), "soft"));
+    }
+
+    /** Rows that cannot be read are told and left out; the homes that were there are replaced, which can be undone. */
+    private void read() {
+        desk.askFile(Words.of("homes.read"), "csv").ifPresent(file -> {
+            switch (CourseFolder.readHouseholds(file)) {
+                case Read.Done<List<Household>>(var homes, var warnings) -> {
+                    trouble = warnings.stream().map(Warning::text).toList();
+                    workspace.edit(Words.count("edit.homes", homes.size()), b -> b.withHouseholds(homes));
+                    if (workspace.outcome() != null) workspace.show(workspace.lesson().id());
+                }
+                case Read.Refused<List<Household>>(var why) -> trouble = List.of(why.text());
+            }
+            show();
+        });
+    }
+
+    private void forget() {
+        trouble = List.of();
+        workspace.forgetHomes();
+        desk.tell(Words.of("homes.forgotten"));
     }
 
     private void chosen(CoverageGrid.Need n) {

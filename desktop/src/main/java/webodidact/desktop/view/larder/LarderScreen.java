@@ -17,6 +17,7 @@ import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.Typed;
 import webodidact.desktop.words.Words;
 
@@ -42,14 +43,14 @@ final class LarderScreen extends HBox {
     private Typed homeTyped;
     private boolean refreshing;
 
-    LarderScreen(Workspace workspace) {
-        this.workspace = workspace;
+    LarderScreen(Desk desk) {
+        workspace = desk.workspace();
         getStyleClass().add("station");
         swaps = new SwapPanel(workspace);
         tools = new KitPanel(workspace);
         paste = new PastePanel(workspace, this::showFood);
         foods = new FoodTable(workspace, this::showPaste);
-        homesPanel = new HomesPanel(workspace);
+        homesPanel = new HomesPanel(desk);
         homes = new HomesGrid(workspace, homesPanel::select);
         kit = new KitTable(workspace, tools::select);
         Consumer<MeasureSystem> set = v -> {

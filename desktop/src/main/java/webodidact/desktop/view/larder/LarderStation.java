@@ -20,6 +20,6 @@ public final class LarderStation implements Station {
 
     @Override
     public Node open(Desk desk) {
-        return new LarderScreen(desk.workspace());
+        return new LarderScreen(desk);
     }
 }

@@ -78,7 +78,7 @@ final class SwapPanel extends VBox {
         var left = Nodes.column(2, Nodes.wrapped(number + ". " + capital(offer.title()), "offer-title"),
                 Nodes.wrapped(offer.amount() + (offer.rule().needs().isEmpty() ? "" : " + " + offer.rule().needs()), "body"));
         left.setPrefWidth(150);
-        left.setMinWidth(90);
+        left.minWidthProperty().bind(widthProperty().multiply(0.31));
         var right = Nodes.column(2, facts(offer), Nodes.wrapped(offer.rule().change(), "body"));
         right.setMinWidth(0);
         var card = Nodes.styled(Nodes.column(3, Nodes.row(12, left, Nodes.grown(right))), "offer");
