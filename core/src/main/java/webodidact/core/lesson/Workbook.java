@@ -28,8 +28,10 @@ public record Workbook(Course course, List<Lesson> lessons, List<Household> hous
         return new Workbook(course, all, households, takes);
     }
 
+    /** A take of the same id is replaced: a run that goes on. */
     public Workbook adding(Take take) {
         var all = new ArrayList<>(takes);
+        all.removeIf(t -> t.id().equals(take.id()));
         all.add(take);
         return new Workbook(course, lessons, households, all);
     }

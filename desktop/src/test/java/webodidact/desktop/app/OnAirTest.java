@@ -73,6 +73,20 @@ class OnAirTest extends WindowTest {
     }
 
     @Test
+    void aRunIsOnDiskAfterEachStepAndIsOneUndo() throws Exception {
+        live();
+        pass(20);
+        press(KeyCode.SPACE);
+        pass(35);
+        press(KeyCode.SPACE);
+        assertThat(java.nio.file.Files.readString(course.resolve("takes.csv"))).contains("s2,Wash hands,35,0,0");
+        press(KeyCode.ESCAPE);
+        assertThat(workspace().book().takesOf(lesson().id())).hasSize(3);
+        undo();
+        assertThat(workspace().book().takesOf(lesson().id())).hasSize(2);
+    }
+
+    @Test
     void theWordsGrow() {
         live();
         double before = ((Text) find(".prompt")).getFont().getSize();

@@ -30,6 +30,7 @@ final class OnAirScreen extends StackPane {
     private final Timeline pulse;
     private AirRun run;
     private long last;
+    private String takeId = "";
     private Take kept;
 
     OnAirScreen(Desk desk) {
@@ -99,6 +100,7 @@ final class OnAirScreen extends StackPane {
 
     private void start() {
         run = AirRun.start(desk.workspace().outcome().schedule());
+        takeId = Ids.next("take-", desk.workspace().book().takes().stream().map(Take::id).toList());
         kept = null;
         last = desk.ticker().seconds();
         pulse.play();
@@ -118,22 +120,28 @@ final class OnAirScreen extends StackPane {
     private void move(java.util.function.UnaryOperator<AirRun> by) {
         if (run == null || run.isOver()) return;
         tick();
+        int step = run.index();
         run = by.apply(run);
         if (run.isOver()) finish();
+        else if (run.index() != step) keep(run);
         show();
     }
 
     private void finish() {
         pulse.stop();
         if (run == null) return;
-        var workspace = desk.workspace();
         var ended = run;
         run = null;
-        var id = Ids.next("take-", workspace.book().takes().stream().map(Take::id).toList());
-        var take = ended.toTake(id, workspace.lesson().id(), desk.ticker().now().minusSeconds(ended.elapsed()).withNano(0));
-        if (take.steps().isEmpty()) return;
-        kept = take;
-        workspace.edit(Words.of("edit.take"), b -> b.adding(take));
+        kept = keep(ended);
+    }
+
+    /** After each step, so that a power cut on air loses that step at most; all of a run is one undo. Null if there is nothing yet. */
+    private Take keep(AirRun soFar) {
+        var workspace = desk.workspace();
+        var take = soFar.toTake(takeId, workspace.lesson().id(), desk.ticker().now().minusSeconds(soFar.elapsed()).withNano(0));
+        if (take.steps().isEmpty()) return null;
+        workspace.edit(Words.of("edit.take"), takeId, b -> b.adding(take));
+        return take;
     }
 
     private void key(KeyEvent e) {
