@@ -10,6 +10,7 @@ public final class Rules {
             new EquivalenceWrong(),
             new ListedNotUsed(),
             new NoWashAfterRaw(),
+            new OvenKindUnstated(),
             new OvenNeverHeated(),
             new OverSlot(),
             new UsedNotListed(),

@@ -131,6 +131,15 @@ class RulesTest {
     }
 
     @Test
+    void ovenKindUnstated() {
+        var unstated = new webodidact.core.amount.Heat(180, 200, webodidact.core.amount.Heat.Mode.UNSTATED);
+        var lesson = of(at(hands("b", 60), Place.OVEN).but(d -> d.heat = unstated)).but(d -> d.ovenBefore = true);
+        eachMendMends(lesson, "oven-kind-unstated");
+        assertThat(found(lesson, "oven-kind-unstated").getFirst().what()).isEqualTo("The oven at 180–200 °C: fan or conventional?");
+        assertThat(found(of(at(hands("b", 60), Place.OVEN)), "oven-kind-unstated")).isEmpty();
+    }
+
+    @Test
     void anOvenTurnedOnTooLateIsNotHot() {
         var lesson = of(acts(hands("a", 300), Act.OVEN_ON), at(hands("b", 60), Place.OVEN));
         assertThat(found(lesson, "oven-never-heated").getFirst().what()).isEqualTo("The oven goes on too late for step 2.");

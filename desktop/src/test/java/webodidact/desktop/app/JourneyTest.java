@@ -80,8 +80,8 @@ class JourneyTest extends WindowTest {
         assertThat(step(knead).hands()).isEqualTo(new TimeRange(240, 360));
         assertThat(step(knead).uses()).hasSize(2);
         var checks = outcome().report().open().stream().map(Finding::check).toList();
-        assertThat(checks).contains("wait-never-collected", "oven-never-heated", "used-not-listed", "listed-not-used");
-        assertThat(text("#stops")).isEqualTo("■ 2 stops");
+        assertThat(checks).contains("wait-never-collected", "oven-never-heated", "oven-kind-unstated", "used-not-listed", "listed-not-used");
+        assertThat(text("#stops")).isEqualTo("■ 3 stops");
     }
 
     private void addStep(String title, String say) {
@@ -111,6 +111,7 @@ class JourneyTest extends WindowTest {
     private void mendTheStop() {
         go(6);
         assertThat(find("#write-paper").isDisabled()).isTrue();
+        click("#mend-oven-kind-unstated");
         click("#mend-oven-never-heated");
         assertThat(outcome().report().stops()).isZero();
         assertThat(find("#write-paper").isDisabled()).isFalse();
