@@ -23,7 +23,7 @@ public final class Choice {
 
             @Override
             public T fromString(String text) {
-                throw new UnsupportedOperationException("Bug: a choice is not typed");
+                throw new IllegalStateException("Bug: a choice is not typed");
             }
         });
         for (var listener : chosen) {

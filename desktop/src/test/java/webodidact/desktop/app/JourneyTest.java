@@ -157,8 +157,9 @@ class JourneyTest extends WindowTest {
     }
 
     @Test
-    void everythingCanBeUndone() {
+    void everythingCanBeUndone() throws Exception {
         var before = workspace().book();
+        var bytes = bytes();
         newLesson();
         pasteTheRecipe();
         writeThreeSteps();
@@ -167,7 +168,17 @@ class JourneyTest extends WindowTest {
         settle();
         assertThat(workspace().book()).isEqualTo(before);
         assertThat(course.resolve("4-chickpea-flatbreads.lesson.json")).doesNotExist();
+        assertThat(bytes()).isEqualTo(bytes);
         reopen();
         assertThat(workspace().book()).isEqualTo(before);
+    }
+
+    /** What each file of the course holds. */
+    private java.util.Map<String, String> bytes() throws java.io.IOException {
+        var all = new java.util.TreeMap<String, String>();
+        try (var files = Files.list(course)) {
+            for (var file : files.toList()) all.put(file.getFileName().toString(), Files.readString(file));
+        }
+        return all;
     }
 }
