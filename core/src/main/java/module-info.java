@@ -18,6 +18,7 @@ module webodidact.core {
     exports webodidact.core.list;
     exports webodidact.core.reading;
     exports webodidact.core.rules;
+    exports webodidact.core.safety;
     exports webodidact.core.swap;
     exports webodidact.core.time;
     exports webodidact.core.timing;

@@ -13,6 +13,7 @@ module webodidact.formats {
 
     exports webodidact.formats.api;
     exports webodidact.formats.course;
+    exports webodidact.formats.csv;
     exports webodidact.formats.demo;
     exports webodidact.formats.fonts;
     exports webodidact.formats.paper;

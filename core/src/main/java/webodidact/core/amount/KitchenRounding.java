@@ -11,6 +11,10 @@ import java.util.List;
 public final class KitchenRounding {
     /** A simpler measure is taken only if it is at most this far off; else a finer or compound one. */
     public static final Ratio TOLERANCE = Ratio.of(3, 100);
+    /** A ratio between two amounts may be bent so far, relative; the product's design, section 1. */
+    public static final Ratio RATIO = Ratio.of(3, 100);
+    /** Nobody counts more level spoons than that without losing count: above it, cups and spoons. */
+    private static final Ratio MOST_SPOONS = Ratio.of(12);
     private static final List<Ratio> CUP_PARTS = List.of(
             Ratio.ZERO, Ratio.of(1, 4), Ratio.of(1, 3), Ratio.HALF, Ratio.of(2, 3), Ratio.of(3, 4), Ratio.ONE);
 
@@ -23,6 +27,13 @@ public final class KitchenRounding {
             parts = List.copyOf(parts);
         }
 
+        /** All parts together, in the measure of the first. */
+        public Amount measured(MeasureSystem system) {
+            var sum = parts.getFirst();
+            for (var part : parts.subList(1, parts.size())) sum = sum.plus(part, system);
+            return sum;
+        }
+
         /** "1¾ cups + 2 tbsp". */
         public String text() {
             return String.join(" + ", parts.stream().map(AmountText::of).toList());
@@ -33,9 +44,57 @@ public final class KitchenRounding {
 
     /** Both ends of a range are rounded; the error told is the larger of the two. */
     public static Rounded round(Amount exact, MeasureSystem system) {
-        if (!exact.isRange()) return single(exact, system);
-        var low = single(Amount.of(exact.low(), exact.unit()), system);
-        var high = single(Amount.of(exact.high(), exact.unit()), system);
+        return round(exact, system, TOLERANCE);
+    }
+
+    /**
+     * Amounts whose ratio makes the dish, as flour and fat: where rounding each on its own would bend a ratio between two of
+     * them by more than {@link #RATIO}, the one that is further off is rounded more finely, as far as measures go.
+     *
+     * @return one for each amount, in their order
+     */
+    public static List<Rounded> together(List<Amount> exact, MeasureSystem system) {
+        var rounded = new ArrayList<Rounded>();
+        exact.forEach(a -> rounded.add(round(a, system)));
+        var finest = new java.util.HashSet<Integer>();
+        while (true) {
+            var worst = worstPair(rounded, finest);
+            if (worst < 0) return List.copyOf(rounded);
+            var error = rounded.get(worst).error().abs();
+            var finer = round(exact.get(worst), system, error.times(Ratio.HALF));
+            if (!finer.error().abs().isLessThan(error)) finest.add(worst);
+            else rounded.set(worst, finer);
+        }
+    }
+
+    /** Of the two whose ratio is bent most, the one to refine; -1 if none is bent too far or all are as fine as can be. */
+    private static int worstPair(List<Rounded> rounded, java.util.Set<Integer> finest) {
+        for (int pass = 0; pass < 2; pass++) {
+            int low = -1;
+            int high = -1;
+            for (int i = 0; i < rounded.size(); i++) {
+                if (low < 0 || rounded.get(i).error().isLessThan(rounded.get(low).error())) low = i;
+                if (high < 0 || rounded.get(i).error().isMoreThan(rounded.get(high).error())) high = i;
+            }
+            if (low < 0 || !bend(rounded.get(low), rounded.get(high)).isMoreThan(RATIO)) return -1;
+            boolean lowWorse = rounded.get(low).error().abs().isMoreThan(rounded.get(high).error().abs());
+            int first = lowWorse ? low : high;
+            int second = lowWorse ? high : low;
+            if (!finest.contains(first)) return first;
+            if (!finest.contains(second) && !rounded.get(second).error().isZero()) return second;
+        }
+        return -1;
+    }
+
+    /** How much more the second is against the first than it should be. */
+    static Ratio bend(Rounded less, Rounded more) {
+        return Ratio.ONE.plus(more.error()).dividedBy(Ratio.ONE.plus(less.error())).minus(Ratio.ONE);
+    }
+
+    private static Rounded round(Amount exact, MeasureSystem system, Ratio tolerance) {
+        if (!exact.isRange()) return single(exact, system, tolerance);
+        var low = single(Amount.of(exact.low(), exact.unit()), system, tolerance);
+        var high = single(Amount.of(exact.high(), exact.unit()), system, tolerance);
         var worse = low.error().abs().isMoreThan(high.error().abs()) ? low.error() : high.error();
         if (low.parts().size() > 1 || high.parts().size() > 1) return new Rounded(List.of(exact), Ratio.ZERO);
         var a = low.parts().getFirst();
@@ -43,17 +102,17 @@ public final class KitchenRounding {
         return new Rounded(List.of(new Amount(a.low(), b.high(), a.unit(), exact.approximate())), worse);
     }
 
-    private static Rounded single(Amount exact, MeasureSystem system) {
+    private static Rounded single(Amount exact, MeasureSystem system, Ratio tolerance) {
         var value = exact.low();
         if (value.isZero()) return new Rounded(List.of(exact), Ratio.ZERO);
         return switch (exact.unit()) {
-            case G, ML -> metric(exact, value);
+            case G, ML -> metric(exact, value, tolerance);
             case KG, L, DL -> {
                 var small = exact.in(exact.unit().dimension() == Dimension.MASS ? Unit.G : Unit.ML, system);
-                yield value.isLessThan(Ratio.ONE) || exact.unit() == Unit.DL ? metric(small, small.low())
-                        : plain(exact, value.toStep(Ratio.of(1, 20)));
+                yield value.isLessThan(Ratio.ONE) || exact.unit() == Unit.DL ? metric(small, small.low(), tolerance)
+                        : large(exact, small, tolerance);
             }
-            case TSP, TBSP, CUP -> spoons(exact, system);
+            case TSP, TBSP, CUP -> spoons(exact, system, tolerance);
             default -> plain(exact, toPart(value, exact.unit()));
         };
     }
@@ -63,11 +122,17 @@ public final class KitchenRounding {
         return value.toStep(part).max(part);
     }
 
-    private static Rounded metric(Amount exact, Ratio value) {
+    /** Kilograms and litres in steps of 50 g; where that is too coarse, grams. */
+    private static Rounded large(Amount exact, Amount small, Ratio tolerance) {
+        var near = plain(exact, exact.low().toStep(Ratio.of(1, 20)));
+        return near.error().abs().isMoreThan(tolerance) ? metric(small, small.low(), tolerance) : near;
+    }
+
+    private static Rounded metric(Amount exact, Ratio value, Ratio tolerance) {
         var step = Ratio.of(value.isLessThan(Ratio.of(20)) ? 1 : 5);
         var near = value.toStep(step);
-        if (off(near, value).abs().isMoreThan(TOLERANCE)) near = value.toStep(Ratio.ONE);
-        if (off(near, value).abs().isMoreThan(TOLERANCE)) near = value.toStep(Ratio.of(1, 2)).max(Ratio.HALF);
+        if (off(near, value).abs().isMoreThan(tolerance)) near = value.toStep(Ratio.ONE);
+        if (off(near, value).abs().isMoreThan(tolerance)) near = value.toStep(Ratio.of(1, 2)).max(Ratio.HALF);
         return plain(exact, near);
     }
 
@@ -79,7 +144,7 @@ public final class KitchenRounding {
         return shown.minus(exact).dividedBy(exact);
     }
 
-    private static Rounded spoons(Amount exact, MeasureSystem system) {
+    private static Rounded spoons(Amount exact, MeasureSystem system, Ratio tolerance) {
         var tsp = Unit.TSP.base(system);
         var tbsp = Unit.TBSP.base(system);
         var cup = Unit.CUP.base(system);
@@ -88,14 +153,14 @@ public final class KitchenRounding {
         var cups = toCups(ml.dividedBy(cup));
         if (!cups.isZero()) found.add(parts(ml, system, Amount.of(cups, Unit.CUP)));
         var tbsps = ml.dividedBy(tbsp).toStep(Ratio.HALF);
-        if (!tbsps.isZero() && tbsps.isLessThan(Ratio.of(16))) found.add(parts(ml, system, Amount.of(tbsps, Unit.TBSP)));
+        if (!tbsps.isZero() && !tbsps.isMoreThan(MOST_SPOONS)) found.add(parts(ml, system, Amount.of(tbsps, Unit.TBSP)));
         var exactTsps = ml.dividedBy(tsp);
         // Below a quarter the pinch spoon of 1/8 is the finest there is.
         var tsps = exactTsps.isLessThan(Ratio.of(1, 4)) ? exactTsps.toStep(Ratio.of(1, 8)).max(Ratio.of(1, 8)) : exactTsps.toStep(Ratio.of(1, 4));
         if (tsps.isLessThan(tbsp.dividedBy(tsp))) found.add(parts(ml, system, Amount.of(tsps, Unit.TSP)));
         addCompound(found, ml, system, floorCups(ml.dividedBy(cup)), Unit.CUP, Unit.TBSP, Ratio.HALF);
         addCompound(found, ml, system, Ratio.of(ml.dividedBy(tbsp).floor()), Unit.TBSP, Unit.TSP, Ratio.of(1, 4));
-        return found.stream().filter(r -> !r.error().abs().isMoreThan(TOLERANCE)).min(SIMPLEST)
+        return found.stream().filter(r -> !r.error().abs().isMoreThan(tolerance)).min(SIMPLEST)
                 .orElseGet(() -> found.stream().min(Comparator.comparing(r -> r.error().abs())).orElseThrow());
     }
 
@@ -105,7 +170,7 @@ public final class KitchenRounding {
             .thenComparing(r -> r.parts().getFirst().unit() == Unit.CUP ? 0 : r.parts().getFirst().unit() == Unit.TBSP ? 1 : 2);
 
     private static void addCompound(List<Rounded> found, Ratio ml, MeasureSystem system, Ratio big, Unit unit, Unit small, Ratio step) {
-        if (big.isZero()) return;
+        if (big.isZero() || unit == Unit.TBSP && big.isMoreThan(MOST_SPOONS)) return;
         var left = ml.minus(big.times(unit.base(system)));
         var rest = left.dividedBy(small.base(system)).toStep(step);
         if (rest.isZero()) return;

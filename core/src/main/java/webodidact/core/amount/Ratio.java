@@ -133,7 +133,8 @@ public record Ratio(BigFraction value) implements Comparable<Ratio> {
 
     @Override
     public int compareTo(Ratio other) {
-        return value.compareTo(other.value);
+        // Not BigFraction's own: in commons-numbers 1.2 it orders two negative numbers the wrong way round.
+        return value.getNumerator().multiply(other.value.getDenominator()).compareTo(other.value.getNumerator().multiply(value.getDenominator()));
     }
 
     @Override

@@ -16,10 +16,11 @@ import webodidact.core.amount.Ratio;
  * @param cautious does not simply double: raising agents and strong seasonings
  * @param diet "vegan", "vegetarian" or "none"
  * @param source where the figures are from
+ * @param facts what else is known
  */
 public record Food(String id, List<String> names, List<String> usNames, List<String> auNames, Shelf shelf, String group,
         Map<String, Ratio> density, Ratio piece, Set<Allergen> allergens, boolean checkLabel, Risk risk, boolean cautious,
-        String diet, String source) {
+        String diet, String source, Facts facts) {
 
     public String name() {
         return names.getFirst();

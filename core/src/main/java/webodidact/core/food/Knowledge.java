@@ -16,6 +16,7 @@ import webodidact.core.words.Word;
 public final class Knowledge {
     private static final class Holder {
         private static final Knowledge SHIPPED = read();
+        private static final Map<List<OwnFood>, Knowledge> OWN = new java.util.concurrent.ConcurrentHashMap<>();
     }
 
     private final Map<String, Food> foods;
@@ -43,6 +44,19 @@ public final class Knowledge {
     /** The table that comes with the application. */
     public static Knowledge shipped() {
         return Holder.SHIPPED;
+    }
+
+    /** The shipped table with what a course knows better put over it. */
+    public static Knowledge of(List<OwnFood> own) {
+        if (own.isEmpty()) return shipped();
+        if (Holder.OWN.size() > 20) Holder.OWN.clear();
+        return Holder.OWN.computeIfAbsent(List.copyOf(own), k -> {
+            var all = new LinkedHashMap<String, Food>();
+            // A course's own names win over shipped ones, so they come first.
+            k.forEach(f -> all.put(f.id(), f.over(shipped().foods.get(f.id()))));
+            shipped().foods.forEach(all::putIfAbsent);
+            return new Knowledge(Collections.unmodifiableMap(all), shipped().tools);
+        });
     }
 
     public Collection<Food> foods() {
@@ -87,7 +101,9 @@ public final class Knowledge {
 
     /** Tools that the verbs of the text need: "grate" needs a grater. */
     public List<Names.Found> toolsImpliedBy(String text) {
-        return verbs.find(text);
+        // In "lemon juice" or "orange zest" nobody has to juice or zest: what follows a food's name directly is a noun.
+        var names = scan(text).foods();
+        return verbs.find(text).stream().filter(v -> names.stream().noneMatch(n -> n.end() < v.start() && text.substring(n.end(), v.start()).isBlank())).toList();
     }
 
     /** The food an item means: the longest name in it, the later one of two. */
@@ -103,10 +119,11 @@ public final class Knowledge {
 
     private static Knowledge read() {
         var foods = new LinkedHashMap<String, Food>();
+        var facts = new FactTable();
         for (var c : TableFile.rows(Knowledge.class, "foods.txt", 14)) {
             var food = new Food(c[0], TableFile.list(c[1]), TableFile.list(c[2]), TableFile.list(c[3]), Shelf.valueOf(c[4].toUpperCase(Locale.ROOT)),
                     c[5], density(c[6]), c[7].isEmpty() ? null : Ratio.parseDecimal(c[7]), allergens(c[8]), c[9].equals("yes"),
-                    Risk.valueOf(c[10].toUpperCase(Locale.ROOT).replace('-', '_')), c[11].equals("cautious"), c[12], c[13]);
+                    Risk.valueOf(c[10].toUpperCase(Locale.ROOT).replace('-', '_')), c[11].equals("cautious"), c[12], c[13], facts.of(c[0], c[5]));
             if (foods.put(food.id(), food) != null) throw new IllegalStateException("foods.txt: '" + food.id() + "' is there twice");
         }
         var tools = new LinkedHashMap<String, Tool>();
@@ -132,11 +149,23 @@ public final class Knowledge {
         return Collections.unmodifiableSet(set);
     }
 
+    /** "shake, turn = slides off". */
+    private static List<Facts.Cannot> cannot(String text) {
+        var sides = text.split("=");
+        return List.of(new Facts.Cannot(java.util.Arrays.stream(sides[0].split(",")).map(String::strip).toList(), sides[1].strip()));
+    }
+
+    private static int end(String part, int open) {
+        int limits = part.indexOf('[');
+        return open >= 0 ? open : limits >= 0 ? limits : part.length();
+    }
+
     private static Tool.Instead instead(String part) {
         int x = part.indexOf(" x ");
         int open = part.indexOf('(');
-        var time = part.substring(x + 3, open < 0 ? part.length() : open).strip();
+        var time = part.substring(x + 3, end(part, open)).strip();
+        int limits = part.indexOf('[');
         return new Tool.Instead(part.substring(0, x).strip(), Ratio.parseDecimal(time),
-                open < 0 ? "" : part.substring(open + 1, part.lastIndexOf(')')));
+                open < 0 ? "" : part.substring(open + 1, part.lastIndexOf(')')), limits < 0 ? List.of() : cannot(part.substring(limits + 1, part.indexOf(']'))));
     }
 }

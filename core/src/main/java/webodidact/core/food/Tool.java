@@ -11,8 +11,11 @@ import webodidact.core.amount.Ratio;
  */
 public record Tool(String id, List<String> names, List<String> usNames, List<String> impliedBy, String hazard, boolean noisy,
         List<Instead> instead) {
-    /** @param time how many times as long it takes with that tool */
-    public record Instead(String tool, Ratio time, String note) {}
+    /**
+     * @param time how many times as long it takes with that tool
+     * @param cannot verbs it cannot stand in this tool's place
+     */
+    public record Instead(String tool, Ratio time, String note, List<Facts.Cannot> cannot) {}
 
     public String name() {
         return names.getFirst();

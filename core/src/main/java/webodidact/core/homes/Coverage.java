@@ -1,9 +1,10 @@
 package webodidact.core.homes;
 
 import java.util.List;
-import webodidact.core.amount.MeasureSystem;
+
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
@@ -22,15 +23,17 @@ public record Coverage(List<Home> homes) {
         homes = List.copyOf(homes);
     }
 
-    public static Coverage of(Lesson lesson, FoodLine line, List<Household> households, Knowledge knowledge, MeasureSystem house) {
+    public static Coverage of(Lesson lesson, FoodLine line, List<Household> households, Knowledge knowledge, Course course) {
         var food = knowledge.food(line.cooked());
         if (food.isEmpty()) return new Coverage(households.stream().map(h -> new Home(h.alias(), h.allergies().isEmpty() ? Stand.HAS : Stand.CHECKS, "")).toList());
-        var offers = new Swaps(knowledge).offers(lesson, line, households, house);
-        return new Coverage(households.stream().map(home -> stand(home, food.get(), line, offers)).toList());
+        var offers = new Swaps(knowledge, course).offers(lesson, line, households);
+        return new Coverage(households.stream().map(home -> stand(lesson, home, food.get(), line, offers, knowledge)).toList());
     }
 
-    private static Home stand(Household home, Food food, FoodLine line, List<Offer> offers) {
-        if (Swaps.canUse(home, food)) return new Home(home.alias(), food.checkLabel() && !home.allergies().isEmpty() ? Stand.CHECKS : Stand.HAS, "");
+    private static Home stand(Lesson lesson, Household home, Food food, FoodLine line, List<Offer> offers, Knowledge knowledge) {
+        var agreed = knowledge.food(home.agreedFor(lesson.id(), line.id()));
+        if (agreed.isPresent() && Swaps.canUse(home, agreed.get())) return new Home(home.alias(), Stand.SWAPS, agreed.get().name());
+        if (Swaps.canUse(home, food)) return new Home(home.alias(), Swaps.mustCheck(home, food) ? Stand.CHECKS : Stand.HAS, "");
         return offers.stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst()
                 .map(Offer::title).map(with -> new Home(home.alias(), Stand.SWAPS, with))
                 .orElseGet(() -> line.optional() ? new Home(home.alias(), Stand.SWAPS, "left out") : new Home(home.alias(), Stand.BLOCKED, ""));

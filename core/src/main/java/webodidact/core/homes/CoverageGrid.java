@@ -5,9 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Tool;
+import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
@@ -30,10 +30,10 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
     /** The one thing whose arranging lets most homes in. */
     public record Change(Need need, List<String> homes) {}
 
-    public static CoverageGrid of(Lesson lesson, List<Household> households, Knowledge knowledge, MeasureSystem house) {
+    public static CoverageGrid of(Lesson lesson, List<Household> households, Knowledge knowledge, Course course) {
         var needs = new ArrayList<Need>();
         for (var line : lesson.foods()) {
-            needs.add(new Need(line.id(), line.item(), steps(lesson, s -> s.usesLine(line.id())), Coverage.of(lesson, line, households, knowledge, house)));
+            needs.add(new Need(line.id(), line.item(), steps(lesson, s -> s.usesLine(line.id())), Coverage.of(lesson, line, households, knowledge, course)));
         }
         for (var line : lesson.tools()) {
             var steps = steps(lesson, s -> line.tool() != null && s.tools().contains(line.tool()));

@@ -2,15 +2,25 @@ package webodidact.core.lesson;
 
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import webodidact.core.amount.MeasureSystem;
+import webodidact.core.food.OwnFood;
+import webodidact.core.money.Price;
+import webodidact.core.safety.Profile;
 
 /**
  * What all lessons of a course share.
  *
  * @param pace the instructor's own words a minute by segment, from takes; empty until there are any
+ * @param profile the region whose safety figures and allergen list are shown
+ * @param currency the sign before a price, "£"
+ * @param prices what packs cost where she shops
+ * @param foods foods of the course's own, and changes to shipped ones
  */
-public record Course(String title, String instructor, Kitchen kitchen, MeasureSystem house, Map<Segment, Integer> pace) {
+public record Course(String title, String instructor, Kitchen kitchen, MeasureSystem house, Map<Segment, Integer> pace, Profile profile,
+        String currency, List<Price> prices, List<OwnFood> foods) {
     public Course {
         title = title == null || title.isBlank() ? "My course" : title;
         instructor = instructor == null ? "" : instructor;
@@ -22,25 +32,60 @@ public record Course(String title, String instructor, Kitchen kitchen, MeasureSy
             if (words < 40 || words > 260) throw new IllegalArgumentException("Pace '" + words + "': expected 40 to 260 words a minute");
         });
         pace = Collections.unmodifiableMap(own);
+        profile = profile == null ? Profile.UK : profile;
+        currency = currency == null ? "" : currency;
+        prices = prices == null ? List.of() : List.copyOf(prices);
+        foods = foods == null ? List.of() : List.copyOf(foods);
     }
 
     public static Course named(String title) {
-        return new Course(title, "", Kitchen.USUAL, MeasureSystem.METRIC, Map.of());
+        return new Course(title, "", Kitchen.USUAL, MeasureSystem.METRIC, Map.of(), Profile.UK, "", List.of(), List.of());
     }
 
     public Course withPace(Map<Segment, Integer> own) {
-        return new Course(title, instructor, kitchen, house, own);
+        return but(d -> d.pace = own);
     }
 
     public Course withKitchen(Kitchen other) {
-        return new Course(title, instructor, other, house, pace);
+        return but(d -> d.kitchen = other);
     }
 
     public Course withHouse(MeasureSystem other) {
-        return new Course(title, instructor, kitchen, other, pace);
+        return but(d -> d.house = other);
     }
 
     public Course titled(String other) {
-        return new Course(other, instructor, kitchen, house, pace);
+        return but(d -> d.title = other);
+    }
+
+    public Course but(Consumer<Draft> change) {
+        var d = new Draft(this);
+        change.accept(d);
+        return new Course(d.title, d.instructor, d.kitchen, d.house, d.pace, d.profile, d.currency, d.prices, d.foods);
+    }
+
+    /** The fields of a course while it is changed; lives only inside {@link Course#but}. */
+    public static final class Draft {
+        public String title;
+        public String instructor;
+        public Kitchen kitchen;
+        public MeasureSystem house;
+        public Map<Segment, Integer> pace;
+        public Profile profile;
+        public String currency;
+        public List<Price> prices;
+        public List<OwnFood> foods;
+
+        private Draft(Course c) {
+            title = c.title;
+            instructor = c.instructor;
+            kitchen = c.kitchen;
+            house = c.house;
+            pace = c.pace;
+            profile = c.profile;
+            currency = c.currency;
+            prices = c.prices;
+            foods = c.foods;
+        }
     }
 }

@@ -2,8 +2,10 @@ package webodidact.core.lesson;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Consumer;
 import webodidact.core.amount.Amount;
+import webodidact.core.food.Allergen;
 
 /**
  * One line of what the recipe needs, at the lesson's own yield.
@@ -18,9 +20,14 @@ import webodidact.core.amount.Amount;
  * @param unsure what reading it was unsure of, in words
  * @param chosen food id of the substitute cooked with in this lesson, or null
  * @param mentioned food ids of substitutes that are announced
+ * @param use how it is used where the words do not tell ("baked"), or ""
+ * @param because id of the line whose substitute asked for this one, or ""
+ * @param labelSays allergens read on the label of the pack used here; null while nobody has read it
+ * @param plan what becomes of what is left over, or ""
  */
 public record FoodLine(String id, String item, String food, Amount amount, Amount size, Amount also, String form, String note,
-        boolean optional, boolean toTaste, List<String> alternatives, List<String> unsure, String chosen, List<String> mentioned) {
+        boolean optional, boolean toTaste, List<String> alternatives, List<String> unsure, String chosen, List<String> mentioned,
+        String use, String because, Set<Allergen> labelSays, String plan) {
     public FoodLine {
         Objects.requireNonNull(id, "id");
         item = item == null ? "" : item;
@@ -29,10 +36,14 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
         alternatives = alternatives == null ? List.of() : List.copyOf(alternatives);
         unsure = unsure == null ? List.of() : List.copyOf(unsure);
         mentioned = mentioned == null ? List.of() : List.copyOf(mentioned);
+        use = use == null ? "" : use;
+        because = because == null ? "" : because;
+        labelSays = labelSays == null ? null : java.util.Collections.unmodifiableSet(new java.util.TreeSet<>(labelSays));
+        plan = plan == null ? "" : plan;
     }
 
     public static FoodLine of(String id, String item, String food, Amount amount) {
-        return new FoodLine(id, item, food, amount, null, null, "", "", false, false, List.of(), List.of(), null, List.of());
+        return new FoodLine(id, item, food, amount, null, null, "", "", false, false, List.of(), List.of(), null, List.of(), "", "", null, "");
     }
 
     /** The food cooked with: the chosen substitute, else the food named. */
@@ -62,6 +73,10 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
         public List<String> unsure;
         public String chosen;
         public List<String> mentioned;
+        public String use;
+        public String because;
+        public Set<Allergen> labelSays;
+        public String plan;
 
         private Draft(FoodLine f) {
             id = f.id;
@@ -78,10 +93,15 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
             unsure = f.unsure;
             chosen = f.chosen;
             mentioned = f.mentioned;
+            use = f.use;
+            because = f.because;
+            labelSays = f.labelSays;
+            plan = f.plan;
         }
 
         private FoodLine line() {
-            return new FoodLine(id, item, food, amount, size, also, form, note, optional, toTaste, alternatives, unsure, chosen, mentioned);
+            return new FoodLine(id, item, food, amount, size, also, form, note, optional, toTaste, alternatives, unsure, chosen, mentioned,
+                    use, because, labelSays, plan);
         }
     }
 }

@@ -17,9 +17,12 @@ import java.util.function.UnaryOperator;
  * @param air when it goes on air, or null
  * @param homeOf people in the home that the gather list is written for, 1 or more
  * @param ovenBefore the oven is heated before air
+ * @param sets how often it is made at once: groups, demonstration, spares
+ * @param shaping how the mixture is portioned, or null
  */
 public record Lesson(String id, int number, String title, Delivery delivery, Audience audience, int slot, LocalDateTime air,
-        Yield makes, int homeOf, boolean ovenBefore, List<FoodLine> foods, List<ToolLine> tools, List<Step> steps, List<Accepted> accepted) {
+        Yield makes, int homeOf, boolean ovenBefore, List<FoodLine> foods, List<ToolLine> tools, List<Step> steps, List<Accepted> accepted,
+        Sets sets, Shaping shaping) {
     public Lesson {
         Objects.requireNonNull(id, "id");
         number = Math.max(1, number);
@@ -33,6 +36,7 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
         tools = tools == null ? List.of() : List.copyOf(tools);
         steps = steps == null ? List.of() : List.copyOf(steps);
         accepted = accepted == null ? List.of() : List.copyOf(accepted);
+        sets = sets == null ? Sets.NONE : sets;
         unique(foods.stream().map(FoodLine::id).toList(), "food line");
         unique(steps.stream().map(Step::id).toList(), "step");
         unique(tools.stream().map(ToolLine::id).toList(), "tool line");
@@ -47,7 +51,7 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
 
     public static Lesson blank(String id, int number, String title) {
         return new Lesson(id, number, title, Delivery.COOK_ALONG, Audience.ADULTS, 45 * 60, null, Yield.UNKNOWN, 4, false,
-                List.of(), List.of(), List.of(), List.of());
+                List.of(), List.of(), List.of(), List.of(), Sets.NONE, null);
     }
 
     public Optional<Step> step(String stepId) {
@@ -148,6 +152,8 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
         public List<ToolLine> tools;
         public List<Step> steps;
         public List<Accepted> accepted;
+        public Sets sets;
+        public Shaping shaping;
 
         private Draft(Lesson l) {
             id = l.id;
@@ -164,10 +170,12 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
             tools = l.tools;
             steps = l.steps;
             accepted = l.accepted;
+            sets = l.sets;
+            shaping = l.shaping;
         }
 
         private Lesson lesson() {
-            return new Lesson(id, number, title, delivery, audience, slot, air, makes, homeOf, ovenBefore, foods, tools, steps, accepted);
+            return new Lesson(id, number, title, delivery, audience, slot, air, makes, homeOf, ovenBefore, foods, tools, steps, accepted, sets, shaping);
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Dimension;
@@ -16,6 +17,8 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Scaling;
+import webodidact.core.swap.CookedAmount;
 
 /** What one home must have, in the order of where it is kept. */
 public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
@@ -28,13 +31,17 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
      */
     public record Entry(FoodLine line, Food food, String item, String take, String also, List<Integer> steps, String contains, String note) {}
 
+    /** Foods whose ratio makes the dish: flour to fat, flour to liquid, sugar to egg. */
+    private static final Set<String> STRUCTURE = Set.of("grain", "fat", "dairy", "sugar", "egg");
+
     public static GatherList of(Lesson lesson, MeasureSystem house, Knowledge knowledge) {
         var factor = Scaling.forHome(lesson);
+        var takes = takes(lesson, factor, house, knowledge);
         var shelves = new EnumMap<Shelf, List<Entry>>(Shelf.class);
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
             var shelf = food == null ? Shelf.OTHER : food.shelf();
-            shelves.computeIfAbsent(shelf, s -> new ArrayList<>()).add(entry(lesson, line, food, factor, house));
+            shelves.computeIfAbsent(shelf, s -> new ArrayList<>()).add(entry(lesson, line, food, line.amount() == null ? null : exact(line, factor, knowledge), factor, house, takes.get(line.id())));
         }
         shelves.remove(Shelf.TAP);
         return new GatherList(shelves, factor);
@@ -45,11 +52,31 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         return shelves.values().stream().flatMap(List::stream).toList();
     }
 
-    private static Entry entry(Lesson lesson, FoodLine line, Food food, Ratio factor, MeasureSystem house) {
+    /** What to measure of each line, by its id; those that hold the dish up are rounded together. */
+    static Map<String, KitchenRounding.Rounded> takes(Lesson lesson, Ratio factor, MeasureSystem house, Knowledge knowledge) {
+        var takes = new java.util.HashMap<String, KitchenRounding.Rounded>();
+        var structure = new ArrayList<FoodLine>();
+        for (var line : lesson.foods()) {
+            if (line.amount() == null) continue;
+            boolean measured = line.amount().unit().dimension() == Dimension.MASS || line.amount().unit().dimension() == Dimension.VOLUME;
+            boolean carries = knowledge.food(line.cooked()).map(f -> STRUCTURE.contains(f.group())).orElse(false);
+            if (measured && carries && !line.amount().isRange()) structure.add(line);
+            else takes.put(line.id(), KitchenRounding.round(exact(line, factor, knowledge), house));
+        }
+        var together = KitchenRounding.together(structure.stream().map(l -> exact(l, factor, knowledge)).toList(), house);
+        for (int i = 0; i < structure.size(); i++) takes.put(structure.get(i).id(), together.get(i));
+        return takes;
+    }
+
+    /** What is cooked with: the stand-in's own amount where one is chosen. */
+    static Amount exact(FoodLine line, Ratio factor, Knowledge knowledge) {
+        return CookedAmount.of(line, line.amount(), knowledge).times(factor);
+    }
+
+    private static Entry entry(Lesson lesson, FoodLine line, Food food, Amount exact, Ratio factor, MeasureSystem house, KitchenRounding.Rounded rounded) {
         var steps = new ArrayList<Integer>();
         for (int i = 0; i < lesson.steps().size(); i++) if (lesson.steps().get(i).usesLine(line.id())) steps.add(i + 1);
-        var exact = line.amount() == null ? null : line.amount().times(factor);
-        var take = exact == null ? line.toTaste() ? "to taste" : "some" : take(line, exact, house);
+        var take = exact == null ? line.toTaste() ? "to taste" : "some" : take(line, exact, rounded);
         var also = exact == null ? "" : also(line, exact, food, house);
         var item = line.chosen() == null || food == null ? line.item() : food.name();
         boolean scaled = !factor.equals(Ratio.ONE);
@@ -57,9 +84,9 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         return new Entry(line, food, item, take, also, List.copyOf(steps), food == null ? "unknown: check" : food.contains(), note);
     }
 
-    private static String take(FoodLine line, Amount exact, MeasureSystem house) {
-        var text = KitchenRounding.round(exact, house).text();
-        return line.size() == null || exact.unit() == Unit.PIECE ? text : text + " of " + AmountText.of(line.size());
+    private static String take(FoodLine line, Amount exact, KitchenRounding.Rounded rounded) {
+        var text = rounded.text();
+        return line.size() == null || exact.unit().dimension() != Dimension.COUNT || exact.unit() == Unit.PIECE ? text : text + " of " + AmountText.of(line.size());
     }
 
     /** Spoons for a weight, a weight for spoons; "" where the density or piece weight is not known. */

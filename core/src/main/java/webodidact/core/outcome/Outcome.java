@@ -19,7 +19,7 @@ import webodidact.core.timing.Schedule;
 
 /** All that follows from a lesson; worked out anew after each edit, a pure function of it and its course. */
 public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule, Map<String, List<Mentions.Mention>> said,
-        Map<String, List<Mentions.Mention>> done, Report report, BenchPlan bench, GatherList gather) {
+        Map<String, List<Mentions.Mention>> done, Report report, BenchPlan bench, GatherList gather, Knowledge knowledge) {
 
     public static Outcome of(Lesson lesson, Course course, Knowledge knowledge) {
         var pace = new Pace(lesson.audience(), course.pace());
@@ -33,6 +33,6 @@ public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule
         }
         var report = Report.of(Rules.ALL, new Situation(lesson, course, schedule, knowledge, said, done));
         return new Outcome(lesson, course, pace, schedule, said, done, report, BackTimer.plan(lesson, schedule, course.kitchen()),
-                GatherList.of(lesson, course.house(), knowledge));
+                GatherList.of(lesson, course.house(), knowledge), knowledge);
     }
 }

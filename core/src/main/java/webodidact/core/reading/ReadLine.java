@@ -22,6 +22,6 @@ public record ReadLine(String line, Amount amount, Amount size, Amount also, Str
     }
 
     public FoodLine toFoodLine(String id) {
-        return new FoodLine(id, item, food, amount, size, also, String.join(", ", form), note, optional, toTaste, alternatives, unsure, null, List.of());
+        return new FoodLine(id, item, food, amount, size, also, String.join(", ", form), note, optional, toTaste, alternatives, unsure, null, List.of(), "", "", null, "");
     }
 }

@@ -2,18 +2,27 @@ package webodidact.core.swap;
 
 import java.util.List;
 import java.util.Set;
+import webodidact.core.amount.Amount;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Food;
+import webodidact.core.lesson.FoodLine;
 
 /**
- * A stand-in for one food line, worked out for the amounts of this lesson.
+ * A stand-in for one food line, worked out for the amounts and steps of this lesson.
  *
  * @param food null for leaving it out
- * @param amount kitchen-rounded, for one home
+ * @param amount kitchen-rounded, for one home; {@code exact} at the lesson's own yield, or null where no amount is given
+ * @param added what else has to be taken, as lines at the lesson's own yield
+ * @param addedText the same, kitchen-rounded for one home, or ""
+ * @param knockOns everything that changes because of it
+ * @param tools ids of tools it needs that are not on the kit list
+ * @param allergensAdded declared by the stand-in and not by the food
  * @param covers aliases of the homes that cannot use the food and can use this
+ * @param announceBy number of the step before which homes must know; 0 where the gather list must say it
  * @param refused why it is not offered to everybody, or ""
  */
-public record Offer(SwapRule rule, Food food, String amount, Set<Allergen> added, Set<Allergen> removed, List<String> covers, String refused) {
+public record Offer(SwapRule rule, Food food, String amount, Amount exact, List<FoodLine> added, String addedText, List<KnockOn> knockOns,
+        List<String> tools,        Set<Allergen> allergensAdded, Set<Allergen> allergensRemoved, List<String> covers, int announceBy, String refused) {
     public boolean isLeaveOut() {
         return food == null;
     }
@@ -24,5 +33,15 @@ public record Offer(SwapRule rule, Food food, String amount, Set<Allergen> added
 
     public String title() {
         return food == null ? "Leave it out" : food.name();
+    }
+
+    /** Seconds more on air; negative for less. */
+    public int onAir() {
+        return rule.seconds();
+    }
+
+    /** Texts of one kind of consequence. */
+    public List<String> of(KnockOn.Kind kind) {
+        return knockOns.stream().filter(k -> k.kind() == kind).map(KnockOn::text).toList();
     }
 }

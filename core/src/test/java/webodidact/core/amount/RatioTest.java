@@ -42,4 +42,11 @@ class RatioTest {
         assertThat(ratio.times(Ratio.of(c, b)).dividedBy(Ratio.of(c, b))).isEqualTo(ratio);
         assertThat(ratio.plus(Ratio.of(c)).minus(Ratio.of(c))).isEqualTo(ratio);
     }
+
+    @net.jqwik.api.Property
+    void theOrderIsThatOfTheNumberLineAlsoBelowZero(@net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = -500, max = 500) int a,
+            @net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = 1, max = 60) int b, @net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = -500, max = 500) int c,
+            @net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = 1, max = 60) int d) {
+        assertThat(Integer.signum(Ratio.of(a, b).compareTo(Ratio.of(c, d)))).isEqualTo(Long.signum((long) a * d - (long) c * b));
+    }
 }

@@ -79,4 +79,43 @@ class KnowledgeTest {
         assertThat(table.food("cheddar").orElseThrow().densityIn("finely grated")).contains(Ratio.parseDecimal("0.45"));
         assertThat(table.food("new-potato").orElseThrow().densityIn("")).isEmpty();
     }
+
+    @Test
+    void factsSpeakOfKnownFoodsAndGroupsAndAreSensible() {
+        var groups = new java.util.HashSet<String>();
+        table.foods().forEach(f -> groups.add(f.group()));
+        for (var who : new FactTable().subjects()) {
+            if (who.startsWith("group:")) assertThat(groups).contains(who.substring(6));
+            else assertThat(table.food(who)).as(who).isPresent();
+        }
+        for (var food : table.foods()) {
+            var facts = food.facts();
+            if (facts.salt() != null) assertThat(facts.salt()).as(food.id()).isBetween(Ratio.ZERO, Ratio.of(100));
+            assertThat(facts.before()).allSatisfy(b -> assertThat(b.seconds()).isBetween(60, 48 * 3600));
+            assertThat(facts.cannot()).allSatisfy(c -> assertThat(c.because()).isNotBlank());
+            assertThat(facts.packs()).allSatisfy(p -> assertThat(p.holds().low()).isGreaterThan(Ratio.ZERO));
+        }
+        assertThat(table.food("feta").orElseThrow().facts().keeps().time()).isEqualTo(5);
+        assertThat(table.food("mozzarella").orElseThrow().facts().keeps().time()).isEqualTo(3);
+        assertThat(table.tool("lid").orElseThrow().instead().getFirst().cannot().getFirst().verbs()).contains("shake");
+    }
+
+    @Test
+    void aCourseAddsAndChangesFoods() {
+        var own = List.of(new OwnFood("samphire-salt", List.of("samphire salt"), Shelf.SPICE, null, null, Set.of(), false, null, "vegan", Ratio.of(80)),
+                new OwnFood("yoghurt", null, null, java.util.Map.of("", Ratio.parseDecimal("1.1")), null, null, null, null, null, null),
+                new OwnFood("marsh-honey", List.of("honey"), null, null, null, null, null, null, null, null));
+        var known = Knowledge.of(own);
+        assertThat(known.foodNamed("a pinch of samphire salt").orElseThrow().shelf()).isEqualTo(Shelf.SPICE);
+        assertThat(known.food("yoghurt").orElseThrow().densityIn("")).contains(Ratio.parseDecimal("1.1"));
+        assertThat(known.food("yoghurt").orElseThrow().allergens()).containsExactly(Allergen.MILK);
+        assertThat(known.foodNamed("honey").orElseThrow().id()).as("the course's own name wins").isEqualTo("marsh-honey");
+        assertThat(known.food("marsh-honey").orElseThrow().checkLabel()).as("nobody has stated its allergens").isTrue();
+        assertThat(table.foodNamed("samphire salt").map(Food::id)).isNotEqualTo(java.util.Optional.of("samphire-salt"));
+        assertThat(Knowledge.of(List.of())).isSameAs(table);
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new OwnFood("x", null, null, java.util.Map.of("", Ratio.of(9)), null, null, null, null, null, null))
+                .hasMessage("Density '9' of 'x': expected 0.05 to 3 g in a millilitre");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new OwnFood("x", null, null, null, null, null, null, null, "carnivore", null))
+                .hasMessage("Diet 'carnivore' of 'x': expected vegan, vegetarian or none");
+    }
 }

@@ -19,15 +19,15 @@ import webodidact.core.lesson.ToolLine;
 
 class CoverageGridTest {
     private static Household home(String alias, Set<String> allergies, Set<String> tools, boolean oven) {
-        return new Household(alias, MeasureSystem.METRIC, Set.of(), allergies, tools, Set.of(), List.of(), true, oven, true, true);
+        return new Household(alias, MeasureSystem.METRIC, Set.of(), allergies, tools, Set.of(), List.of(), true, oven, true, true, null);
     }
 
     private final Lesson lesson = of(List.of(food("f1", "egg", "2 piece"), food("f2", "curry-powder", "1 tsp"), food("f3", "crab", "100 g")),
             using(hands("a", 60), "f2"), at(using(hands("b", 60), "f1"), Place.OVEN), using(hands("c", 60), "f3"))
-            .but(d -> d.tools = List.of(new ToolLine("t1", "grater", "grater", 1, ""), new ToolLine("t2", "gloves", "oven-gloves", 1, "")));
+            .but(d -> d.tools = List.of(ToolLine.of("t1", "grater", "grater", 1), ToolLine.of("t2", "gloves", "oven-gloves", 1)));
 
     private CoverageGrid grid(Household... homes) {
-        return CoverageGrid.of(lesson, List.of(homes), Knowledge.shipped(), MeasureSystem.METRIC);
+        return CoverageGrid.of(lesson, List.of(homes), Knowledge.shipped(), webodidact.core.Lessons.COURSE);
     }
 
     private static Coverage.Home cell(CoverageGrid grid, String need, int home) {

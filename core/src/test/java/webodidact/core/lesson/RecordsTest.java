@@ -35,10 +35,10 @@ class RecordsTest {
 
     @Test
     void valuesOutOfRangeSayWhatWasExpected() {
-        assertThatThrownBy(() -> new Kitchen("k", 4, 1, true, true, 0, 10)).hasMessage("Kitchen 'k': the oven heats in 60 to 3600 s, not 10");
-        assertThatThrownBy(() -> new Course("c", "", null, null, Map.of(Segment.CUTTING, 900))).hasMessage("Pace '900': expected 40 to 260 words a minute");
+        assertThatThrownBy(() -> new Kitchen("k", 4, 1, true, true, 0, 10, 800)).hasMessage("Kitchen 'k': the oven heats in 60 to 3600 s, not 10");
+        assertThatThrownBy(() -> Course.named("c").withPace(Map.of(Segment.CUTTING, 900))).hasMessage("Pace '900': expected 40 to 260 words a minute");
         assertThatThrownBy(() -> new Yield(Ratio.ZERO, "x", 1)).hasMessage("Yield '0': expected more than zero");
-        assertThatThrownBy(() -> new Household(" ", null, null, null, null, null, null, true, true, true, true)).hasMessage("Household: expected an alias");
+        assertThatThrownBy(() -> new Household(" ", null, null, null, null, null, null, true, true, true, true, null)).hasMessage("Household: expected an alias");
         assertThatThrownBy(() -> new Take.StepTime("s", "t", -1, 0, 0)).hasMessageContaining("times are zero or more");
         assertThat(new Cover.ReadyCopy(0, 0).keeps()).isEqualTo(3600);
         assertThat(new Cover.SpeedUp(1).times()).isEqualTo(2);

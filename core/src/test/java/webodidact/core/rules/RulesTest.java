@@ -20,6 +20,14 @@ import webodidact.core.lesson.Accepted;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Kind;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Ratio;
+import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Sets;
+import webodidact.core.lesson.Shaping;
+import webodidact.core.lesson.ToolLine;
+import webodidact.core.lesson.Yield;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
@@ -154,6 +162,118 @@ class RulesTest {
         assertThat(finding.mends()).extracting(m -> m.label()).containsExactly("Trim step 2", "Carry on during the wait of step 1", "Make the slot 25 min");
         eachMendMends(lesson, "over-slot");
         assertThat(found(lesson.but(d -> d.slot = 1220), "over-slot")).isEmpty();
+    }
+
+    private static FoodLine also(FoodLine line, String other) {
+        return line.but(d -> d.also = Amount.parse(other));
+    }
+
+    @Test
+    void measuresMixed() {
+        var lesson = of(List.of(also(food("f1", "honey", "1 tbsp"), "15 ml"), also(food("f2", "soy-sauce", "2 tbsp"), "40 ml")), using(hands("a", 60), "f1", "f2"));
+        eachMendMends(lesson, "measures-mixed");
+        assertThat(found(lesson, "measures-mixed").getFirst().what()).isEqualTo("“soy sauce” means a tbsp of 20 ml, “honey” one of 15 ml.");
+        assertThat(found(lesson.withFood("f2", f -> also(f, "30 ml")), "measures-mixed")).isEmpty();
+        var pints = of(List.of(also(food("f1", "milk", "1 pint"), "568 ml"), also(food("f2", "water", "1 pint"), "473 ml")), using(hands("a", 60), "f1", "f2"));
+        assertThat(found(pints, "measures-mixed")).hasSize(1);
+    }
+
+    @Test
+    void degreesUnstated() {
+        var lesson = of(saying(hands("a", 60), "Oven to 180 degrees, please."));
+        eachMendMends(lesson, "degrees-unstated");
+        assertThat(found(lesson, "degrees-unstated").getFirst().isStop()).isTrue();
+        assertThat(found(lesson, "degrees-unstated").getFirst().mends().get(1).change().apply(lesson).steps().getFirst().say()).isEqualTo("Oven to 180 °F, please.");
+        for (var fine : List.of("Oven to 180 °C.", "180 degrees Celsius fan", "350°F", "Turn it by 90 times.", "Cut at an angle")) {
+            assertThat(found(of(saying(hands("a", 60), fine)), "degrees-unstated")).as(fine).isEmpty();
+        }
+        assertThat(found(of(hands("a", 60).but(d -> d.doing = "Bake at 160-180°.")), "degrees-unstated")).hasSize(1);
+    }
+
+    @Test
+    void seasoningOutOfLine() {
+        var spices = List.of(food("f1", "cumin", "1 tsp"), food("f2", "turmeric", "1 tsp"), food("f3", "paprika", "2 tsp"), food("f4", "ground-coriander", "6 tsp"));
+        var lesson = of(spices, using(hands("a", 60), "f1", "f2", "f3", "f4"));
+        eachMendMends(lesson, "seasoning-out-of-line");
+        assertThat(found(lesson, "seasoning-out-of-line").getFirst().where()).isEqualTo("f4");
+        assertThat(found(lesson.withFood("f4", f -> f.but(d -> d.amount = Amount.parse("3 tsp"))), "seasoning-out-of-line")).isEmpty();
+        assertThat(found(of(spices.subList(2, 4), using(hands("a", 60), "f3", "f4")), "seasoning-out-of-line")).as("two are no line").isEmpty();
+    }
+
+    @Test
+    void yieldWrong() {
+        var lesson = of(List.of(food("f1", "beef-mince", "420 g")), at(using(hands("a", 60), "f1"), Place.RING)).but(d -> {
+            d.makes = new Yield(Ratio.of(18), "meatballs", 4);
+            d.shaping = new Shaping(null, Amount.parse("10 g"), null, 0, 4, 1);
+        });
+        eachMendMends(lesson, "yield-wrong");
+        assertThat(found(lesson, "yield-wrong").getFirst().what()).isEqualTo("“Makes 18”, but portions of 10 g make 42.");
+        var few = lesson.but(d -> {
+            d.makes = new Yield(Ratio.of(42), "meatballs", 10);
+            d.shaping = new Shaping(null, Amount.parse("10 g"), null, 0, 5, 1);
+        });
+        eachMendMends(few, "yield-wrong");
+        assertThat(found(lesson.but(d -> d.makes = new Yield(Ratio.of(42), "meatballs", 4)), "yield-wrong")).isEmpty();
+        assertThat(found(lesson.but(d -> d.shaping = null), "yield-wrong")).isEmpty();
+    }
+
+    @Test
+    void saltOverLimit() {
+        var lesson = of(List.of(food("f1", "salt", "3 tsp"), food("f2", "cheddar", "200 g")), using(hands("a", 60), "f1", "f2")).but(d -> d.makes = new Yield(Ratio.of(4), "portions", 4));
+        eachMendMends(lesson, "salt-over-limit");
+        assertThat(found(lesson, "salt-over-limit").getFirst().what()).contains("of a day's 6 g for adults");
+        assertThat(found(lesson.withFood("f1", f -> f.but(d -> d.amount = Amount.parse("1/2 tsp"))), "salt-over-limit")).isEmpty();
+        assertThat(found(lesson.withFood("f1", f -> f.but(d -> d.amount = Amount.parse("1 tsp"))).but(d -> d.audience = Audience.EARLY_YEARS), "salt-over-limit")).hasSize(1);
+    }
+
+    @Test
+    void pouredOverRaw() {
+        var foods = List.of(food("f1", "beef-mince", "300 g"), food("f2", "water", "300 ml"));
+        var lesson = of(foods, using(hands("a", 60), "f1", "f2").but(d -> d.doing = "Pour the boiling water over the mince and cover."));
+        eachMendMends(lesson, "poured-over-raw");
+        assertThat(found(lesson, "poured-over-raw").getFirst().what()).isEqualTo("Hot water over “beef mince” does not cook it: together they are at most 52 °C.");
+        assertThat(found(of(foods, lesson.steps().getFirst(), at(using(hands("b", 60), "f1"), Place.RING)), "poured-over-raw")).isEmpty();
+        assertThat(found(of(List.of(food("f1", "couscous", "300 g")), using(hands("a", 60), "f1").but(d -> d.doing = "Pour boiling water over.")), "poured-over-raw")).isEmpty();
+    }
+
+    @Test
+    void stockOutOfStrength() {
+        var lesson = of(List.of(food("f1", "stock-cube", "2 piece"), food("f2", "water", "500 ml")), using(hands("a", 60), "f1", "f2"));
+        eachMendMends(lesson, "stock-out-of-strength");
+        assertThat(found(lesson, "stock-out-of-strength").getFirst().what()).isEqualTo("2 stock cubes in 500 ml: too strong, 1 would do.");
+        assertThat(found(lesson.withFood("f2", f -> f.but(d -> d.amount = Amount.parse("1 l"))), "stock-out-of-strength")).isEmpty();
+        assertThat(found(lesson.withFood("f2", f -> f.but(d -> d.amount = Amount.parse("2 l"))), "stock-out-of-strength").getFirst().what()).contains("too weak");
+    }
+
+    @Test
+    void swapAnnouncedLate() {
+        var gather = Step.blank("g", Kind.RUN_THROUGH, "Gather check").but(d -> d.say = "A pot of yoghurt.");
+        var lesson = of(List.of(food("f1", "yoghurt", "150 g").but(d -> d.mentioned = List.of("soured-cream"))), gather, using(hands("a", 60), "f1"), saying(hands("b", 60), "Soured cream works too."));
+        eachMendMends(lesson, "swap-announced-late");
+        assertThat(found(lesson, "swap-announced-late").getFirst().what()).isEqualTo("“soured cream” for thick plain yoghurt is said in step 3, after step 2 has used it.");
+        assertThat(found(lesson, "swap-announced-late").getFirst().mends().getFirst().label()).isEqualTo("Say it in step 1");
+        assertThat(found(lesson.withStep("g", s -> saying(s, "Yoghurt or soured cream.")), "swap-announced-late")).isEmpty();
+    }
+
+    @Test
+    void gatherCheckForgets() {
+        var gather = Step.blank("g", Kind.RUN_THROUGH, "Gather check").but(d -> d.say = "Flour, please.");
+        var lesson = of(List.of(food("f1", "plain-flour", "100 g"), food("f2", "milk", "100 ml"), food("f3", "salt", "1 tsp")), gather, using(hands("a", 60), "f1", "f2", "f3"));
+        eachMendMends(lesson, "gather-check-forgets");
+        assertThat(found(lesson, "gather-check-forgets").getFirst().what()).isEqualTo("The gather check names 1 of 3 foods; not milk, fine salt.");
+        assertThat(found(lesson.withStep("g", s -> saying(s, "Flour, milk and salt.")), "gather-check-forgets")).isEmpty();
+        assertThat(found(lesson.withStep("g", s -> saying(s, "Hold things up as I name them.")), "gather-check-forgets")).isEmpty();
+    }
+
+    @Test
+    void toolWaitedFor() {
+        var lesson = of(hands("a", 60).but(d -> d.tools = List.of("scales"))).but(d -> {
+            d.sets = new Sets(6, 1, 0);
+            d.tools = List.of(new ToolLine("t1", "scales", "scales", 1, "", 3));
+        });
+        eachMendMends(lesson, "tool-waited-for");
+        assertThat(found(lesson, "tool-waited-for").getFirst().what()).isEqualTo("3 × scales for 6 groups: step 1 takes 2 turns, 1:15 more.");
+        assertThat(found(lesson.but(d -> d.sets = Sets.NONE), "tool-waited-for")).isEmpty();
     }
 
     @Test

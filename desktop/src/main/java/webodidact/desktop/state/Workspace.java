@@ -33,7 +33,6 @@ public final class Workspace implements AutoCloseable {
     private final StringProperty food = new SimpleStringProperty("");
     private final StringProperty notice = new SimpleStringProperty("");
     private final History history = new History();
-    private final Knowledge knowledge = Knowledge.shipped();
     private final Executor interfaceThread;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(r -> daemon(r, "recompute"));
     private final AtomicLong wanted = new AtomicLong();
@@ -59,8 +58,9 @@ public final class Workspace implements AutoCloseable {
         return folder;
     }
 
+    /** The shipped tables with the course's own foods over them. */
     public Knowledge knowledge() {
-        return knowledge;
+        return Knowledge.of(book.get().course().foods());
     }
 
     public Saver saver() {
@@ -207,6 +207,7 @@ public final class Workspace implements AutoCloseable {
         long mine = wanted.incrementAndGet();
         var input = lesson.get();
         var course = book.get().course();
+        var knowledge = knowledge();
         worker.execute(() -> {
             if (mine != wanted.get()) return;
             var result = Outcome.of(input, course, knowledge);

@@ -17,6 +17,7 @@ import webodidact.core.lesson.Workbook;
 import webodidact.formats.api.Place;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
+import webodidact.formats.csv.HouseholdTable;
 import webodidact.formats.csv.HouseholdsCsv;
 import webodidact.formats.csv.TakesCsv;
 import webodidact.formats.json.JsonFile;
@@ -127,12 +128,13 @@ public final class CourseFolder {
         };
     }
 
-    /** Homes from a CSV anywhere; rows that cannot be read are told with their line. */
-    public static Read<List<Household>> readHouseholds(Path file) {
+    /** A table of homes from outside the course, to be matched column by column. */
+    public static Read<HouseholdTable> openHouseholds(Path file) {
+        var name = file.getFileName().toString();
         try {
-            return HouseholdsCsv.read(file.getFileName().toString(), Files.readAllBytes(file));
+            return HouseholdTable.open(name, Files.readAllBytes(file));
         } catch (IOException e) {
-            return new Read.Refused<>(new Warning(new Place(file.toString(), 0, ""), "damaged", "cannot be read: " + e.getMessage()));
+            return new Read.Refused<>(new Warning(new Place(name, 0, ""), "damaged", "cannot be read: " + e.getMessage()));
         }
     }
 

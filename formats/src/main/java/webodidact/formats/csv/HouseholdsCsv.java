@@ -4,8 +4,10 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Locale;
 import java.util.Set;
+import java.util.TreeMap;
 import org.apache.commons.csv.CSVRecord;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Allergen;
@@ -17,14 +19,43 @@ import webodidact.formats.api.Warning;
 
 /** {@code households.csv}: one home a row. A row that cannot be read is told with its line and left out; the others are read. */
 public final class HouseholdsCsv {
-    static final List<String> HEADING = List.of("alias", "measures", "diets", "allergies", "missing tools", "missing foods", "ages", "adult", "oven", "hob", "microwave");
+    static final List<String> HEADING = List.of("alias", "measures", "diets", "allergies", "missing tools", "missing foods", "ages", "adult", "oven", "hob", "microwave", "agreed");
 
-    private HouseholdsCsv() {}
+    /** What people write for none. */
+    private static final Set<String> NONE = Set.of("none", "-", "no", "n/a", "na", "nothing", "nil");
+    private static final Map<String, MeasureSystem> CALLED = Map.of("uk", MeasureSystem.METRIC, "british", MeasureSystem.METRIC, "europe", MeasureSystem.METRIC, "usa", MeasureSystem.US,
+            "american", MeasureSystem.US, "cups", MeasureSystem.US, "australia", MeasureSystem.AU, "australian", MeasureSystem.AU, "ounces", MeasureSystem.IMPERIAL);
+    private static final Map<String, String> ALLERGENS = Map.ofEntries(Map.entry("egg", "eggs"), Map.entry("dairy", "milk"), Map.entry("lactose", "milk"), Map.entry("nut", "nuts"),
+            Map.entry("tree nuts", "nuts"), Map.entry("tree nut", "nuts"), Map.entry("peanut", "peanuts"), Map.entry("soy", "soya"), Map.entry("shellfish", "crustaceans"),
+            Map.entry("prawns", "crustaceans"), Map.entry("coeliac", "gluten"), Map.entry("celiac", "gluten"), Map.entry("sesame seeds", "sesame"), Map.entry("sulfites", "sulphites"));
+    private final CSVRecord row;
+    private final Map<String, String> match;
+    private final Knowledge knowledge;
+
+    private HouseholdsCsv(CSVRecord row, Map<String, String> match, Knowledge knowledge) {
+        this.row = row;
+        this.match = match;
+        this.knowledge = knowledge;
+    }
+
+    /** The cell of our column, wherever it stands; "" where nothing was matched or people wrote "none". */
+    private String cell(String ours) {
+        var theirs = match == null ? ours : match.get(ours);
+        return theirs == null ? "" : CsvTable.cell(row, theirs);
+    }
+
+    /** Parted by ';', or in a form tool's table by commas. */
+    private List<String> list(String ours) {
+        var cell = cell(ours);
+        var parted = match == null || cell.contains(";") ? cell : cell.replace(",", ";").replace(" and ", ";");
+        return CsvTable.list(parted).stream().filter(p -> !NONE.contains(p)).toList();
+    }
 
     public static byte[] write(List<Household> homes) {
         return CsvTable.write(HEADING, homes.stream().map(h -> List.of(h.alias(), h.system().name().toLowerCase(Locale.ROOT), String.join("; ", h.diets()),
                 String.join("; ", h.allergies()), String.join("; ", h.missingTools()), String.join("; ", h.missingFoods()),
-                String.join("; ", h.ages().stream().map(String::valueOf).toList()), yes(h.adult()), yes(h.oven()), yes(h.hob()), yes(h.microwave()))).toList());
+                String.join("; ", h.ages().stream().map(String::valueOf).toList()), yes(h.adult()), yes(h.oven()), yes(h.hob()), yes(h.microwave()),
+                String.join("; ", h.agreed().entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).toList()))).toList());
     }
 
     private static String yes(boolean value) {
@@ -38,17 +69,23 @@ public final class HouseholdsCsv {
         } catch (UncheckedIOException | IllegalArgumentException e) {
             return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "not a CSV table: " + e.getMessage()));
         }
+        return read(file, rows, null, Knowledge.shipped());
+    }
+
+    /** @param match our column to theirs; null where the headings are ours */
+    static Read<List<Household>> read(String file, List<CSVRecord> rows, Map<String, String> match, Knowledge knowledge) {
         var homes = new ArrayList<Household>();
         var warnings = new ArrayList<Warning>();
         var seen = new HashSet<String>();
         for (var row : rows) {
             int line = (int) row.getRecordNumber() + 1;
             try {
-                var home = home(row);
+                var home = new HouseholdsCsv(row, match, knowledge).home();
                 if (!seen.add(home.alias())) throw new BadCell("alias", "'" + home.alias() + "' is there twice: expected each home once");
                 homes.add(home);
             } catch (BadCell e) {
-                warnings.add(new Warning(new Place(file, line, "column " + e.column), "bad-value", e.getMessage()));
+                var column = match == null || match.get(e.column) == null ? e.column : match.get(e.column);
+                warnings.add(new Warning(new Place(file, line, "column " + column), "bad-value", e.getMessage()));
             }
         }
         return new Read.Done<>(List.copyOf(homes), warnings);
@@ -63,25 +100,25 @@ public final class HouseholdsCsv {
         }
     }
 
-    private static Household home(CSVRecord row) {
-        var alias = CsvTable.cell(row, "alias");
+    private Household home() {
+        var alias = cell("alias");
         if (alias.isEmpty()) throw new BadCell("alias", "is empty: expected a name that is not a person's, as in 'Home 7'");
-        return new Household(alias, system(CsvTable.cell(row, "measures")), Set.copyOf(CsvTable.list(CsvTable.cell(row, "diets"))),
-                allergies(CsvTable.cell(row, "allergies")), tools(CsvTable.cell(row, "missing tools")), foods(CsvTable.cell(row, "missing foods")),
-                ages(CsvTable.cell(row, "ages")), flag(row, "adult"), flag(row, "oven"), flag(row, "hob"), flag(row, "microwave"));
+        return new Household(alias, system(cell("measures").toLowerCase(Locale.ROOT)), Set.copyOf(list("diets")), allergies(), tools(), foods(), ages(), flag("adult"), flag("oven"),
+                flag("hob"), flag("microwave"), agreed());
     }
 
     private static MeasureSystem system(String cell) {
         if (cell.isEmpty()) return MeasureSystem.METRIC;
+        if (CALLED.containsKey(cell)) return CALLED.get(cell);
         for (var system : MeasureSystem.values()) if (system.name().equalsIgnoreCase(cell)) return system;
         throw new BadCell("measures", "'" + cell + "': expected metric, us, imperial or au");
     }
 
-    private static Set<String> allergies(String cell) {
+    private Set<String> allergies() {
         var set = new HashSet<String>();
-        for (var part : CsvTable.list(cell)) {
+        for (var part : list("allergies")) {
             try {
-                set.add(Allergen.parse(part).name().toLowerCase(Locale.ROOT));
+                set.add(Allergen.parse(ALLERGENS.getOrDefault(part, part)).name().toLowerCase(Locale.ROOT));
             } catch (IllegalArgumentException e) {
                 throw new BadCell("allergies", "'" + part + "': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'");
             }
@@ -89,38 +126,52 @@ public final class HouseholdsCsv {
         return set;
     }
 
-    private static Set<String> tools(String cell) {
+    private Set<String> tools() {
         var set = new HashSet<String>();
-        for (var part : CsvTable.list(cell)) {
-            var tool = Knowledge.shipped().tool(part).or(() -> Knowledge.shipped().toolNamed(part));
+        for (var part : list("missing tools")) {
+            var tool = knowledge.tool(part).or(() -> knowledge.toolNamed(part));
             set.add(tool.orElseThrow(() -> new BadCell("missing tools", "'" + part + "' is not in the tool table")).id());
         }
         return set;
     }
 
-    private static Set<String> foods(String cell) {
+    private Set<String> foods() {
         var set = new HashSet<String>();
-        for (var part : CsvTable.list(cell)) {
-            var food = Knowledge.shipped().food(part).or(() -> Knowledge.shipped().foodNamed(part));
+        for (var part : list("missing foods")) {
+            var food = knowledge.food(part).or(() -> knowledge.foodNamed(part));
             set.add(food.orElseThrow(() -> new BadCell("missing foods", "'" + part + "' is not in the food table")).id());
         }
         return set;
     }
 
-    private static List<Integer> ages(String cell) {
+    private List<Integer> ages() {
         var ages = new ArrayList<Integer>();
-        for (var part : CsvTable.list(cell)) {
+        for (var part : list("ages")) {
             if (!part.matches("\\d{1,3}")) throw new BadCell("ages", "'" + part + "': expected whole years, as in '9; 12'");
             ages.add(Integer.parseInt(part));
         }
         return ages;
     }
 
-    private static boolean flag(CSVRecord row, String column) {
-        return switch (CsvTable.cell(row, column).toLowerCase(Locale.ROOT)) {
+    private boolean flag(String column) {
+        return switch (cell(column).toLowerCase(Locale.ROOT)) {
             case "", "yes", "y", "true", "1" -> true;
             case "no", "n", "false", "0" -> false;
-            default -> throw new BadCell(column, "'" + CsvTable.cell(row, column) + "': expected yes or no");
+            default -> throw new BadCell(column, "'" + cell(column) + "': expected yes or no");
         };
+    }
+
+    /** "1-fish/f2=soured-cream": what was agreed with that home, by lesson and line. */
+    private Map<String, String> agreed() {
+        var map = new TreeMap<String, String>();
+        // Lesson and line are file names and ids: their case counts.
+        for (var part : java.util.Arrays.stream(cell("agreed").split(";")).map(String::strip).filter(p -> !p.isEmpty()).toList()) {
+            int eq = part.indexOf('=');
+            if (eq < 1 || !part.substring(0, eq).contains("/") || knowledge.food(part.substring(eq + 1)).isEmpty()) {
+                throw new BadCell("agreed", "'" + part + "': expected a lesson, a line and a food, as in '1-fish/f2=soured-cream'");
+            }
+            map.put(part.substring(0, eq), part.substring(eq + 1));
+        }
+        return map;
     }
 }

@@ -49,6 +49,35 @@ final class CoreModule {
     @JsonIgnoreProperties("handsOn")
     private interface Plain {}
 
+    /** "Read, and it names nothing" is not the same as "nobody has read it". */
+    @JsonIgnoreProperties("handsOn")
+    private interface WithLabel {
+        @JsonInclude(JsonInclude.Include.NON_NULL)
+        java.util.Set<webodidact.core.food.Allergen> labelSays();
+    }
+
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    private interface Whole {}
+
+    /** A lesson made once, on camera, needs no word about sets. */
+    private interface WithSets {
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = UsualSets.class)
+        webodidact.core.lesson.Sets sets();
+    }
+
+    /** Equal to what is not written; Jackson asks it so. */
+    static final class UsualSets {
+        @Override
+        public boolean equals(Object other) {
+            return other == null || webodidact.core.lesson.Sets.NONE.equals(other);
+        }
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
+    }
+
     static ObjectMapper mapper() {
         var module = new SimpleModule();
         text(module, Ratio.class, Ratio::toString, Ratio::parse);
@@ -58,7 +87,7 @@ final class CoreModule {
         module.setSerializerModifier(new EnumWriting());
         module.setDeserializerModifier(new EnumReading());
         return JsonMapper.builder().addModule(module).addMixIn(Cover.class, CoverShape.class)
-                .addMixIn(Step.class, Plain.class).addMixIn(FoodLine.class, Plain.class)
+                .addMixIn(Step.class, Plain.class).addMixIn(webodidact.core.lesson.Lesson.class, WithSets.class).addMixIn(FoodLine.class, WithLabel.class).addMixIn(webodidact.core.food.OwnFood.class, Whole.class)
                 .defaultPropertyInclusion(JsonInclude.Value.construct(JsonInclude.Include.NON_DEFAULT, JsonInclude.Include.ALWAYS))
                 .enable(SerializationFeature.INDENT_OUTPUT)
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)

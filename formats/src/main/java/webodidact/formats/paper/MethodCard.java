@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import webodidact.core.amount.KitchenRounding;
-import webodidact.core.food.Knowledge;
+import webodidact.core.amount.Microwave;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Place;
@@ -13,6 +13,8 @@ import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Who;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.swap.CookedAmount;
+import webodidact.core.time.Clock;
 
 /** What to do, step by step, for the homes: only the steps in which they do something. */
 final class MethodCard implements Paper {
@@ -52,26 +54,45 @@ final class MethodCard implements Paper {
         var wait = step.waiting();
         map.put("wait", wait == null ? "" : wait.time().text() + (wait.what().isBlank() ? "" : " · " + wait.what()) + (wait.cue().isBlank() ? "" : " · until " + wait.cue()));
         map.put("heat", step.heat() == null ? "" : "Oven " + step.heat().text());
-        map.put("cautions", cautions(step));
+        map.put("cautions", cautions(outcome, step));
         return map;
     }
 
     private static String use(Outcome outcome, Use use) {
         var line = outcome.lesson().food(use.line()).orElse(null);
         if (line == null) return "";
-        var amount = use.amount() != null ? use.amount() : line.amount();
-        var name = line.chosen() == null ? line.item() : Knowledge.shipped().food(line.chosen()).map(f -> f.name()).orElse(line.item());
+        var amount = CookedAmount.of(line, use.amount() != null ? use.amount() : line.amount(), outcome.knowledge());
+        var name = line.chosen() == null ? line.item() : outcome.knowledge().food(line.chosen()).map(f -> f.name()).orElse(line.item());
         if (amount == null) return name;
         return KitchenRounding.round(amount.times(outcome.gather().factor()), outcome.course().house()).text() + " " + name;
     }
 
-    private static List<String> cautions(Step step) {
+    private static List<String> cautions(Outcome outcome, Step step) {
         var all = new ArrayList<String>();
         if (step.acts().contains(Act.WASH_HANDS)) all.add("Soap, warm water, 20 seconds.");
-        boolean blade = step.tools().stream().flatMap(t -> Knowledge.shipped().tool(t).stream()).anyMatch(t -> t.hazard().equals("blade"));
+        boolean blade = step.tools().stream().flatMap(t -> outcome.knowledge().tool(t).stream()).anyMatch(t -> t.hazard().equals("blade"));
         if (blade) all.add("Sharp: fingertips tucked, board on a damp cloth.");
+        if (step.place().isHot()) {
+            var profile = outcome.course().profile();
+            for (var use : step.uses()) {
+                outcome.lesson().food(use.line()).flatMap(l -> outcome.knowledge().food(l.cooked())).filter(f -> profile.core(f.risk()) > 0)
+                        .ifPresent(f -> all.add("Cooked through: " + f.name() + " at a core of " + profile.degrees(profile.core(f.risk())) + ", by probe; colour only tells when it is not."));
+            }
+        }
+        if (step.place() == Place.MICROWAVE) all.add(microwave(outcome, step));
         if (step.place() == Place.OVEN) all.add("Hot: oven gloves, stand back from the steam.");
         if (step.place() == Place.RING) all.add("Hot: handle turned in, nobody leaves the pan.");
         return all;
+    }
+
+    /** The time for other microwaves than the instructor's. */
+    private static String microwave(Outcome outcome, Step step) {
+        int seconds = step.waiting() != null ? step.waiting().time().low() : step.hands().low();
+        int own = outcome.course().kitchen().watts();
+        var times = new ArrayList<String>();
+        for (int watts : List.of(600, 700, 800, 900, 1000)) {
+            if (watts != own && seconds > 0) times.add(watts + " W " + Clock.text(Microwave.seconds(seconds, own, watts)));
+        }
+        return "Time is for " + own + " W" + (times.isEmpty() ? "" : "; " + String.join(", ", times)) + ". Then test, and go on in steps of 10 seconds. Steam burns: lift the far edge first.";
     }
 }

@@ -20,8 +20,8 @@ class CsvTest {
 
     @Test
     void householdsComeBackAlikeAndFormulasAreHarmless() {
-        var homes = List.of(new Household("=cmd()", MeasureSystem.US, Set.of("vegan"), Set.of("nuts", "milk"), Set.of("grater"), Set.of("dill"), List.of(9, 12), true, false, true, true),
-                new Household("Tern, \"the\" other", null, null, null, null, null, null, false, true, true, false));
+        var homes = List.of(new Household("=cmd()", MeasureSystem.US, Set.of("vegan"), Set.of("nuts", "milk"), Set.of("grater"), Set.of("dill"), List.of(9, 12), true, false, true, true, java.util.Map.of("fish/f1", "tofu")),
+                new Household("Tern, \"the\" other", null, null, null, null, null, null, false, true, true, false, null));
         var csv = HouseholdsCsv.write(homes);
         assertThat(new String(csv, StandardCharsets.UTF_8)).contains("'=cmd()");
         assertThat(((Read.Done<List<Household>>) HouseholdsCsv.read("households.csv", csv)).value()).isEqualTo(homes);

@@ -62,10 +62,17 @@ class JsonFileTest {
                 x.chosen = "oat-drink";
                 x.mentioned = List.of("water");
                 x.optional = true;
+                x.use = "baked";
+                x.because = "f0";
+                x.labelSays = java.util.Set.of();
+                x.plan = "Soup.";
             }));
-            d.tools = List.of(new ToolLine("t1", "pan", "pan", 2, "big"));
+            d.tools = List.of(new ToolLine("t1", "pan", "pan", 2, "big", 3));
             d.steps = steps;
             d.ovenBefore = true;
+            d.sets = new webodidact.core.lesson.Sets(5, 2, 1);
+            d.shaping = new webodidact.core.lesson.Shaping(Amount.parse("420 g"), Amount.parse("10 g"), new webodidact.core.lesson.Shaping.Sheet(webodidact.core.amount.Ratio.of(30),
+                    webodidact.core.amount.Ratio.of(20), webodidact.core.amount.Ratio.of(13, 2), webodidact.core.amount.Ratio.HALF), 12, 3, 2);
             d.accepted = List.of(new Accepted("over-slot", "", "The next slot is free."));
         });
     }
@@ -75,10 +82,21 @@ class JsonFileTest {
     }
 
     @Test
-    void whatIsWrittenIsReadBackAlike() {
+    void whatIsWrittenIsReadBackAlike() throws IOException {
         assertThat(read(JsonFile.write(full()))).isEqualTo(full());
-        var course = new Course("C", "W", null, webodidact.core.amount.MeasureSystem.AU, Map.of(Segment.AT_THE_HEAT, 101));
+        var course = Course.named("C").but(d -> {
+            d.instructor = "W";
+            d.house = webodidact.core.amount.MeasureSystem.AU;
+            d.pace = Map.of(Segment.AT_THE_HEAT, 101);
+            d.profile = webodidact.core.safety.Profile.AU_NZ;
+            d.currency = "$";
+            d.prices = List.of(new webodidact.core.money.Price("cheddar", "bag", Amount.parse("250 g"), 295));
+            d.foods = List.of(webodidact.core.food.OwnFood.of("butter"), new webodidact.core.food.OwnFood("samphire", List.of("samphire"), webodidact.core.food.Shelf.FRIDGE,
+                    Map.of("chopped", webodidact.core.amount.Ratio.HALF), webodidact.core.amount.Ratio.of(3), java.util.Set.of(), false, webodidact.core.food.Risk.UNWASHED, "vegan", webodidact.core.amount.Ratio.of(2)));
+            d.kitchen = new webodidact.core.lesson.Kitchen("k", 3, 1, true, false, 0, 900, 1000);
+        });
         assertThat(((Read.Done<Course>) JsonFile.readCourse("course.json", JsonFile.write(course))).value()).isEqualTo(course);
+        assertThat(schema("course.schema.json").validate(new ObjectMapper().readTree(JsonFile.write(course)))).isEmpty();
     }
 
     @Test

@@ -72,6 +72,38 @@ class PapersTest {
         assertThat(text).doesNotContain("Why fish flakes");
     }
 
+    private static String html(Outcome outcome, String id) {
+        return Papers.ALL.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow().html(outcome);
+    }
+
+    @Test
+    void eachListIsAPaperOfItsOwn() throws IOException {
+        var outcome = demo(l -> covered(l).but(d -> d.sets = new webodidact.core.lesson.Sets(5, 1, 1)));
+        assertThat(text(PdfWriter.write(html(outcome, "shoot-list")))).contains("Shoot list", "1 on camera, 0 ready copies, 1 spare take. At the till: £", "300 g thick plain yoghurt 1 on camera + 1 spare take", "What will be left over");
+        assertThat(text(PdfWriter.write(html(outcome, "kit-list")))).contains("6 sets: 5 for groups, 1 for the demonstration", "6 × 150 g thick plain yoghurt", "900 g thick plain yoghurt", "12 skinless white fish fillets");
+        assertThat(text(PdfWriter.write(html(outcome, "bench-list")))).contains("8 Herb yoghurt", "150 g thick plain yoghurt", "Raw: skinless white fish fillets on a board of its own.");
+        assertThat(text(PdfWriter.write(html(outcome, "pupil-list")))).contains("Find the list", "To choose from").doesNotContain("150 g");
+        assertThat(text(PdfWriter.write(html(outcome, "pupil-key")))).contains("thick plain yoghurt: 150 g (step 8, 15)");
+        assertThat(text(PdfWriter.write(html(outcome, "substitution-sheet")))).contains("Say before step 8", "130 g soured cream for thick plain yoghurt, with 1 tbsp water", "Before class", "150 g soya yoghurt");
+    }
+
+    @Test
+    void whatMustBeBegunBeforeClassIsOnTheGatherListWithItsTime() throws IOException {
+        var outcome = demo(l -> covered(l).withFood("f1", f -> f.but(d -> d.form = "skinless, frozen")));
+        assertThat(text(PdfWriter.write(new GatherPaper().html(outcome)))).contains("Begin before class", "Thursday 3 December, 05:30", "thaw in the fridge, on a plate (12 hours)", "Allergens named by the law of United Kingdom");
+    }
+
+    @Test
+    void theMethodCardHasTheRegionsCoreTemperatureAndOtherMicrowaves() throws IOException {
+        var outcome = demo(l -> covered(l).withStep("s11", s -> s.but(d -> {
+            d.place = webodidact.core.lesson.Place.MICROWAVE;
+            d.waiting = new webodidact.core.lesson.Wait(webodidact.core.time.TimeRange.of(180), "heats", "", null);
+        })));
+        assertThat(text(PdfWriter.write(new MethodCard().html(outcome)))).contains("white fish fillet at a core of 63 °C, by probe", "Time is for 900 W; 600 W 4:30");
+        var american = Outcome.of(outcome.lesson(), outcome.course().but(d -> d.profile = webodidact.core.safety.Profile.US), Knowledge.shipped());
+        assertThat(text(PdfWriter.write(new MethodCard().html(american)))).contains("at a core of 145 °F");
+    }
+
     @Test
     void namesCannotBreakOutOfThePage() throws IOException {
         var outcome = demo(l -> covered(l).but(d -> d.title = "<script>alert(1)</script> & \"co\""));

@@ -27,6 +27,7 @@ import webodidact.core.lesson.Kitchen;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Yield;
 import webodidact.core.reading.AmountReader;
+import webodidact.core.safety.Profile;
 import webodidact.core.time.TimeRange;
 import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
@@ -57,9 +58,10 @@ final class BriefScreen extends HBox {
         ask("brief.makes", makes());
         ask("brief.home", Nodes.row(8, number("brief-home", l -> l.homeOf(), 1, 30, (l, n) -> l.but(d -> d.homeOf = n)), Nodes.label(Words.of("brief.people"), "soft")));
         heading("brief.kitchen");
-        ask("brief.kitchenName", courseField("brief-kitchen", c -> c.kitchen().name(), (k, t) -> new Kitchen(t, k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats())));
+        ask("brief.kitchenName", courseField("brief-kitchen", c -> c.kitchen().name(), (k, t) -> new Kitchen(t, k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), k.watts())));
         ask("brief.rings", kitchenNumbers());
-        ask("brief.house", house());
+        ask("brief.house", Nodes.row(8, house(), Nodes.label(Words.of("brief.currency"), "soft"), currency()));
+        ask("brief.profile", profile());
         var scroll = Panes.work(Nodes.styled(new VBox(8, Nodes.row(14, Nodes.label(Words.of("station.brief"), "title"), Nodes.label(Words.of("brief.hint"), "soft")), grid), "work"));
         getChildren().addAll(Nodes.grown(scroll), Panes.side(consequences, 400, 340));
         grid.getColumnConstraints().add(new javafx.scene.layout.ColumnConstraints());
@@ -214,16 +216,38 @@ final class BriefScreen extends HBox {
         return field;
     }
 
-    private HBox kitchenNumbers() {
+    private FlowPane kitchenNumbers() {
         var rings = courseField("brief-rings", c -> String.valueOf(c.kitchen().rings()),
-                (k, t) -> new Kitchen(k.name(), whole(t, 0, 12), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats()));
+                (k, t) -> new Kitchen(k.name(), whole(t, 0, 12), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), k.watts()));
         var ovens = courseField("brief-ovens", c -> String.valueOf(c.kitchen().ovens()),
-                (k, t) -> new Kitchen(k.name(), k.rings(), whole(t, 0, 6), k.microwave(), k.blender(), k.helpers(), k.ovenHeats()));
+                (k, t) -> new Kitchen(k.name(), k.rings(), whole(t, 0, 6), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), k.watts()));
         var heats = courseField("brief-heats", c -> minutes(c.kitchen().ovenHeats()),
-                (k, t) -> new Kitchen(k.name(), k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), TimeRange.parse(t).likely()));
-        for (var field : List.of(rings, ovens, heats)) field.setPrefColumnCount(3);
-        return Nodes.row(8, rings, Nodes.label(Words.of("brief.ringsWord"), "soft"), ovens, Nodes.label(Words.of("brief.ovensWord"), "soft"),
-                heats, Nodes.label(Words.of("brief.heatsWord"), "soft"));
+                (k, t) -> new Kitchen(k.name(), k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), TimeRange.parse(t).likely(), k.watts()));
+        var watts = courseField("brief-watts", c -> String.valueOf(c.kitchen().watts()),
+                (k, t) -> new Kitchen(k.name(), k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), whole(t, 300, 2000)));
+        for (var field : List.of(rings, ovens, heats, watts)) field.setPrefColumnCount(3);
+        return new FlowPane(8, 6, rings, Nodes.label(Words.of("brief.ringsWord"), "soft"), ovens, Nodes.label(Words.of("brief.ovensWord"), "soft"),
+                heats, Nodes.label(Words.of("brief.heatsWord"), "soft"), watts, Nodes.label(Words.of("brief.wattsWord"), "soft"));
+    }
+
+    private TextField currency() {
+        var field = Nodes.field("brief-currency", "£", Words.of("field.brief-currency"));
+        field.setPrefColumnCount(2);
+        var bound = Typed.onEnter(field, () -> workspace.book().course().currency(), t -> {
+            if (t.strip().length() > 4) throw new IllegalArgumentException(Words.of("brief.currencyWrong", t.strip()));
+            workspace.edit(Words.of("edit.currency"), b -> b.withCourse(b.course().but(d -> d.currency = t.strip())));
+        });
+        refreshers.add(bound::refresh);
+        return field;
+    }
+
+    private ComboBox<Profile> profile() {
+        Consumer<Profile> set = v -> {
+            if (!refreshing) workspace.edit(Words.of("edit.profile"), b -> b.withCourse(b.course().but(d -> d.profile = v)));
+        };
+        var box = Choice.of("brief-profile", Words.of("brief.profile"), Profile.values(), Profile::title, set);
+        refreshers.add(() -> box.setValue(workspace.book().course().profile()));
+        return box;
     }
 
     private ComboBox<MeasureSystem> house() {

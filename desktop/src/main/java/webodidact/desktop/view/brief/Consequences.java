@@ -32,6 +32,7 @@ final class Consequences extends VBox {
         who(outcome, lesson);
         delivery(outcome, lesson);
         scale(outcome, lesson);
+        safety(outcome, lesson);
     }
 
     private void block(String title, String figure, String... lines) {
@@ -79,6 +80,18 @@ final class Consequences extends VBox {
         block(Words.of("brief.deliveryTitle"), kind.title(), Words.of(kind.isLive() ? "brief.live" : "brief.recorded"),
                 kind.homesCookAlong() ? Words.of("brief.homesPace", AmountText.number(lesson.audience().handsFactor()), Clock.text(hands), Clock.text((int) theirs)) : "",
                 Words.of("brief.kitchenTime", Clock.text(outcome.schedule().kitchen())));
+    }
+
+    /** The figures that this lesson's foods need, in the region's own scale. */
+    private void safety(Outcome outcome, Lesson lesson) {
+        var profile = outcome.course().profile();
+        var cores = new java.util.LinkedHashSet<String>();
+        for (var line : lesson.foods()) {
+            var food = outcome.knowledge().food(line.cooked()).orElse(null);
+            if (food != null && profile.core(food.risk()) > 0) cores.add(Words.of("brief.core", line.item(), profile.degrees(profile.core(food.risk()))));
+        }
+        block(Words.of("brief.safetyTitle"), profile.title(), String.join(" ", cores), Words.of("brief.safetyText", profile.degrees(profile.fridge()), profile.degrees(profile.hotHolding())),
+                Words.of("brief.rules"));
     }
 
     private void scale(Outcome outcome, Lesson lesson) {

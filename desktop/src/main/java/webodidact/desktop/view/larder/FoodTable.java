@@ -18,13 +18,15 @@ import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.list.GatherList;
-import webodidact.core.list.Scaling;
+import webodidact.core.lesson.Scaling;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.reading.AmountReader;
 import webodidact.core.reading.LineReader;
+import webodidact.core.swap.DishLabels;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
+import webodidact.desktop.view.WhenSeen;
 import webodidact.desktop.words.Words;
 
 /** The food of one home, by shelf; amounts and names are typed where they stand. */
@@ -38,23 +40,34 @@ final class FoodTable extends VBox {
     private static final double NARROW = 46;
     private final Workspace workspace;
     private final TextField add = Nodes.field("add-food", Words.of("larder.addPrompt"), Words.of("larder.add"));
+    private final TextField find = Nodes.field("find-food", Words.of("larder.find"), Words.of("larder.findName"));
+    private final javafx.scene.control.Label dish = Nodes.label("", "soft");
     private final VBox rows = new VBox(4);
     private boolean narrow;
     private final List<HBox> cards = new ArrayList<>();
 
-    FoodTable(Workspace workspace, Runnable paste) {
+    /**
+     * @param paste opens the panel that reads a recipe
+     * @param variant opens the panel that works out a variant
+     */
+    FoodTable(Workspace workspace, Runnable paste, Runnable variant) {
         super(8);
         this.workspace = workspace;
         add.setOnAction(e -> add());
         var bar = Nodes.row(8, Nodes.grown(add), Nodes.named(Nodes.button(Words.of("larder.addButton"), this::add), "add-food-button", Words.of("larder.add")),
                 Nodes.named(Nodes.button(Words.of("larder.paste"), paste), "paste-recipe", Words.of("larder.paste")));
-        getChildren().addAll(bar, rows);
-        workspace.outcomeProperty().addListener(o -> show());
+        find.setPrefColumnCount(6);
+        find.setMinWidth(70);
+        find.textProperty().addListener(o -> show());
+        bar.getChildren().add(find);
+        var work = Nodes.named(Nodes.button(Words.of("variant.open2"), variant, "small"), "variant-open", Words.of("variant.title"));
+        dish.setMinWidth(0);
+        getChildren().addAll(bar, Nodes.row(8, Nodes.grown(dish), work), rows);
+        WhenSeen.of(this, this::show, workspace.outcomeProperty());
         workspace.foodProperty().addListener(o -> choose());
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         widthProperty().addListener(o -> fold());
         add.fontProperty().addListener(o -> fold());
-        show();
     }
 
     private void fold() {
@@ -69,7 +82,7 @@ final class FoodTable extends VBox {
         var read = new LineReader(workspace.knowledge()).read(add.getText());
         var tool = read.food() == null ? workspace.knowledge().toolNamed(read.item()) : java.util.Optional.<webodidact.core.food.Tool>empty();
         if (tool.isPresent()) {
-            var line = new ToolLine(workspace.lesson().newToolId(), read.item(), tool.get().id(), 1, "");
+            var line = ToolLine.of(workspace.lesson().newToolId(), read.item(), tool.get().id(), 1);
             workspace.editLesson(Words.of("edit.addTool", read.item()), l -> l.but(d -> d.tools = java.util.stream.Stream.concat(l.tools().stream(), java.util.stream.Stream.of(line)).toList()));
             workspace.noticeProperty().set(Words.of("larder.wasTool", read.item()));
         } else {
@@ -92,20 +105,45 @@ final class FoodTable extends VBox {
         Outcome outcome = workspace.outcome();
         if (outcome == null) return;
         if (outcome.lesson().foods().isEmpty()) {
+            dish.setText("");
             rows.getChildren().add(Nodes.wrapped(Words.of("larder.empty"), "empty"));
             return;
         }
+        dish(outcome);
         rows.getChildren().add(head());
         for (var shelf : outcome.gather().shelves().entrySet()) {
-            rows.getChildren().add(shelfTitle(shelf.getKey()));
-            for (var entry : shelf.getValue()) {
+            var shown = shelf.getValue().stream().filter(this::isWanted).toList();
+            if (!shown.isEmpty()) rows.getChildren().add(shelfTitle(shelf.getKey()));
+            for (var entry : shown) {
                 var card = row(entry, outcome);
                 cards.add(card);
                 rows.getChildren().add(card);
             }
         }
+        if (cards.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("larder.findNone", find.getText().strip()), "empty"));
         choose();
         if (focus != null) refocus(focus);
+    }
+
+    /** The filter looks at names, forms, allergens and what is wrong. */
+    private boolean isWanted(GatherList.Entry entry) {
+        var wanted = find.getText().strip().toLowerCase(java.util.Locale.ROOT);
+        var text = (entry.item() + " " + entry.line().form() + " " + entry.contains() + " " + String.join(" ", entry.line().unsure())).toLowerCase(java.util.Locale.ROOT);
+        return wanted.isEmpty() || text.contains(wanted);
+    }
+
+    /** What may be said of the dish as it is chosen. */
+    private void dish(Outcome outcome) {
+        var labels = DishLabels.of(outcome.lesson(), outcome.knowledge());
+        var diet = labels.vegan().truth() != DishLabels.Truth.NO ? "vegan" : "vegetarian";
+        var answer = labels.of(diet);
+        var name = Words.of("variant." + diet);
+        dish.setText(switch (answer.truth()) {
+            case YES -> Words.of("variant.yes", name);
+            case NO -> Words.of("variant.not", name, String.join(", ", answer.because()));
+            case UNKNOWN -> Words.of("variant.unknown", name, String.join(", ", answer.because()));
+        });
+        dish.setTooltip(new javafx.scene.control.Tooltip(dish.getText()));
     }
 
     private static Label shelfTitle(Shelf shelf) {
@@ -224,6 +262,10 @@ final class FoodTable extends VBox {
         int to = e.getCode() == KeyCode.DOWN ? at + 1 : e.getCode() == KeyCode.UP ? at - 1 : -1;
         if (to >= 0 && to < cards.size() && !e.isShortcutDown()) {
             focusCell(cards.get(to), focus.column());
+            e.consume();
+        }
+        if (e.getCode() == KeyCode.INSERT) {
+            add.requestFocus();
             e.consume();
         }
         if (e.getCode() == KeyCode.DELETE && e.isShortcutDown()) {

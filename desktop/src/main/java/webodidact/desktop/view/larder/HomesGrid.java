@@ -11,6 +11,7 @@ import webodidact.core.homes.CoverageGrid;
 import webodidact.desktop.control.CardButton;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.WhenSeen;
 import webodidact.desktop.words.Words;
 
 /** Homes across, needs down: one look tells who has what. */
@@ -18,19 +19,19 @@ final class HomesGrid extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private final Workspace workspace;
     private final Consumer<String> select;
+    private final Consumer<String> open;
     private String chosen = "";
 
-    /** @param select told the id of the need that is chosen */
-    HomesGrid(Workspace workspace, Consumer<String> select) {
+    /**
+     * @param select told the id of the need that is chosen
+     * @param open told the alias of the home that is opened, or "" for all
+     */
+    HomesGrid(Workspace workspace, Consumer<String> select, Consumer<String> open) {
         super(3);
         this.workspace = workspace;
         this.select = select;
-        workspace.outcomeProperty().addListener(o -> showIfSeen());
-        sceneProperty().addListener(o -> showIfSeen());
-    }
-
-    private void showIfSeen() {
-        if (getScene() != null) show();
+        this.open = open;
+        WhenSeen.of(this, this::show, workspace.outcomeProperty(), workspace.bookProperty());
     }
 
     private void show() {
@@ -42,7 +43,7 @@ final class HomesGrid extends VBox {
             choose("");
             return;
         }
-        var grid = CoverageGrid.of(outcome.lesson(), workspace.book().households(), workspace.knowledge(), outcome.course().house());
+        var grid = CoverageGrid.of(outcome.lesson(), workspace.book().households(), workspace.knowledge(), outcome.course());
         getChildren().add(head(grid));
         for (var need : grid.needs()) getChildren().add(row(need));
         getChildren().add(legend());
@@ -56,16 +57,22 @@ final class HomesGrid extends VBox {
         getChildren().forEach(r -> r.pseudoClassStateChanged(CHOSEN, id.equals(r.getUserData())));
     }
 
-    private static HBox head(CoverageGrid grid) {
+    private HBox head(CoverageGrid grid) {
         var cells = new HBox(2);
         for (var home : grid.homes()) {
             var label = Nodes.label(home.substring(0, Math.min(2, home.length())), "tiny");
             label.setMinWidth(4);
             label.setPrefWidth(10);
             label.setMaxWidth(Double.MAX_VALUE);
-            label.setTooltip(new Tooltip(home));
             label.setTextOverrun(javafx.scene.control.OverrunStyle.CLIP);
-            cells.getChildren().add(Nodes.grown(label));
+            var cell = new CardButton("home-head", () -> open.accept(home), label);
+            cell.setId("home-head-" + home);
+            cell.setAccessibleText(Words.of("homes.open", home));
+            cell.setMinWidth(4);
+            cell.setPrefWidth(10);
+            cell.setMaxWidth(Double.MAX_VALUE);
+            Tooltip.install(cell, new Tooltip(Words.of("homes.open", home)));
+            cells.getChildren().add(Nodes.grown(cell));
         }
         var row = new HBox(6, Nodes.cell(Nodes.label(Words.of("homes.need"), "head"), 14), Nodes.grown(cells), Nodes.cell(Nodes.label("", "head"), 2.5));
         row.getStyleClass().add("table-head");
@@ -80,7 +87,10 @@ final class HomesGrid extends VBox {
         name.setMinWidth(0);
         var count = Nodes.cell(Nodes.label(blocked == 0 ? "" : "■ " + blocked, "bad"), 2.5);
         var line = Nodes.row(6, Nodes.cell(name, 14), Nodes.grown(cells), count);
-        var row = new CardButton("grid-row", () -> choose(need.id()), line);
+        var row = new CardButton("grid-row", () -> {
+            open.accept("");
+            choose(need.id());
+        }, line);
         row.setUserData(need.id());
         row.setId("need-" + need.id());
         row.setAccessibleText(Words.of("homes.row", need.name(), need.coverage().count(Coverage.Stand.HAS), need.coverage().count(Coverage.Stand.CHECKS),

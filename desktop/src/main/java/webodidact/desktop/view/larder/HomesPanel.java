@@ -1,7 +1,9 @@
 package webodidact.desktop.view.larder;
 
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.homes.Coverage;
@@ -14,17 +16,26 @@ import webodidact.desktop.words.Words;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
 import webodidact.formats.course.CourseFolder;
+import webodidact.formats.csv.HouseholdTable;
 
 /** Who is stopped, where, by what; the one change that lets most in; and who does what about the chosen need. */
 final class HomesPanel extends VBox {
     private final Desk desk;
     private final Workspace workspace;
+    private final Consumer<Node> columns;
+    private final Consumer<String> open;
     private List<String> trouble = List.of();
     private String need = "";
 
-    HomesPanel(Desk desk) {
+    /**
+     * @param columns shows another panel, or this one again, in its place
+     * @param open opens one home
+     */
+    HomesPanel(Desk desk, Consumer<Node> columns, Consumer<String> open) {
         super(10);
         this.desk = desk;
+        this.columns = columns;
+        this.open = open;
         workspace = desk.workspace();
         getStyleClass().add("side-body");
         setId("homes-panel");
@@ -35,11 +46,11 @@ final class HomesPanel extends VBox {
         show();
     }
 
-    private void show() {
+    void show() {
         getChildren().clear();
         var outcome = workspace.outcome();
         if (outcome == null) return;
-        var grid = CoverageGrid.of(outcome.lesson(), workspace.book().households(), workspace.knowledge(), outcome.course().house());
+        var grid = CoverageGrid.of(outcome.lesson(), workspace.book().households(), workspace.knowledge(), outcome.course());
         var blocked = grid.blocked();
         getChildren().add(Nodes.label(Words.of("homes.over", grid.homes().size()), "overline"));
         getChildren().add(Nodes.wrapped(blocked.isEmpty() ? Words.of("homes.allIn") : Words.count("homes.blocked", blocked.size()), "title"));
@@ -57,22 +68,46 @@ final class HomesPanel extends VBox {
         var read = Nodes.named(Nodes.button(Words.of("homes.read"), this::read), "read-homes", Words.of("homes.read"));
         var forget = Nodes.named(Nodes.button(Words.of("homes.forget"), this::forget), "forget-homes", Words.of("homes.forget"));
         forget.setDisable(none);
-        getChildren().addAll(new FlowPane(8, 8, read, forget), Nodes.wrapped(Words.of("homes.privacy"), "soft"));
+        getChildren().addAll(new FlowPane(8, 8, read, Nodes.named(Nodes.button(Words.of("homes.add"), this::add), "add-home", Words.of("homes.add")), forget), Nodes.wrapped(Words.of("homes.privacy"), "soft"));
     }
 
     /** Rows that cannot be read are told and left out; the homes that were there are replaced, which can be undone. */
     private void read() {
         desk.askFile(Words.of("homes.read"), "csv").ifPresent(file -> {
-            switch (CourseFolder.readHouseholds(file)) {
-                case Read.Done<List<Household>>(var homes, var warnings) -> {
-                    trouble = warnings.stream().map(Warning::text).toList();
-                    workspace.edit(Words.count("edit.homes", homes.size()), b -> b.withHouseholds(homes));
-                    if (workspace.outcome() != null) workspace.show(workspace.lesson().id());
+            switch (CourseFolder.openHouseholds(file)) {
+                case Read.Done<HouseholdTable>(var table, var none) -> {
+                    if (table.isOurs()) take(table);
+                    else columns.accept(new ColumnPanel(table, workspace.knowledge(), this::taken, () -> columns.accept(this)));
                 }
-                case Read.Refused<List<Household>>(var why) -> trouble = List.of(why.text());
+                case Read.Refused<HouseholdTable>(var why) -> {
+                    trouble = List.of(why.text());
+                    show();
+                }
             }
-            show();
         });
+    }
+
+    private void take(HouseholdTable table) {
+        if (table.read(null, workspace.knowledge()) instanceof Read.Done<List<Household>>(var homes, var warnings)) taken(homes, warnings.stream().map(Warning::text).toList());
+    }
+
+    private void taken(List<Household> homes, List<String> wrong) {
+        trouble = wrong;
+        workspace.edit(Words.count("edit.homes", homes.size()), b -> b.withHouseholds(homes));
+        columns.accept(this);
+        show();
+    }
+
+    private void add() {
+        int n = 1;
+        while (isTaken(Words.of("homes.newAlias", n))) n++;
+        var alias = Words.of("homes.newAlias", n);
+        workspace.edit(Words.of("edit.homeNew"), b -> b.withHouseholds(java.util.stream.Stream.concat(b.households().stream(), java.util.stream.Stream.of(Household.named(alias))).toList()));
+        open.accept(alias);
+    }
+
+    private boolean isTaken(String alias) {
+        return workspace.book().households().stream().anyMatch(h -> h.alias().equals(alias));
     }
 
     private void forget() {

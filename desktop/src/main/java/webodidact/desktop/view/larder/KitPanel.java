@@ -5,9 +5,11 @@ import webodidact.core.amount.AmountText;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Household;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.swap.InUse;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.WhenSeen;
 import webodidact.desktop.words.Words;
 
 /** What a home can use if it has not the selected tool, and how much longer its steps take with that. */
@@ -19,12 +21,12 @@ final class KitPanel extends VBox {
         super(10);
         this.workspace = workspace;
         getStyleClass().add("side-body");
-        workspace.outcomeProperty().addListener(o -> show());
+        WhenSeen.of(this, this::show, workspace.outcomeProperty());
     }
 
     void select(String id) {
         line = id;
-        show();
+        if (getScene() != null) show();
     }
 
     private void show() {
@@ -57,6 +59,13 @@ final class KitPanel extends VBox {
             if (!placed.step().tools().contains(tool.id()) || placed.hands().isZero()) continue;
             int longer = (int) instead.time().times(placed.hands().likely()).nearest();
             box.getChildren().add(Nodes.wrapped(Words.of("kit.stepTime", placed.number(), Clock.text(placed.hands().likely()), Clock.text(longer)), "body"));
+        }
+        for (var cannot : instead.cannot()) {
+            for (var placed : outcome.schedule().steps()) {
+                var text = placed.step().title() + ". " + placed.step().doing() + " " + placed.step().say();
+                if (!placed.step().tools().contains(tool.id())) continue;
+                cannot.verbs().stream().filter(v -> InUse.says(text, v)).findFirst().ifPresent(v -> box.getChildren().add(Nodes.wrapped("▲ " + Words.of("kit.breaks", placed.number(), v, name, cannot.because()), "warn")));
+            }
         }
         if (!instead.note().isEmpty()) box.getChildren().add(Nodes.wrapped(instead.note(), "soft"));
         var hazard = workspace.knowledge().tool(instead.tool()).map(Tool::hazard).orElse("");

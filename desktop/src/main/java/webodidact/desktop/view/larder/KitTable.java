@@ -15,6 +15,7 @@ import webodidact.core.lesson.ToolLine;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
+import webodidact.desktop.view.WhenSeen;
 import webodidact.desktop.words.Words;
 
 /** The kit of one home, and the tools that the words of the steps need and nobody has listed. */
@@ -36,12 +37,11 @@ final class KitTable extends VBox {
             add.clear();
         });
         getChildren().addAll(add, rows);
-        workspace.outcomeProperty().addListener(o -> show());
-        show();
+        WhenSeen.of(this, this::show, workspace.outcomeProperty());
     }
 
     private void add(String name, String tool) {
-        var line = new ToolLine(workspace.lesson().newToolId(), name, tool, 1, "");
+        var line = ToolLine.of(workspace.lesson().newToolId(), name, tool, 1);
         workspace.editLesson(Words.of("edit.addTool", name), l -> l.but(d -> d.tools = Stream.concat(l.tools().stream(), Stream.of(line)).toList()));
         choose(line.id());
     }
@@ -58,10 +58,36 @@ final class KitTable extends VBox {
         if (outcome == null) return;
         var lesson = outcome.lesson();
         if (lesson.tools().isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("kit.empty"), "empty"));
+        else rows.getChildren().add(head(lesson));
         for (var line : lesson.tools()) rows.getChildren().add(row(lesson, line));
         suggest(lesson);
         if (lesson.tools().stream().noneMatch(t -> t.id().equals(chosen)) && !lesson.tools().isEmpty()) choose(lesson.tools().getFirst().id());
         else choose(chosen);
+    }
+
+    private static HBox head(Lesson lesson) {
+        var count = Nodes.label(Words.of("kit.head.count"), "head");
+        count.setMinWidth(52);
+        var what = Nodes.label(Words.of("larder.what"), "head");
+        what.setMaxWidth(Double.MAX_VALUE);
+        var all = Nodes.label(lesson.sets().groups() > 0 ? Words.of("kit.head.all") : "", "head");
+        all.setMinWidth(lesson.sets().groups() > 0 ? 218 : 120);
+        var steps = Nodes.label(Words.of("larder.steps"), "head");
+        steps.setMinWidth(168);
+        return Nodes.styled(new HBox(6, count, Nodes.grown(what), all, steps), "table-head");
+    }
+
+    /** With groups: how many there are for all of them. */
+    private TextField shared(ToolLine line) {
+        var field = Nodes.field("shared-" + line.id(), Words.of("kit.sharedPrompt"), Words.of("kit.sharedOf", line.name()));
+        field.getStyleClass().add("cell");
+        field.setPrefWidth(92);
+        Typed.onEnter(field, () -> line.shared() == 0 ? "" : Words.of("kit.shared", line.shared()), t -> {
+            var digits = t.replaceAll("\\D", "");
+            if (!t.isBlank() && !digits.matches("[1-9]\\d{0,2}")) throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
+            change(line, new ToolLine(line.id(), line.name(), line.tool(), line.count(), line.note(), t.isBlank() ? 0 : Integer.parseInt(digits)));
+        });
+        return field;
     }
 
     private HBox row(Lesson lesson, ToolLine line) {
@@ -70,11 +96,11 @@ final class KitTable extends VBox {
         count.setPrefWidth(52);
         Typed.onEnter(count, () -> String.valueOf(line.count()), t -> {
             if (!t.strip().matches("[1-9]\\d{0,2}")) throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
-            change(line, new ToolLine(line.id(), line.name(), line.tool(), Integer.parseInt(t.strip()), line.note()));
+            change(line, new ToolLine(line.id(), line.name(), line.tool(), Integer.parseInt(t.strip()), line.note(), line.shared()));
         });
         var name = Nodes.field("name-" + line.id(), "", Words.of("larder.nameOf", line.name()));
         name.getStyleClass().add("cell");
-        Typed.onEnter(name, line::name, t -> change(line, new ToolLine(line.id(), t.strip(), workspace.knowledge().toolNamed(t).map(Tool::id).orElse(null), line.count(), line.note())));
+        Typed.onEnter(name, line::name, t -> change(line, new ToolLine(line.id(), t.strip(), workspace.knowledge().toolNamed(t).map(Tool::id).orElse(null), line.count(), line.note(), line.shared())));
         var hazard = workspace.knowledge().tool(line.tool()).map(Tool::hazard).filter(h -> !h.isEmpty()).map(h -> Words.of("kit.hazard." + h)).orElse("");
         var steps = Nodes.label(steps(lesson, line), "step-numbers");
         steps.setMinWidth(80);
@@ -83,6 +109,7 @@ final class KitTable extends VBox {
         var danger = Nodes.label(hazard, "allergen");
         danger.setMinWidth(80);
         var row = Nodes.row(6, count, Nodes.grown(name), note, steps, danger);
+        if (lesson.sets().groups() > 0) row.getChildren().add(2, shared(line));
         row.getStyleClass().add("food-row");
         row.setUserData(line.id());
         row.addEventFilter(javafx.scene.input.MouseEvent.MOUSE_PRESSED, e -> choose(line.id()));

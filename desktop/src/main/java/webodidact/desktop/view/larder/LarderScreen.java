@@ -1,7 +1,9 @@
 package webodidact.desktop.view.larder;
 
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -32,6 +34,10 @@ final class LarderScreen extends HBox {
     private final KitPanel tools;
     private final PastePanel paste;
     private final HomesPanel homesPanel;
+    private final VariantPanel variant;
+    private final FoodForm foodForm;
+    private final ListsPane lists;
+    private final SetsPanel sets;
     private final HomesGrid homes;
     private final TextField home = Nodes.field("larder-home", "", Words.of("field.brief-home"));
     private final javafx.scene.control.Label makes = Nodes.label("", "soft");
@@ -40,18 +46,23 @@ final class LarderScreen extends HBox {
     private final ToggleButton foodTab = Nodes.toggle(Words.of("larder.food"), "tab");
     private final ToggleButton kitTab = Nodes.toggle(Words.of("larder.kit"), "tab");
     private final ToggleButton homesTab = Nodes.toggle(Words.of("larder.homes"), "tab");
+    private final ToggleButton listsTab = Nodes.toggle(Words.of("larder.lists"), "tab");
     private Typed homeTyped;
     private boolean refreshing;
 
     LarderScreen(Desk desk) {
         workspace = desk.workspace();
         getStyleClass().add("station");
-        swaps = new SwapPanel(workspace);
+        swaps = new SwapPanel(workspace, this::showForm);
+        variant = new VariantPanel(workspace, this::showFood);
+        foodForm = new FoodForm(workspace, this::showFood);
+        lists = new ListsPane(workspace);
+        sets = new SetsPanel(workspace);
         tools = new KitPanel(workspace);
         paste = new PastePanel(workspace, this::showFood);
-        foods = new FoodTable(workspace, this::showPaste);
-        homesPanel = new HomesPanel(desk);
-        homes = new HomesGrid(workspace, homesPanel::select);
+        foods = new FoodTable(workspace, this::showPaste, this::showVariant);
+        homesPanel = new HomesPanel(desk, this::put, this::open);
+        homes = new HomesGrid(workspace, homesPanel::select, this::open);
         kit = new KitTable(workspace, tools::select);
         Consumer<MeasureSystem> set = v -> {
             if (!refreshing) workspace.edit(Words.of("edit.house"), b -> b.withCourse(b.course().withHouse(v)));
@@ -68,7 +79,7 @@ final class LarderScreen extends HBox {
         workspace.lessonProperty().addListener(o -> refresh());
         workspace.bookProperty().addListener(o -> refresh());
         workspace.foodProperty().addListener(o -> {
-            if (side.getContent() != swaps && foodTab.isSelected()) side.setContent(swaps);
+            if (side.getContent() != swaps && side.getContent() != foodForm && foodTab.isSelected()) put(swaps);
         });
         refresh();
         showFood();
@@ -79,6 +90,9 @@ final class LarderScreen extends HBox {
         foodTab.setToggleGroup(group);
         kitTab.setToggleGroup(group);
         homesTab.setToggleGroup(group);
+        listsTab.setToggleGroup(group);
+        listsTab.setId("tab-lists");
+        listsTab.setOnAction(e -> showLists());
         homesTab.setId("tab-homes");
         homesTab.setOnAction(e -> showHomes());
         foodTab.setId("tab-food");
@@ -86,30 +100,63 @@ final class LarderScreen extends HBox {
         foodTab.setOnAction(e -> showFood());
         kitTab.setOnAction(e -> showKit());
         makes.setMinWidth(0);
-        return Nodes.row(8, Nodes.label(Words.of("station.larder"), "title"), new StackPane(), foodTab, kitTab, homesTab, Nodes.spring(),
+        times.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        return Nodes.row(8, Nodes.label(Words.of("station.larder"), "title"), new StackPane(), foodTab, kitTab, homesTab, listsTab, Nodes.spring(),
                 makes, home, times, house);
     }
 
     private void showFood() {
         foodTab.setSelected(true);
         list.setContent(foods);
-        side.setContent(swaps);
+        put(swaps);
     }
 
     private void showKit() {
         kitTab.setSelected(true);
         list.setContent(kit);
-        side.setContent(tools);
+        put(tools);
     }
 
     private void showHomes() {
         homesTab.setSelected(true);
         list.setContent(homes);
-        side.setContent(homesPanel);
+        put(homesPanel);
+        homesPanel.show();
+    }
+
+    private void showLists() {
+        listsTab.setSelected(true);
+        list.setContent(lists);
+        put(sets);
+    }
+
+    private void showVariant() {
+        put(variant);
+    }
+
+    /** The side shows another panel; the keyboard goes into it if it was in the one that leaves. */
+    private void put(Node panel) {
+        var owner = getScene() == null ? null : getScene().getFocusOwner();
+        boolean inside = false;
+        for (Node n = owner; n != null; n = n.getParent()) inside |= n == side;
+        side.setContent(panel);
+        side.setVvalue(0);
+        if (!inside || !(panel instanceof Parent parent)) return;
+        Platform.runLater(() -> parent.lookupAll("*").stream().filter(n -> n.isFocusTraversable() && !n.isDisabled()).findFirst().ifPresent(Node::requestFocus));
+    }
+
+    private void showForm() {
+        put(foodForm);
+    }
+
+    /** One home in the side, or all of them for "". */
+    private void open(String alias) {
+        if (alias.isEmpty()) put(homesPanel);
+        else put(new HomePanel(workspace, alias, this::showHomes));
     }
 
     private void showPaste() {
-        side.setContent(paste);
+        put(paste);
         paste.start();
     }
 
@@ -123,7 +170,7 @@ final class LarderScreen extends HBox {
         Lesson lesson = workspace.lesson();
         if (lesson == null) return;
         refreshing = true;
-        var factor = webodidact.core.list.Scaling.forHome(lesson);
+        var factor = webodidact.core.lesson.Scaling.forHome(lesson);
         Yield yield = lesson.makes();
         makes.setText(Words.of("larder.makes", AmountText.number(yield.count().times(factor)), yield.what()));
         times.setText(Words.of("larder.times", AmountText.number(factor)));

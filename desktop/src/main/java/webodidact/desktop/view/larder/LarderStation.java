@@ -1,5 +1,6 @@
 package webodidact.desktop.view.larder;
 
+import java.util.Set;
 import java.util.function.Predicate;
 import javafx.scene.Node;
 import webodidact.core.check.Finding;
@@ -8,6 +9,9 @@ import webodidact.desktop.view.Station;
 
 /** What each home must have, and what if it hasn't. */
 public final class LarderStation implements Station {
+    private static final Set<String> CHECKS = Set.of("listed-not-used", "equivalence-wrong", "measures-mixed", "seasoning-out-of-line", "yield-wrong", "salt-over-limit",
+            "stock-out-of-strength", "tool-waited-for");
+
     @Override
     public String id() {
         return "larder";
@@ -15,7 +19,7 @@ public final class LarderStation implements Station {
 
     @Override
     public Predicate<Finding> concerns() {
-        return f -> f.check().equals("listed-not-used") || f.check().equals("equivalence-wrong");
+        return f -> CHECKS.contains(f.check());
     }
 
     @Override

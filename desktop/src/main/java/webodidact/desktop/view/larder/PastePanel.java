@@ -91,7 +91,7 @@ final class PastePanel extends VBox {
             var tool = line.food() == null ? workspace.knowledge().toolNamed(line.item()) : java.util.Optional.<webodidact.core.food.Tool>empty();
             if (tool.isPresent()) {
                 int count = line.amount() == null ? 1 : (int) line.amount().high().ceiling();
-                tools.add(new ToolLine(Ids.next("t", tools.stream().map(ToolLine::id).toList()), line.item(), tool.get().id(), count, line.note()));
+                tools.add(new ToolLine(Ids.next("t", tools.stream().map(ToolLine::id).toList()), line.item(), tool.get().id(), count, line.note(), 0));
             } else {
                 foods.add(line.toFoodLine(Ids.next("f", foods.stream().map(FoodLine::id).toList())));
             }

@@ -12,6 +12,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.geometry.Pos;
@@ -43,7 +44,7 @@ final class PapersScreen extends HBox {
         this.desk = desk;
         getStyleClass().add("station");
         var group = new ToggleGroup();
-        var choice = Nodes.row(8);
+        var choice = new FlowPane(6, 6);
         for (var each : Papers.ALL) {
             ToggleButton button = Nodes.toggle(each.title(), "tab");
             button.setId("paper-" + each.id());
@@ -62,7 +63,7 @@ final class PapersScreen extends HBox {
         pages.setAlignment(Pos.TOP_CENTER);
         var scroll = Panes.work(pages);
         scroll.getStyleClass().add("page-well");
-        var work = Nodes.styled(Nodes.column(10, Nodes.row(14, Nodes.label(Words.of("station.papers"), "title"), choice, Nodes.spring(), busy, state), Nodes.grown(scroll)), "work");
+        var work = Nodes.styled(Nodes.column(10, Nodes.row(14, Nodes.label(Words.of("station.papers"), "title"), Nodes.spring(), busy, state), choice, Nodes.grown(scroll)), "work");
         getChildren().addAll(Nodes.grown(work), Panes.side(side, 360, 320));
         desk.workspace().outcomeProperty().addListener(o -> refresh());
         sceneProperty().addListener(o -> refresh());

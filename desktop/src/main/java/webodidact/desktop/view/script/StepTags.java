@@ -8,7 +8,7 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
-import webodidact.core.list.Scaling;
+import webodidact.core.lesson.Scaling;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;

@@ -9,7 +9,7 @@ import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
-import webodidact.core.list.Scaling;
+import webodidact.core.lesson.Scaling;
 import webodidact.core.reading.AmountReader;
 import webodidact.core.script.Mentions;
 import webodidact.desktop.control.Nodes;

@@ -1,7 +1,6 @@
-package webodidact.core.list;
+package webodidact.core.lesson;
 
 import webodidact.core.amount.Ratio;
-import webodidact.core.lesson.Lesson;
 
 /** How much more or less than the recipe as written is needed. */
 public final class Scaling {

@@ -1,0 +1,35 @@
+package webodidact.core.food;
+
+import java.util.List;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Ratio;
+
+/**
+ * More that is known of a food than every food has.
+ *
+ * @param salt grams in 100 g, counted from sodium; null where nobody knows
+ * @param keeps storage life once opened, or null
+ * @param freezes or null where it should not be frozen
+ * @param before what has to be done before class, one after the other
+ * @param cannot what it cannot stand where it stands in for something else
+ * @param packs usual packs
+ */
+public record Facts(Ratio salt, Keeping keeps, Keeping freezes, List<Before> before, List<Cannot> cannot, List<Bought> packs) {
+    /** @param time days in the fridge or cupboard, or months in the freezer */
+    public record Keeping(int time, String how) {}
+
+    /** @param seconds it takes, more than zero */
+    public record Before(int seconds, String what) {}
+
+    /** @param verbs "boil" */
+    public record Cannot(List<String> verbs, String because) {}
+
+    /** @param holds a weight or a volume */
+    public record Bought(String name, Amount holds) {}
+
+    public static final Facts NONE = new Facts(null, null, null, List.of(), List.of(), List.of());
+
+    Facts withSalt(Ratio other) {
+        return new Facts(other, keeps, freezes, before, cannot, packs);
+    }
+}

@@ -1,0 +1,56 @@
+package webodidact.core.food;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import webodidact.core.amount.Ratio;
+
+/**
+ * A food of the course's own, or what the course knows better about a shipped one. What is null or empty stays as shipped;
+ * for a new food it is unknown. A food whose allergens nobody has stated is "check the label".
+ *
+ * @param id of the shipped food that is changed, or a new one
+ * @param density grams in a millilitre by form; "" is any form
+ * @param piece grams of one piece, or null
+ * @param allergens null while nobody has stated them; empty if there are none
+ * @param diet "vegan", "vegetarian", "none", or null
+ */
+public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ratio> density, Ratio piece, Set<Allergen> allergens,
+        Boolean checkLabel, Risk risk, String diet, Ratio salt) {
+    public OwnFood {
+        Objects.requireNonNull(id, "id");
+        names = names == null ? List.of() : List.copyOf(names);
+        density = density == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(density));
+        density.forEach((form, d) -> {
+            if (!d.isMoreThan(Ratio.of(1, 20)) || d.isMoreThan(Ratio.of(3))) {
+                throw new IllegalArgumentException("Density '" + d + "' of '" + id + "': expected 0.05 to 3 g in a millilitre");
+            }
+        });
+        if (piece != null && !piece.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("One piece of '" + id + "': expected more than zero grams");
+        allergens = allergens == null ? null : Collections.unmodifiableSet(new TreeSet<>(allergens));
+        if (diet != null && !Set.of("vegan", "vegetarian", "none").contains(diet)) {
+            throw new IllegalArgumentException("Diet '" + diet + "' of '" + id + "': expected vegan, vegetarian or none");
+        }
+    }
+
+    public static OwnFood of(String id) {
+        return new OwnFood(id, null, null, null, null, null, null, null, null, null);
+    }
+
+    /** The food as the course knows it. @param shipped null for a new one */
+    Food over(Food shipped) {
+        var names = this.names.isEmpty() ? shipped == null ? List.of(id.replace('-', ' ')) : shipped.names() : this.names;
+        var facts = shipped == null ? Facts.NONE : shipped.facts();
+        return new Food(id, names, shipped == null ? List.of() : shipped.usNames(), shipped == null ? List.of() : shipped.auNames(),
+                shelf != null ? shelf : shipped == null ? Shelf.CUPBOARD : shipped.shelf(), shipped == null ? "other" : shipped.group(),
+                density.isEmpty() && shipped != null ? shipped.density() : density, piece == null && shipped != null ? shipped.piece() : piece,
+                allergens != null ? allergens : shipped == null ? Set.of() : shipped.allergens(),
+                checkLabel != null ? checkLabel : shipped == null ? allergens == null : shipped.checkLabel(),
+                risk != null ? risk : shipped == null ? Risk.READY : shipped.risk(), shipped != null && shipped.cautious(),
+                diet != null ? diet : shipped == null ? "none" : shipped.diet(), "the course's own", salt == null ? facts : facts.withSalt(salt));
+    }
+}

@@ -1,0 +1,39 @@
+package webodidact.core.lesson;
+
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Ratio;
+
+/**
+ * How a mixture becomes pieces: by the spoon or scoop, or stamped from a rolled sheet; and how they are cooked and served.
+ *
+ * @param mixture all of it, at the lesson's own yield; null takes what the list weighs
+ * @param portion one piece, a mass or a volume; null where pieces are stamped
+ * @param sheet rolled sheet, or null
+ * @param load places on a tray or in a pan; 0 where that is no limit
+ * @param each pieces a person is served, 1 or more
+ * @param partners pieces each needs to pair with, as a lid with a base; 1 where they stand alone
+ */
+public record Shaping(Amount mixture, Amount portion, Sheet sheet, int load, int each, int partners) {
+    /**
+     * @param length,width,cutter centimetres, more than zero
+     * @param again share of the trimmings that is rolled out again, 0 to 1
+     */
+    public record Sheet(Ratio length, Ratio width, Ratio cutter, Ratio again) {
+        public Sheet {
+            if (!length.isMoreThan(Ratio.ZERO) || !width.isMoreThan(Ratio.ZERO) || !cutter.isMoreThan(Ratio.ZERO)) {
+                throw new IllegalArgumentException("Sheet: expected a length, a width and a cutter of more than zero");
+            }
+            if (again == null) again = Ratio.ZERO;
+            if (again.isNegative() || again.isMoreThan(Ratio.ONE)) throw new IllegalArgumentException("Rolled again '" + again + "': expected a share from 0 to 1");
+        }
+    }
+
+    public static final Shaping BLANK = new Shaping(null, null, null, 0, 1, 1);
+
+    public Shaping {
+        load = Math.max(0, load);
+        each = Math.max(1, each);
+        partners = Math.max(1, partners);
+        if (portion != null && !portion.low().isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Portion '" + portion + "': expected more than zero");
+    }
+}

@@ -1,0 +1,82 @@
+package webodidact.core.list;
+
+import java.util.ArrayList;
+import java.util.List;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Ratio;
+import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Scaling;
+
+/**
+ * What a home pays, and what the shoot costs.
+ *
+ * @param home seen from one home
+ * @param shoot seen from the instructor: copies, spare takes and, with groups, all sets
+ */
+public record Costs(Side home, Side shoot) {
+    /**
+     * @param outlay paid at the till, in whole packs, smallest coin
+     * @param used worth of what goes into the dish, exact
+     * @param unpriced items without a price; they are in neither sum
+     */
+    public record Side(List<Row> rows, long outlay, Ratio used, List<String> unpriced) {}
+
+    /** @param buying null where no pack is known */
+    public record Row(FoodLine line, Food food, String item, Amount exact, Buying buying) {
+        public boolean isPriced() {
+            return buying != null && buying.pack().coins() > 0;
+        }
+    }
+
+    public static Costs of(Lesson lesson, Course course, Knowledge knowledge) {
+        var home = new ArrayList<Row>();
+        for (var line : lesson.foods()) {
+            var food = knowledge.food(line.cooked()).orElse(null);
+            if (food != null && food.shelf() == webodidact.core.food.Shelf.TAP) continue;
+            var exact = line.amount() == null ? null : GatherList.exact(line, Scaling.forHome(lesson), knowledge);
+            home.add(row(line, food, exact, course));
+        }
+        var shoot = new ArrayList<Row>();
+        boolean groups = lesson.sets().groups() > 0;
+        for (var entry : ShootList.of(lesson, course, knowledge).entries()) {
+            var exact = entry.exact();
+            if (groups && exact != null) exact = plusSets(exact, entry.line(), lesson, course, knowledge);
+            shoot.add(row(entry.line(), entry.food(), exact, course));
+        }
+        return new Costs(side(home), side(shoot));
+    }
+
+    private static Amount plusSets(Amount exact, FoodLine line, Lesson lesson, Course course, Knowledge knowledge) {
+        return exact.plus(GatherList.exact(line, Scaling.forHome(lesson).times(lesson.sets().groups()), knowledge), course.house());
+    }
+
+    private static Row row(FoodLine line, Food food, Amount exact, Course course) {
+        var item = line.chosen() == null || food == null ? line.item() : food.name();
+        return new Row(line, food, item, exact, Buying.of(exact, food, line, course).orElse(null));
+    }
+
+    private static Side side(List<Row> rows) {
+        long outlay = 0;
+        var used = Ratio.ZERO;
+        var unpriced = new ArrayList<String>();
+        for (var row : rows) {
+            if (!row.isPriced()) {
+                unpriced.add(row.item());
+                continue;
+            }
+            outlay = Math.addExact(outlay, row.buying().outlay());
+            used = used.plus(row.buying().used());
+        }
+        return new Side(List.copyOf(rows), outlay, used, List.copyOf(unpriced));
+    }
+
+    /** "£2.45"; with {@code exact} coins rounded to whole ones, halves up. */
+    public static String money(Ratio coins, String sign) {
+        long all = coins.nearest();
+        return sign + all / 100 + "." + (all % 100 < 10 ? "0" : "") + all % 100;
+    }
+}

@@ -1,0 +1,119 @@
+package webodidact.core.list;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
+import webodidact.core.amount.KitchenRounding;
+import webodidact.core.amount.MeasureSystem;
+import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
+import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
+import webodidact.core.food.Weighing;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Household;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Scaling;
+import webodidact.core.swap.CookedAmount;
+import webodidact.core.swap.Offer;
+import webodidact.core.swap.Swaps;
+
+/** The gather list of one home, in its own words and measures, with what it uses instead. */
+public record HomeList(String alias, List<Entry> entries, List<String> tools) {
+    /** AGREED: settled with this home; OFFERED: the best there is, not yet settled; STOPS: it has no answer yet. */
+    public enum Stand { HAS, LABEL, AGREED, OFFERED, STOPS }
+
+    /**
+     * @param take in that home's measures, kitchen-rounded; "some" where no amount is given
+     * @param item in that home's words
+     * @param from what the lesson calls it, where that differs, or ""
+     * @param beforehand what this home has to do before class, or ""
+     */
+    public record Entry(String line, String take, String item, String from, Stand stand, String beforehand) {}
+
+    public static HomeList of(Lesson lesson, Household home, List<Household> all, Knowledge knowledge, Course course) {
+        var entries = new ArrayList<Entry>();
+        var swaps = new Swaps(knowledge, course);
+        for (var line : lesson.foods()) {
+            var food = knowledge.food(line.cooked()).orElse(null);
+            if (food != null && food.shelf() == webodidact.core.food.Shelf.TAP) continue;
+            entries.add(entry(lesson, home, all, line, food, swaps, knowledge, course));
+        }
+        var tools = lesson.tools().stream().map(t -> (t.count() > 1 ? t.count() + " × " : "") + toolName(t, home, knowledge)).toList();
+        return new HomeList(home.alias(), List.copyOf(entries), tools);
+    }
+
+    private static Entry entry(Lesson lesson, Household home, List<Household> all, FoodLine line, Food food, Swaps swaps, Knowledge knowledge, Course course) {
+        var agreed = knowledge.food(home.agreedFor(lesson.id(), line.id())).filter(f -> Swaps.canUse(home, f));
+        if (agreed.isPresent()) return entry(lesson, home, line, agreed.get(), CookedAmount.of(line, line.amount(), agreed.get().id(), knowledge), Stand.AGREED, course);
+        var amount = CookedAmount.of(line, line.amount(), knowledge);
+        if (food == null) return entry(lesson, home, line, null, amount, home.allergies().isEmpty() ? Stand.HAS : Stand.LABEL, course);
+        if (Swaps.canUse(home, food)) return entry(lesson, home, line, food, amount, Swaps.mustCheck(home, food) ? Stand.LABEL : Stand.HAS, course);
+        Optional<Offer> offer = swaps.offers(lesson, line, all).stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst();
+        return offer.map(o -> entry(lesson, home, line, o.food(), o.exact(), Stand.OFFERED, course))
+                .orElseGet(() -> entry(lesson, home, line, food, amount, line.optional() ? Stand.OFFERED : Stand.STOPS, course));
+    }
+
+    private static Entry entry(Lesson lesson, Household home, FoodLine line, Food food, Amount amount, Stand stand, Course course) {
+        var exact = amount == null ? null : amount.times(Scaling.forHome(lesson));
+        var take = exact == null ? line.toTaste() ? "to taste" : "some" : told(exact, food, line, home, course.house());
+        boolean swapped = food != null && !food.id().equals(line.food());
+        var item = swapped ? named(food, home, food.name()) : named(food, home, line.item());
+        var first = food == null || food.facts().before().isEmpty() ? "" : food.facts().before().getFirst().what() + ": "
+                + webodidact.core.time.Clock.spell(food.facts().before().getFirst().seconds());
+        return new Entry(line.id(), take, item, item.equals(line.item()) ? "" : line.item(), stand, first);
+    }
+
+    private static String named(Food food, Household home, String otherwise) {
+        if (food == null) return otherwise;
+        var names = switch (home.system()) {
+            case US -> food.usNames();
+            case AU -> food.auNames();
+            case METRIC, IMPERIAL -> List.<String>of();
+        };
+        if (names.isEmpty()) return otherwise;
+        // "Courgettes" are "zucchini", but "green beans" are "string beans".
+        boolean plural = otherwise.endsWith("s") && !names.getFirst().endsWith("s") && !names.getFirst().endsWith("i");
+        return plural ? names.getFirst() + "s" : names.getFirst();
+    }
+
+    /** In measures that home has: its own spoons and cups; without scales, spoons for weights where the density is known. */
+    static String told(Amount exact, Food food, FoodLine line, Household home, MeasureSystem house) {
+        var own = home.system();
+        var form = food != null && food.id().equals(line.food()) ? line.form() : "";
+        boolean noScales = home.missingTools().contains("scales");
+        var dimension = exact.unit().dimension();
+        if (dimension == Dimension.MASS && (own == MeasureSystem.US || noScales)) {
+            var cups = Weighing.in(exact, Unit.CUP, food, form, house, own);
+            if (cups.isPresent() && food != null && food.piece() == null) return KitchenRounding.round(bySize(cups.get(), own), own).text();
+        }
+        if (dimension == Dimension.MASS && (own == MeasureSystem.US || own == MeasureSystem.IMPERIAL)) {
+            var oz = exact.in(Unit.OZ, house, own);
+            if (oz.low().isLessThan(Ratio.HALF)) return KitchenRounding.round(exact, own).text();
+            boolean pounds = !oz.low().isLessThan(Ratio.of(24));
+            return KitchenRounding.round(pounds ? oz.in(Unit.LB, own) : oz, own).text();
+        }
+        if (dimension == Dimension.VOLUME) {
+            boolean ml = exact.unit() == Unit.ML || exact.unit() == Unit.L || exact.unit() == Unit.DL;
+            if (ml && own == MeasureSystem.US) return KitchenRounding.round(bySize(exact.in(Unit.CUP, house, own), own), own).text();
+            if (ml && own == MeasureSystem.IMPERIAL) return KitchenRounding.round(exact.in(Unit.FLOZ, house, own), own).text();
+            if (!ml) return KitchenRounding.round(exact.in(exact.unit(), house, own), own).text();
+        }
+        var text = KitchenRounding.round(exact, own).text();
+        return line.size() == null || dimension != Dimension.COUNT ? text : text + " (" + webodidact.core.amount.AmountText.of(line.size()) + " each)";
+    }
+
+    /** Less than a quarter cup is told in spoons. */
+    private static Amount bySize(Amount cups, MeasureSystem system) {
+        return cups.low().isLessThan(Ratio.of(1, 4)) ? cups.in(Unit.TBSP, system) : cups;
+    }
+
+    private static String toolName(webodidact.core.lesson.ToolLine line, Household home, Knowledge knowledge) {
+        if (line.tool() == null || !home.missingTools().contains(line.tool())) return line.name();
+        return knowledge.tool(line.tool()).stream().flatMap(t -> t.instead().stream()).filter(i -> !home.missingTools().contains(i.tool())).findFirst()
+                .map(i -> knowledge.tool(i.tool()).map(t -> t.name()).orElse(i.tool()) + " instead of " + line.name()).orElse(line.name() + " (missing)");
+    }
+}

@@ -1,0 +1,68 @@
+package webodidact.core.list;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.KitchenRounding;
+import webodidact.core.amount.Ratio;
+import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Scaling;
+
+/** What is over when whole packs were bought, and what becomes of it. */
+public final class Leftovers {
+    /**
+     * @param left in the pack's measure
+     * @param shown kitchen-rounded
+     * @param keepsUntil last day by the table once opened for this lesson, or null without an air time
+     * @param plan what was decided, or the best suggestion
+     * @param decided the instructor wrote the plan
+     * @param lots recipe-sized lots that the rest can be frozen in, 0 where it should not be frozen
+     */
+    public record Left(FoodLine line, Food food, String item, Amount left, String shown, LocalDate keepsUntil, String plan, boolean decided, long lots) {}
+
+    private Leftovers() {}
+
+    /** @param all lessons of the course, for what a later one can use */
+    public static List<Left> of(Lesson lesson, List<Lesson> all, Course course, Knowledge knowledge) {
+        var lefts = new ArrayList<Left>();
+        for (var row : Costs.of(lesson, course, knowledge).shoot().rows()) {
+            if (row.buying() == null || row.buying().left().low().isZero()) continue;
+            lefts.add(left(lesson, all, row, course, knowledge));
+        }
+        return List.copyOf(lefts);
+    }
+
+    private static Left left(Lesson lesson, List<Lesson> all, Costs.Row row, Course course, Knowledge knowledge) {
+        var amount = row.buying().left();
+        var facts = row.food().facts();
+        var until = lesson.air() == null || facts.keeps() == null ? null : lesson.air().toLocalDate().plusDays(facts.keeps().time());
+        long lots = facts.freezes() == null ? 0 : lots(lesson, row, amount, course, knowledge);
+        var plan = row.line().plan().isEmpty() ? suggestion(lesson, all, row, until, lots) : row.line().plan();
+        return new Left(row.line(), row.food(), row.item(), amount, KitchenRounding.round(amount, course.house()).text(), until, plan, !row.line().plan().isEmpty(), lots);
+    }
+
+    private static long lots(Lesson lesson, Costs.Row row, Amount left, Course course, Knowledge knowledge) {
+        var need = GatherList.exact(row.line(), Scaling.forHome(lesson), knowledge);
+        return webodidact.core.food.Weighing.in(need, left.unit(), row.food(), row.line().form(), course.house(), course.house())
+                .filter(n -> n.low().isMoreThan(Ratio.ZERO)).map(n -> left.low().dividedBy(n.low()).floor()).orElse(0L);
+    }
+
+    private static String suggestion(Lesson lesson, List<Lesson> all, Costs.Row row, LocalDate until, long lots) {
+        var next = all.stream().filter(l -> l.number() > lesson.number() && l.foods().stream().anyMatch(f -> row.food().id().equals(f.cooked()))).findFirst();
+        if (next.isPresent() && (until == null || next.get().air() == null || !next.get().air().toLocalDate().isAfter(until))) {
+            return "Keep it for lesson " + next.get().number() + ", " + next.get().title() + ".";
+        }
+        var facts = row.food().facts();
+        if (facts.freezes() != null) {
+            return "Freeze it" + (lots > 1 ? " in " + lots + " lots of one lesson" : "") + ", " + facts.freezes().how() + ": up to " + facts.freezes().time() + " months.";
+        }
+        if (facts.keeps() == null) return "Use it up.";
+        return facts.keeps().time() > 30 ? "Keep it: " + facts.keeps().how() + "." : "Use it within " + facts.keeps().time() + " day" + (facts.keeps().time() == 1 ? "" : "s") + ": "
+                + facts.keeps().how() + ".";
+    }
+}

@@ -1,0 +1,38 @@
+package webodidact.core.list;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import webodidact.core.food.Knowledge;
+import webodidact.core.food.Shelf;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+import webodidact.core.script.Mentions;
+
+/** The list as it is said aloud in the gather check, against the list as it is. */
+public record SpokenList(Step step, int number, List<FoodLine> said, List<FoodLine> unsaid) {
+    /** Empty lists and no step where nothing is gathered on air. */
+    public static SpokenList of(Lesson lesson, Knowledge knowledge) {
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            var step = lesson.steps().get(i);
+            if (step.kind() == Kind.RUN_THROUGH) return of(lesson, step, i + 1, new Mentions(lesson, knowledge), knowledge);
+        }
+        return new SpokenList(null, 0, List.of(), List.of());
+    }
+
+    private static SpokenList of(Lesson lesson, Step step, int number, Mentions mentions, Knowledge knowledge) {
+        var named = new HashSet<String>();
+        mentions.in(step.say()).stream().filter(m -> m.kind() == Mentions.Kind.LISTED).forEach(m -> named.add(m.id()));
+        var said = new ArrayList<FoodLine>();
+        var unsaid = new ArrayList<FoodLine>();
+        for (var line : lesson.foods()) {
+            boolean tap = knowledge.food(line.cooked()).map(f -> f.shelf() == Shelf.TAP).orElse(false);
+            // What no step uses is another mistake, and has its own finding.
+            boolean used = lesson.steps().stream().anyMatch(x -> x.usesLine(line.id()));
+            if (!tap && (used || named.contains(line.id()))) (named.contains(line.id()) ? said : unsaid).add(line);
+        }
+        return new SpokenList(step, number, List.copyOf(said), List.copyOf(unsaid));
+    }
+}

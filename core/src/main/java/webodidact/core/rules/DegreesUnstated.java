@@ -1,0 +1,50 @@
+package webodidact.core.rules;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Mend;
+import webodidact.core.check.Severity;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.Step;
+
+/** A temperature in the words of a step without °C or °F: 180 and 350 are the same oven, and 165 is two. */
+final class DegreesUnstated implements Check {
+    private static final Pattern TEMPERATURE = Pattern.compile("\\b(\\d{2,3})(?:\\s*(?:–|-|to)\\s*\\d{2,3})?\\s*(?:degrees\\b|deg\\b|°)(?!\\s*(?:[CF]\\b|celsius|centigrade|fahrenheit))",
+            Pattern.CASE_INSENSITIVE);
+
+    @Override
+    public String id() {
+        return "degrees-unstated";
+    }
+
+    @Override
+    public String summary() {
+        return "A temperature says Celsius or Fahrenheit";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.STOP;
+    }
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return s.lesson().steps().stream().flatMap(step -> Stream.of(step.say(), step.doing()).map(TEMPERATURE::matcher).filter(Matcher::find).limit(1)
+                .map(m -> at(s, step.id(), "“" + m.group() + "”: Celsius or Fahrenheit?", "The same figure is a warm plate in one scale and a hot oven in the other.",
+                        mend(step, "°C"), mend(step, "°F"))));
+    }
+
+    private static Mend mend(Step step, String unit) {
+        return new Mend("It is " + unit, l -> l.withStep(step.id(), x -> x.but(d -> {
+            d.say = stated(x.say(), unit);
+            d.doing = stated(x.doing(), unit);
+        })));
+    }
+
+    private static String stated(String text, String unit) {
+        return TEMPERATURE.matcher(text).replaceAll(m -> m.group().replaceFirst("(?i)\\s*(?:degrees|deg|°)$", "") + " " + unit);
+    }
+}

@@ -1,0 +1,85 @@
+package webodidact.core.safety;
+
+import java.util.EnumSet;
+import java.util.Set;
+import webodidact.core.food.Allergen;
+import webodidact.core.food.Risk;
+
+/**
+ * The figures a region's food-safety advice gives, and the allergens its law has named on food. They are shown beside the
+ * work and never replace local rules and qualified advice.
+ */
+public enum Profile {
+    /** Food Standards Agency, Safer Food Better Business (75 °C in the middle, or 70 °C for 2 minutes); hot holding 63 °C. */
+    UK("United Kingdom", 75, 75, 63, 75, 5, 63, false, EnumSet.complementOf(EnumSet.of(Allergen.WHEAT))),
+    /** Regulation (EU) 1169/2011, annex II, for allergens; temperatures as in common national guides to Regulation (EC) 852/2004. */
+    EU("European Union", 75, 70, 63, 70, 5, 63, false, EnumSet.complementOf(EnumSet.of(Allergen.WHEAT))),
+    /** FDA Food Code 2022, 3-401.11 and 3-501.16: poultry 165 °F, ground meat 155 °F, fish and whole cuts 145 °F; 41 °F and 135 °F. */
+    US("United States", 165, 155, 145, 145, 41, 135, true, EnumSet.of(Allergen.WHEAT, Allergen.CRUSTACEANS, Allergen.EGGS, Allergen.FISH,
+            Allergen.PEANUTS, Allergen.SOYA, Allergen.MILK, Allergen.NUTS, Allergen.SESAME)),
+    /** Food Standards Code 3.2.2 (5 °C and 60 °C) and schedule 9 for allergens; 75 °C as in Food Safety Information Council advice. */
+    AU_NZ("Australia and New Zealand", 75, 75, 63, 63, 5, 60, false, EnumSet.complementOf(EnumSet.of(Allergen.CELERY, Allergen.MUSTARD)));
+
+    private final String title;
+    private final int poultry;
+    private final int mince;
+    private final int fish;
+    private final int meat;
+    private final int fridge;
+    private final int hotHolding;
+    private final boolean fahrenheit;
+    private final Set<Allergen> named;
+
+    Profile(String title, int poultry, int mince, int fish, int meat, int fridge, int hotHolding, boolean fahrenheit, Set<Allergen> named) {
+        this.title = title;
+        this.poultry = poultry;
+        this.mince = mince;
+        this.fish = fish;
+        this.meat = meat;
+        this.fridge = fridge;
+        this.hotHolding = hotHolding;
+        this.fahrenheit = fahrenheit;
+        this.named = named;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** Core temperature, in the scale people read there, at which that food is cooked; 0 where none is asked for. */
+    public int core(Risk risk) {
+        return switch (risk) {
+            case RAW_POULTRY -> poultry;
+            case RAW_MINCE -> mince;
+            case RAW_FISH -> fish;
+            case RAW_MEAT -> meat;
+            case RAW_EGG -> mince;
+            case READY, UNWASHED, RAW_FLOUR -> 0;
+        };
+    }
+
+    /** Warmest a fridge may be, in the scale people read there. */
+    public int fridge() {
+        return fridge;
+    }
+
+    /** Coldest that food held hot may be, in the scale people read there. */
+    public int hotHolding() {
+        return hotHolding;
+    }
+
+    /** A figure of this profile with its scale: "75 °C", "165 °F". */
+    public String degrees(int own) {
+        return own + (fahrenheit ? " °F" : " °C");
+    }
+
+    /** A temperature in °C as people read it there, rounded up to a whole degree. */
+    public String celsius(int celsius) {
+        return degrees(fahrenheit ? Math.ceilDiv(celsius * 9, 5) + 32 : celsius);
+    }
+
+    /** Allergens that food law there names. Others are shown all the same. */
+    public Set<Allergen> named() {
+        return named;
+    }
+}

@@ -1,0 +1,35 @@
+package webodidact.core.swap;
+
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
+import webodidact.core.amount.Unit;
+import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.FoodLine;
+
+/** How much of the food that is really cooked with an amount of the recipe means. */
+public final class CookedAmount {
+    private CookedAmount() {}
+
+    /**
+     * The amount itself, or the chosen stand-in's amount for it.
+     *
+     * @param amount of the line, or a part of it; null stays null
+     */
+    public static Amount of(FoodLine line, Amount amount, Knowledge knowledge) {
+        return amount == null || line.chosen() == null ? amount : of(line, amount, line.chosen(), knowledge);
+    }
+
+    /** The amount of {@code standIn} that stands in for an amount of the line; unchanged if the table has no such rule. */
+    public static Amount of(FoodLine line, Amount amount, String standIn, Knowledge knowledge) {
+        return Swaps.rules().getOrDefault(line.food(), java.util.List.of()).stream().filter(r -> r.standIn().equals(standIn)).findFirst()
+                .map(r -> weighed(line, amount, knowledge.food(line.food()).orElse(null)).times(r.ratio())).orElse(amount);
+    }
+
+    /** Counted things become grams: half an aubergine is no measure for courgettes. */
+    static Amount weighed(FoodLine line, Amount exact, Food food) {
+        if (exact.unit().dimension() != Dimension.COUNT || food == null || food.piece() == null) return exact;
+        var grams = line.size() != null && line.size().unit() == Unit.G ? line.size().low() : food.piece();
+        return new Amount(exact.low().times(grams), exact.high().times(grams), Unit.G, true);
+    }
+}

@@ -1,0 +1,77 @@
+package webodidact.core.swap;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import webodidact.core.food.Allergen;
+import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Lesson;
+
+/**
+ * What may be said of the dish as it is chosen to be cooked. A diet word holds only when it is true of every line; one
+ * label that nobody has read makes it unknown. Nothing here says "free from": that is for labels and qualified people.
+ */
+public record DishLabels(Set<Allergen> contains, Answer vegetarian, Answer vegan, List<String> labels) {
+    /**
+     * @param because items that make it false, or whose labels must be read
+     */
+    public record Answer(Truth truth, List<String> because) {}
+
+    public enum Truth { YES, UNKNOWN, NO }
+
+    /** @param labels items whose label nobody has read, and foods that are not in the table */
+    public DishLabels {
+        contains = Set.copyOf(contains);
+        labels = List.copyOf(labels);
+    }
+
+    public static DishLabels of(Lesson lesson, Knowledge knowledge) {
+        var contains = EnumSet.noneOf(Allergen.class);
+        var labels = new ArrayList<String>();
+        for (var line : lesson.foods()) {
+            var food = knowledge.food(line.cooked()).orElse(null);
+            if (food == null || food.checkLabel() && line.labelSays() == null) labels.add(name(line, food));
+            if (food != null) contains.addAll(food.allergens());
+            if (line.labelSays() != null) contains.addAll(line.labelSays());
+        }
+        return new DishLabels(contains, diet(lesson, knowledge, "vegetarian"), diet(lesson, knowledge, "vegan"), labels);
+    }
+
+    private static Answer diet(Lesson lesson, Knowledge knowledge, String word) {
+        var against = new ArrayList<String>();
+        var unread = new ArrayList<String>();
+        for (var line : lesson.foods()) {
+            var food = knowledge.food(line.cooked()).orElse(null);
+            if (food == null || food.checkLabel() && line.labelSays() == null) unread.add(name(line, food));
+            if (food != null && !suits(food, line, word)) against.add(name(line, food));
+        }
+        if (!against.isEmpty()) return new Answer(Truth.NO, List.copyOf(against));
+        return unread.isEmpty() ? new Answer(Truth.YES, List.of()) : new Answer(Truth.UNKNOWN, List.copyOf(unread));
+    }
+
+    private static boolean suits(Food food, FoodLine line, String word) {
+        if (!food.suits(word)) return false;
+        var read = line.labelSays() == null ? Set.<Allergen>of() : line.labelSays();
+        var meat = EnumSet.of(Allergen.FISH, Allergen.CRUSTACEANS, Allergen.MOLLUSCS);
+        if (read.stream().anyMatch(meat::contains)) return false;
+        return !word.equals("vegan") || !read.contains(Allergen.MILK) && !read.contains(Allergen.EGGS);
+    }
+
+    private static String name(FoodLine line, Food food) {
+        return line.chosen() != null && food != null ? food.name() : line.item();
+    }
+
+    /** What may be said of "vegan" or "vegetarian". */
+    public Answer of(String diet) {
+        return diet.equals("vegan") ? vegan : vegetarian;
+    }
+
+    /** Whether that allergen is in it by what is declared; UNKNOWN while labels are unread. */
+    public Truth has(Allergen allergen) {
+        if (contains.contains(allergen)) return Truth.YES;
+        return labels.isEmpty() ? Truth.NO : Truth.UNKNOWN;
+    }
+}

@@ -1,0 +1,154 @@
+package webodidact.core.swap;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+import webodidact.core.words.Word;
+
+/**
+ * Where and how a lesson uses one line: worked out from the steps' places and words, or stated by the instructor.
+ *
+ * @param steps numbers of the steps that use it, from 1
+ * @param contexts how it is treated there and afterwards; empty while no step uses it
+ * @param later texts of the steps from its first use on that are about it, in order
+ * @param stated the instructor said so herself
+ */
+public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> later, boolean stated) {
+    /** @param number of the step, from 1 */
+    public record Later(int number, Step step, String text) {}
+
+    private static final Map<String, Context> VERBS = Map.ofEntries(Map.entry("bake", Context.BAKED), Map.entry("roast", Context.BAKED), Map.entry("oven", Context.BAKED),
+            Map.entry("fry", Context.FRIED), Map.entry("saute", Context.FRIED), Map.entry("sear", Context.FRIED), Map.entry("soften", Context.FRIED),
+            Map.entry("sweat", Context.FRIED), Map.entry("boil", Context.BOILED), Map.entry("simmer", Context.BOILED), Map.entry("poach", Context.BOILED),
+            Map.entry("blanch", Context.BOILED), Map.entry("steam", Context.STEAMED), Map.entry("toast", Context.TOASTED), Map.entry("melt", Context.MELTED));
+    /** A step about one of these is eaten as it is, whatever goes into the oven afterwards. */
+    private static final Set<String> UNHEATED = Set.of("sauce", "dip", "dressing", "topping", "garnish", "salad", "serve", "plate", "yoghurt", "yogurt", "relish", "icing", "cold", "chill", "drink");
+    private static final Set<String> EMPTY_WORDS = Set.of("the", "and", "for", "with", "into", "onto", "out", "off", "all", "your", "make", "cut", "mix", "add",
+            "step", "oven", "heat", "pan", "bowl", "wash", "open", "take", "one", "two", "from", "over", "this", "that", "on", "in", "up", "a", "an", "it", "of", "to");
+
+    /** Of that line in that lesson. */
+    public static InUse of(Lesson lesson, FoodLine line) {
+        var numbers = new ArrayList<Integer>();
+        for (int i = 0; i < lesson.steps().size(); i++) if (lesson.steps().get(i).usesLine(line.id())) numbers.add(i + 1);
+        var contexts = EnumSet.noneOf(Context.class);
+        var later = new ArrayList<Later>();
+        for (int number : numbers) follow(lesson, line, number, contexts, later);
+        boolean stated = !line.use().isEmpty();
+        if (stated) {
+            contexts.clear();
+            contexts.add(Context.valueOf(line.use().toUpperCase(Locale.ROOT)));
+        } else if (contexts.isEmpty() && !numbers.isEmpty()) {
+            contexts.add(Context.COLD);
+        }
+        later.sort(java.util.Comparator.comparingInt(Later::number));
+        return new InUse(List.copyOf(numbers), contexts, later.stream().distinct().toList(), stated);
+    }
+
+    private static void follow(Lesson lesson, FoodLine line, int number, Set<Context> contexts, List<Later> later) {
+        var step = lesson.steps().get(number - 1);
+        var made = nouns(step.title());
+        boolean unheated = made.stream().anyMatch(UNHEATED::contains);
+        var about = new HashSet<>(made);
+        if (!unheated) about.addAll(nouns(lesson.makes().what()));
+        about.addAll(nouns(line.item()));
+        add(step, contexts);
+        boolean hot = step.place().isHot();
+        later.add(new Later(number, step, text(step)));
+        for (int i = number; i < lesson.steps().size(); i++) {
+            var next = lesson.steps().get(i);
+            if (next.kind().isHandsOn() && nouns(next.title() + " " + next.doing()).stream().anyMatch(about::contains)) {
+                if (!unheated) add(next, contexts);
+                hot |= next.place().isHot();
+                later.add(new Later(i + 1, next, text(next)));
+            }
+        }
+        if (!hot && !unheated) next(lesson, number, contexts, later);
+    }
+
+    /** What is mixed and not said to be eaten as it is goes into the next hot step: a dough that no word follows is baked all the same. */
+    private static void next(Lesson lesson, int number, Set<Context> contexts, List<Later> later) {
+        for (int i = number; i < lesson.steps().size(); i++) {
+            var next = lesson.steps().get(i);
+            if (!next.kind().isHandsOn() || !next.place().isHot()) continue;
+            add(next, contexts);
+            later.add(new Later(i + 1, next, text(next)));
+            return;
+        }
+    }
+
+    private static void add(Step step, Set<Context> contexts) {
+        if (!step.place().isHot()) return;
+        var found = EnumSet.noneOf(Context.class);
+        for (var word : Word.of(text(step))) {
+            var known = VERBS.get(verb(word.stem()));
+            if (known != null) found.add(known);
+        }
+        if (step.place() == webodidact.core.lesson.Place.OVEN) found.add(Context.BAKED);
+        if (found.isEmpty()) found.add(Context.BOILED);
+        contexts.addAll(found);
+    }
+
+    private static String text(Step step) {
+        return step.title() + ". " + step.doing() + " " + step.say();
+    }
+
+    private static Set<String> nouns(String text) {
+        var set = new HashSet<String>();
+        for (var word : Word.of(text)) if (word.stem().length() > 2 && !EMPTY_WORDS.contains(word.stem())) set.add(word.stem());
+        return set;
+    }
+
+    /** "Simmering", "baked" and "fries" as the table writes them. */
+    static String verb(String word) {
+        for (var end : List.of("ing", "ed", "es", "s")) {
+            if (word.length() < end.length() + 3 || !word.endsWith(end)) continue;
+            var stem = word.substring(0, word.length() - end.length());
+            for (var guess : List.of(stem, stem + "e", undoubled(stem), stem.endsWith("i") ? stem.substring(0, stem.length() - 1) + "y" : stem)) {
+                if (VERBS.containsKey(guess)) return guess;
+            }
+        }
+        return word;
+    }
+
+    private static String undoubled(String stem) {
+        int n = stem.length();
+        return n > 2 && stem.charAt(n - 1) == stem.charAt(n - 2) ? stem.substring(0, n - 1) : stem;
+    }
+
+    /** The first step, from 1, whose text has one of the verbs; 0 if none has. */
+    public int firstSaying(List<String> verbs) {
+        for (var at : later) {
+            for (var verb : verbs) if (says(at.text(), verb)) return at.number();
+        }
+        return 0;
+    }
+
+    /** Whether the text tells to do it, in any of the verb's forms; "rub in" may have words between. */
+    public static boolean says(String text, String verb) {
+        var parts = verb.split(" ");
+        var words = Word.of(text);
+        for (int i = 0; i < words.size(); i++) {
+            if (!isForm(words.get(i).stem(), parts[0])) continue;
+            if (parts.length == 1) return true;
+            for (int k = i + 1; k < Math.min(words.size(), i + 5); k++) if (words.get(k).stem().equals(parts[1])) return true;
+        }
+        return false;
+    }
+
+    private static boolean isForm(String word, String verb) {
+        if (word.equals(verb) || word.equals(verb + "s")) return true;
+        var root = verb.endsWith("e") || verb.endsWith("y") ? verb.substring(0, verb.length() - 1) : verb;
+        var last = root.charAt(root.length() - 1);
+        for (var end : List.of("ing", "ed", "es", "ies", "ied")) {
+            if (word.equals(root + end) || word.equals(root + last + end) || word.equals(verb + end)) return true;
+        }
+        return false;
+    }
+}

@@ -1,0 +1,252 @@
+package webodidact.core.swap;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.KitchenRounding;
+import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
+import webodidact.core.food.Allergen;
+import webodidact.core.food.Facts;
+import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
+import webodidact.core.food.Weighing;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Household;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Scaling;
+import webodidact.core.lesson.ToolLine;
+import webodidact.core.lesson.Scaling;
+import webodidact.core.time.Clock;
+
+/** One line of one lesson, while its offers are worked out. */
+final class OfferWork {
+    /** Less salt in a portion than this is not worth a word; grams. */
+    private static final Ratio SALT_MATTERS = Ratio.of(3, 10);
+    private final Lesson lesson;
+    private final FoodLine line;
+    private final Food food;
+    private final InUse use;
+    private final List<Household> homes;
+    private final Knowledge knowledge;
+    private final Course course;
+    private final DishLabels before;
+
+    OfferWork(Lesson lesson, FoodLine line, Food food, InUse use, List<Household> homes, Knowledge knowledge, Course course) {
+        this.lesson = lesson;
+        this.line = line;
+        this.food = food;
+        this.use = use;
+        this.homes = homes;
+        this.knowledge = knowledge;
+        this.course = course;
+        before = DishLabels.of(lesson.withFood(line.id(), f -> f.but(d -> d.chosen = null)), knowledge);
+    }
+
+    Offer offer(SwapRule rule) {
+        var standIn = knowledge.food(rule.standIn()).orElseThrow();
+        var added = minus(standIn.allergens(), food.allergens());
+        var removed = minus(food.allergens(), standIn.allergens());
+        var covers = homes.stream().filter(h -> !Swaps.canUse(h, food) && Swaps.canUse(h, standIn)).map(Household::alias).toList();
+        var exact = line.amount() == null ? null : CookedAmount.weighed(line, line.amount(), food).times(rule.ratio());
+        var needs = needs(rule);
+        return new Offer(rule, standIn, exact == null ? "" : shown(exact) + pieces(standIn, exact), exact, needs, String.join(" + ", needs.stream().map(this::needText).toList()),
+                knockOns(rule, standIn, exact), missingTools(rule), added, removed, covers, announceBy(standIn), refusal(rule, standIn, added));
+    }
+
+    Offer leftOut() {
+        var steps = String.join(", ", use.steps().stream().map(String::valueOf).toList());
+        var change = use.steps().isEmpty() ? "No step uses it." : (use.steps().size() == 1 ? "Step " + steps + " goes" : "Steps " + steps + " go")
+                + " without it: say what changes in the taste.";
+        var without = lesson.removingFood(line.id());
+        var knock = new ArrayList<KnockOn>();
+        diets(DishLabels.of(without, knowledge), knock);
+        return new Offer(Swaps.leaveOut(food, change), null, "", null, List.of(), "", List.copyOf(knock), List.of(), Set.of(), food.allergens(), List.of(), firstUse(), "");
+    }
+
+    private int firstUse() {
+        return use.steps().isEmpty() ? 0 : use.steps().getFirst();
+    }
+
+    /** What has to be soaked or thawed is too late to be said on air. */
+    private int announceBy(Food standIn) {
+        return standIn.facts().before().isEmpty() ? firstUse() : 0;
+    }
+
+    /** " (about 1½)" where the food was counted and its stand-in is too. */
+    private String pieces(Food standIn, Amount exact) {
+        if (line.amount().unit().dimension() != webodidact.core.amount.Dimension.COUNT || standIn.piece() == null || standIn.piece().isLessThan(Ratio.of(20))) return "";
+        var count = exact.times(Scaling.forHome(lesson)).low().dividedBy(standIn.piece()).toStep(Ratio.HALF).max(Ratio.HALF);
+        return " (about " + webodidact.core.amount.AmountText.number(count) + ")";
+    }
+
+    private String shown(Amount exact) {
+        return KitchenRounding.round(exact.times(Scaling.forHome(lesson)), course.house()).text();
+    }
+
+    /** How much of the rule's own measure this line has; empty where nobody can say. */
+    private Ratio share(Amount per) {
+        if (line.amount() == null) return null;
+        var amount = line.amount().unit().convertsTo(per.unit()) ? line.amount() : CookedAmount.weighed(line, line.amount(), food);
+        return Weighing.in(amount, per.unit(), food, line.form(), course.house(), course.house()).map(a -> a.low().dividedBy(per.low())).orElse(null);
+    }
+
+    private List<FoodLine> needs(SwapRule rule) {
+        var need = rule.need();
+        if (need == null) return List.of();
+        var share = share(need.per());
+        var id = knowledge.foodNamed(need.item()).map(Food::id).orElse(null);
+        var extra = FoodLine.of(lesson.newFoodId(), need.item(), id, share == null ? null : need.amount().times(share));
+        return List.of(extra.but(d -> d.because = line.id()));
+    }
+
+    private String needText(FoodLine need) {
+        return need.amount() == null ? "some " + need.item() : shown(need.amount()) + " " + need.item();
+    }
+
+    private List<KnockOn> knockOns(SwapRule rule, Food standIn, Amount exact) {
+        var all = new ArrayList<KnockOn>();
+        add(all, KnockOn.Kind.CHANGE, rule.change());
+        var fitness = Fitness.of(rule, use);
+        if (fitness.rank() == 1) add(all, KnockOn.Kind.CHANGE, fitness.reason());
+        salt(standIn, exact, all);
+        time(rule, standIn, all);
+        tools(rule, all);
+        wording(standIn, all);
+        diets(DishLabels.of(lesson.withFood(line.id(), f -> f.but(d -> {
+            d.chosen = standIn.id();
+            d.labelSays = null;
+        })), knowledge), all);
+        safety(standIn, all);
+        breaks(standIn, all);
+        return List.copyOf(all);
+    }
+
+    private static void add(List<KnockOn> all, KnockOn.Kind kind, String text) {
+        if (!text.isEmpty()) all.add(new KnockOn(kind, text));
+    }
+
+    private void salt(Food standIn, Amount exact, List<KnockOn> all) {
+        if (exact == null || line.amount() == null) return;
+        var more = saltIn(standIn, exact, "").minus(saltIn(food, line.amount(), line.form())).dividedBy(Ratio.of(lesson.makes().serves()));
+        if (more.abs().isLessThan(SALT_MATTERS)) return;
+        var grams = more.abs().toStep(Ratio.of(1, 10));
+        add(all, KnockOn.Kind.CHANGE, (more.isNegative() ? "Less salt" : "More salt") + " by about " + webodidact.core.amount.AmountText.number(grams)
+                + " g a portion: " + (more.isNegative() ? "taste." : "leave salt out and taste."));
+    }
+
+    private Ratio saltIn(Food of, Amount amount, String form) {
+        if (of.facts().salt() == null) return Ratio.ZERO;
+        return Weighing.in(amount, Unit.G, of, form, course.house(), course.house()).map(a -> a.low().times(of.facts().salt()).dividedBy(Ratio.of(100))).orElse(Ratio.ZERO);
+    }
+
+    private void time(SwapRule rule, Food standIn, List<KnockOn> all) {
+        int s = rule.seconds();
+        if (s != 0) {
+            int home = (int) lesson.audience().handsFactor().times(Math.abs(s)).nearest();
+            add(all, KnockOn.Kind.TIME, "At home " + (s > 0 ? "+" : "−") + Clock.text(home) + ".");
+        }
+        for (var task : standIn.facts().before()) {
+            if (!food.facts().before().contains(task)) add(all, KnockOn.Kind.TIME, "Before class, " + task(task) + ".");
+        }
+        for (var task : food.facts().before()) {
+            if (!standIn.facts().before().contains(task)) add(all, KnockOn.Kind.TIME, "No need to " + task(task) + ".");
+        }
+    }
+
+    private static String task(Facts.Before task) {
+        return Character.toLowerCase(task.what().charAt(0)) + task.what().substring(1) + ": " + Clock.spell(task.seconds());
+    }
+
+    private void tools(SwapRule rule, List<KnockOn> all) {
+        for (var id : missingTools(rule)) add(all, KnockOn.Kind.TOOL, "Needs a " + knowledge.tool(id).orElseThrow().name() + ".");
+    }
+
+    /** Tools that the table's own words imply and neither the kit list nor the steps have. */
+    private List<String> missingTools(SwapRule rule) {
+        var there = new HashSet<>(lesson.tools().stream().map(ToolLine::tool).toList());
+        // What the steps already do to the food, they have the tool for.
+        use.later().forEach(l -> knowledge.toolsImpliedBy(l.text()).forEach(f -> there.add(f.id())));
+        return knowledge.toolsImpliedBy(rule.change() + " " + rule.words()).stream().map(f -> f.id()).distinct().filter(id -> !there.contains(id)).toList();
+    }
+
+    private void wording(Food standIn, List<KnockOn> all) {
+        var said = Wording.naming(lesson, food, knowledge);
+        if (said.isEmpty()) return;
+        var numbers = String.join(", ", said.stream().map(String::valueOf).toList());
+        add(all, KnockOn.Kind.WORDING, "Wording: " + (said.size() == 1 ? "step " : "steps ") + numbers + " will say “" + standIn.name() + "”.");
+    }
+
+    private void diets(DishLabels after, List<KnockOn> all) {
+        for (var diet : List.of("vegetarian", "vegan")) {
+            var was = before.of(diet).truth();
+            var now = after.of(diet).truth();
+            if (was == now) continue;
+            add(all, KnockOn.Kind.DIET, switch (now) {
+                case YES -> "The dish becomes " + diet + ".";
+                case NO -> "The dish is no longer " + diet + ".";
+                case UNKNOWN -> "Whether the dish is " + diet + " is unknown until you check the label" + (after.of(diet).because().size() == 1 ? "" : "s") + " of "
+                        + String.join(", ", after.of(diet).because()) + ".";
+            });
+        }
+    }
+
+    private void safety(Food standIn, List<KnockOn> all) {
+        int was = course.profile().core(food.risk());
+        int now = course.profile().core(standIn.risk());
+        if (now > was) {
+            add(all, KnockOn.Kind.SAFETY, "Core " + course.profile().degrees(now) + (was == 0 ? ": measure it." : " instead of " + course.profile().degrees(was) + ": measure it."));
+        }
+        if (standIn.risk().soilsHands() && !food.risk().soilsHands()) {
+            add(all, KnockOn.Kind.SAFETY, "Raw: its own board and knife, and wash hands after" + (firstUse() == 0 ? "." : " step " + firstUse() + "."));
+        }
+    }
+
+    private void breaks(Food standIn, List<KnockOn> all) {
+        var same = food.facts().cannot().stream().flatMap(c -> c.verbs().stream()).toList();
+        for (var cannot : standIn.facts().cannot()) {
+            var verbs = cannot.verbs().stream().filter(v -> !same.contains(v)).toList();
+            for (var verb : verbs) {
+                int step = use.firstSaying(List.of(verb));
+                if (step == 0) continue;
+                add(all, KnockOn.Kind.BREAKS, "Step " + step + " says “" + verb + "”: " + standIn.name() + " " + cannot.because() + ".");
+                break;
+            }
+        }
+    }
+
+    private String refusal(SwapRule rule, Food standIn, Set<Allergen> added) {
+        boolean heated = use.contexts().stream().anyMatch(c -> c.isHeated() && c != Context.MELTED && c != Context.TOASTED);
+        if (standIn.risk().soilsHands() && !food.risk().soilsHands() && !heated && !use.contexts().isEmpty()) {
+            return "It is raw, and no step cooks it" + (firstUse() == 0 ? "." : " (step " + firstUse() + ").");
+        }
+        var fitness = Fitness.of(rule, use);
+        if (fitness.rank() == 0) return fitness.reason();
+        for (var allergen : added) {
+            long hurt = homes.stream().filter(h -> h.allergies().contains(allergen.name().toLowerCase(Locale.ROOT))).count();
+            if (hurt > 0) return (hurt == 1 ? "One home lists " : hurt + " homes list ") + allergen.title() + " as an allergy.";
+        }
+        return "";
+    }
+
+    /** Exact price of what this lesson needs of it, in the smallest coin; dear where nobody knows. */
+    Ratio price(Offer offer) {
+        if (offer.isLeaveOut() || offer.exact() == null) return Ratio.ZERO;
+        return course.prices().stream().filter(p -> p.food().equals(offer.food().id())).map(p -> Weighing.in(offer.exact(), p.holds().unit(), offer.food(), "",
+                course.house(), course.house()).map(a -> a.low().dividedBy(p.holds().low()).times(p.coins())).orElse(Ratio.of(Long.MAX_VALUE / 2)))
+                .min(java.util.Comparator.naturalOrder()).orElse(Ratio.of(Long.MAX_VALUE / 2));
+    }
+
+    private static Set<Allergen> minus(Collection<Allergen> all, Collection<Allergen> less) {
+        var set = EnumSet.noneOf(Allergen.class);
+        set.addAll(all);
+        set.removeAll(less);
+        return set;
+    }
+}

@@ -1,0 +1,10 @@
+package webodidact.desktop.view.larder;
+
+/** The lists that one lesson yields; none inherits another's extras. */
+enum ListKind {
+    GATHER, BEFORE, SHOOT, BENCH, KIT, PUPIL, LEFT, COST;
+
+    String key() {
+        return name().toLowerCase(java.util.Locale.ROOT);
+    }
+}

@@ -1,0 +1,204 @@
+package webodidact.desktop.view.larder;
+
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import webodidact.core.amount.AmountText;
+import webodidact.core.amount.Ratio;
+import webodidact.core.lesson.Course;
+import webodidact.core.list.BenchList;
+import webodidact.core.list.Costs;
+import webodidact.core.list.KitList;
+import webodidact.core.list.LeadTimes;
+import webodidact.core.list.Leftovers;
+import webodidact.core.list.PupilList;
+import webodidact.core.list.ShootList;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.reading.PackText;
+import webodidact.core.time.Clock;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Typed;
+import webodidact.desktop.view.WhenSeen;
+import webodidact.desktop.words.Words;
+
+/** The lists of the lesson side by side in one place: for a home, for the shoot, for the bench, for the kits, for pupils. */
+final class ListsPane extends VBox {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+    private final Workspace workspace;
+    private final VBox rows = new VBox(4);
+    private ListKind kind = ListKind.GATHER;
+
+    ListsPane(Workspace workspace) {
+        super(8);
+        this.workspace = workspace;
+        setId("lists");
+        var group = new ToggleGroup();
+        var pills = new FlowPane(6, 6);
+        for (var each : ListKind.values()) {
+            ToggleButton pill = Nodes.named(Nodes.toggle(Words.of("lists." + each.key()), "tab"), "list-" + each.key(), Words.of("lists." + each.key()));
+            pill.setToggleGroup(group);
+            pill.setSelected(each == kind);
+            pill.setOnAction(e -> {
+                kind = each;
+                pill.setSelected(true);
+                show();
+            });
+            pills.getChildren().add(pill);
+        }
+        getChildren().addAll(pills, rows);
+        WhenSeen.of(this, this::show, workspace.outcomeProperty(), workspace.bookProperty());
+    }
+
+    private void show() {
+        rows.getChildren().clear();
+        var outcome = workspace.outcome();
+        if (outcome == null) return;
+        if (outcome.lesson().foods().isEmpty()) {
+            rows.getChildren().add(Nodes.wrapped(Words.of("lists.empty"), "empty"));
+            return;
+        }
+        rows.getChildren().add(Nodes.wrapped(Words.of("lists.about." + kind.key()), "soft"));
+        switch (kind) {
+            case GATHER -> gather(outcome);
+            case BEFORE -> before(outcome);
+            case SHOOT -> shoot(outcome);
+            case BENCH -> bench(outcome);
+            case KIT -> kit(outcome);
+            case PUPIL -> pupil(outcome);
+            case LEFT -> left(outcome);
+            case COST -> cost(outcome);
+        }
+    }
+
+    private void title(String text) {
+        rows.getChildren().add(Nodes.label(text, "shelf"));
+    }
+
+    /** Amount, name and one soft line; long ones wrap. */
+    private HBox row(String take, String what, String soft, Node... more) {
+        var text = Nodes.column(0, Nodes.wrapped(what, "body"));
+        if (!soft.isEmpty()) text.getChildren().add(Nodes.wrapped(soft, "soft"));
+        text.setMinWidth(0);
+        var row = Nodes.row(8, Nodes.cell(Nodes.label(take, "strong"), 8.5), Nodes.grown(text));
+        row.getChildren().addAll(more);
+        row.getStyleClass().addAll("food-row", "list-row");
+        rows.getChildren().add(row);
+        return row;
+    }
+
+    private static String steps(List<Integer> steps) {
+        return steps.isEmpty() ? "" : Words.of(steps.size() == 1 ? "swap.step" : "swap.stepsWord", steps.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+    }
+
+    private void gather(Outcome outcome) {
+        outcome.gather().shelves().forEach((shelf, entries) -> {
+            title(shelf.title());
+            for (var e : entries) row(e.take(), e.item() + (e.line().optional() ? " " + Words.of("lists.optional") : ""), String.join(" · ", java.util.stream.Stream.of(e.also(), e.line().form(), steps(e.steps())).filter(t -> !t.isEmpty()).toList()),
+                    Nodes.label(e.contains(), "allergen"));
+        });
+    }
+
+    private void before(Outcome outcome) {
+        var leads = LeadTimes.of(outcome.lesson(), outcome.knowledge());
+        if (leads.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("lists.noLeads"), "good"));
+        for (var lead : leads) {
+            var when = lead.start() == null ? Words.of("lists.beforeAir", Clock.spell(lead.beforeAir())) : WHEN.format(lead.start());
+            row(when, lead.item() + ": " + lead.what(), Clock.spell(lead.seconds()));
+        }
+    }
+
+    private void shoot(Outcome outcome) {
+        var list = ShootList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
+        title(Words.of("lists.food"));
+        for (var e : list.entries()) row(e.take(), e.item(), e.why());
+        title(Words.of("larder.kit"));
+        for (var t : list.tools()) row(t.count() + " ×", t.name(), "");
+    }
+
+    private void bench(Outcome outcome) {
+        for (var s : BenchList.of(outcome.lesson(), outcome.course(), outcome.knowledge()).settings()) {
+            title(s.number() + " " + s.title());
+            for (var food : s.foods()) row("", food, "");
+            if (!s.tools().isEmpty()) row("", String.join(", ", s.tools()), "");
+            if (!s.apart().isEmpty()) rows.getChildren().add(Nodes.wrapped("■ " + Words.of("lists.apart", String.join(", ", s.apart())), "bad"));
+        }
+    }
+
+    private void kit(Outcome outcome) {
+        var kit = KitList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
+        title(Words.of("lists.pots", kit.sets()));
+        for (var pot : kit.pots()) row(kit.sets() + " ×", pot.label(), pot.lines().size() > 1 ? Words.of("lists.together") : "");
+        title(Words.of("lists.buyAll"));
+        for (var t : kit.totals()) row(t.take(), t.item(), t.packs());
+        title(Words.of("lists.tools"));
+        for (var t : kit.tools()) row(t.there() + " ×", t.name(), t.turns() > 1 ? Words.of("lists.turns", t.wanted(), t.turns()) : "");
+    }
+
+    private void pupil(Outcome outcome) {
+        var pupil = PupilList.of(outcome.lesson(), outcome.course().house(), outcome.knowledge());
+        title(Words.of("lists.questions"));
+        for (var q : pupil.questions()) row(String.valueOf(q.step()), q.title(), Words.count("lists.blanks", q.blanks()));
+        title(Words.of("lists.key"));
+        for (var answer : pupil.answers()) row("", answer, "");
+    }
+
+    private void left(Outcome outcome) {
+        var lefts = Leftovers.of(outcome.lesson(), workspace.book().lessons(), outcome.course(), outcome.knowledge());
+        if (lefts.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("lists.noLeft"), "empty"));
+        for (var l : lefts) {
+            var plan = Nodes.field("plan-" + l.line().id(), l.plan(), Words.of("lists.planFor", l.item()));
+            Typed.onEnter(plan, () -> l.decided() ? l.plan() : "", t -> workspace.editLesson(Words.of("edit.plan", l.item()), x -> x.withFood(l.line().id(), f -> f.but(d -> d.plan = t.strip()))));
+            var row = row(l.shown(), l.item(), l.keepsUntil() == null ? "" : Words.of("lists.keepsUntil", DAY.format(l.keepsUntil())));
+            var text = (VBox) row.getChildren().get(1);
+            text.getChildren().add(plan);
+        }
+    }
+
+    private void cost(Outcome outcome) {
+        var costs = Costs.of(outcome.lesson(), outcome.course(), outcome.knowledge());
+        var sign = outcome.course().currency();
+        rows.getChildren().add(Nodes.wrapped(Words.of("lists.costHome", Costs.money(Ratio.of(costs.home().outlay()), sign), Costs.money(costs.home().used(), sign)), "strong"));
+        rows.getChildren().add(Nodes.wrapped(Words.of("lists.costShoot", Costs.money(Ratio.of(costs.shoot().outlay()), sign), Costs.money(costs.shoot().used(), sign)), "strong"));
+        if (!costs.home().unpriced().isEmpty()) rows.getChildren().add(Nodes.wrapped("▲ " + Words.of("lists.unpriced", String.join(", ", costs.home().unpriced())), "warn"));
+        for (var r : costs.home().rows()) if (r.food() != null) costRow(r, outcome.course());
+    }
+
+    private void costRow(Costs.Row r, Course course) {
+        var text = r.buying() == null ? "" : r.isPriced() ? Words.of("lists.buys", r.buying().packs(), pack(r.buying().pack()), Costs.money(r.buying().used(), course.currency()), AmountText.of(webodidact.core.amount.KitchenRounding.round(r.buying().left(), course.house()).parts().getFirst()))
+                : Words.of("lists.usualPack", pack(r.buying().pack()));
+        var row = row(r.isPriced() ? Costs.money(Ratio.of(r.buying().outlay()), course.currency()) : "–", r.item(), text);
+        var column = (VBox) row.getChildren().get(1);
+        if (r.isPriced() && r.buying().isDisagreeing()) {
+            column.getChildren().add(Nodes.wrapped(Words.of("lists.disagree", pack(r.buying().cheapestByWeight()), Costs.money(per100(r.buying().cheapestByWeight(), course), course.currency()),
+                    Costs.money(per100(r.buying().pack(), course), course.currency())), "covers"));
+        }
+        TextField packs = Nodes.field("packs-" + r.food().id(), Words.of("lists.packPrompt"), Words.of("lists.packsOf", r.item()));
+        var own = course.prices().stream().filter(p -> p.food().equals(r.food().id())).toList();
+        Typed.onEnter(packs, () -> PackText.of(own), t -> {
+            var read = PackText.read(r.food().id(), t);
+            workspace.edit(Words.of("edit.packs", r.item()), b -> b.withCourse(b.course().but(d -> d.prices = java.util.stream.Stream.concat(d.prices.stream().filter(p -> !p.food().equals(r.food().id())), read.stream()).toList())));
+        });
+        column.getChildren().add(packs);
+    }
+
+    private static String pack(webodidact.core.money.Price price) {
+        return (price.name() + " " + AmountText.of(price.holds())).strip();
+    }
+
+    /** Price of a hundred of the pack's measure; of one where it is counted. */
+    private static Ratio per100(webodidact.core.money.Price price, Course course) {
+        var unit = price.holds().unit().dimension() == webodidact.core.amount.Dimension.MASS ? webodidact.core.amount.Unit.G : webodidact.core.amount.Unit.ML;
+        if (!price.holds().unit().convertsTo(unit)) return Ratio.of(price.coins()).dividedBy(price.holds().low());
+        return Ratio.of(price.coins()).times(100).dividedBy(price.holds().in(unit, course.house()).low());
+    }
+}

@@ -1,0 +1,33 @@
+package webodidact.formats.paper;
+
+import java.util.List;
+import webodidact.core.list.PupilList;
+import webodidact.core.outcome.Outcome;
+
+/** The answers to the pupils' list. */
+final class AnswerKey extends ListPaper {
+    @Override
+    public String id() {
+        return "pupil-key";
+    }
+
+    @Override
+    public String title() {
+        return "Answer key";
+    }
+
+    @Override
+    String intro(Outcome outcome) {
+        return "For the instructor";
+    }
+
+    @Override
+    List<Section> sections(Outcome outcome) {
+        return List.of(new Section("Answers", "", PupilList.of(outcome.lesson(), outcome.course().house(), outcome.knowledge()).answers().stream().map(Row::of).toList()));
+    }
+
+    @Override
+    String empty() {
+        return "This lesson has no food yet.";
+    }
+}
