@@ -35,6 +35,7 @@ public final class AmountReader {
     private static final Pattern UNIT = Pattern.compile(
             "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*(fluid ounces?|fl\\.? ?oz\\.?|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern FLUID = Pattern.compile("fl\\.? ?oz\\.?|fluid ounces?", Pattern.CASE_INSENSITIVE);
     /** "a few", "a little": no one can say how many. */
     private static final Pattern NOT_ONE = Pattern.compile("\\s+(?:few|little|some|couple|bit|lot|note|small amount)\\b|\\s*$", Pattern.CASE_INSENSITIVE);
     private static final List<Unit> ONLY_WITH_UNIT = List.of(Unit.PIECE);
@@ -93,7 +94,7 @@ public final class AmountReader {
         var word = m.group(1);
         // In recipes "T" is a tablespoon and "t" a teaspoon: the one place where case decides.
         var unit = word.equals("T") ? Optional.of(Unit.TBSP) : word.equals("t") ? Optional.of(Unit.TSP)
-                : word.toLowerCase(java.util.Locale.ROOT).startsWith("fl") ? Unit.named("fl oz") : Unit.named(word);
+                : FLUID.matcher(word).matches() ? Unit.named("fl oz") : Unit.named(word);
         return unit.filter(u -> !ONLY_WITH_UNIT.contains(u)).map(u -> new Found(u, m.end()));
     }
 

@@ -25,6 +25,8 @@ public final class LineReader {
     private static final Pattern SPACES = Pattern.compile("\\s+");
     private static final Pattern ONE_OF_SIZE = Pattern.compile("\\s*(?:an?|one|1)\\s+(?=\\d+(?:[.,]\\d+)?\\s*[a-z])", Pattern.CASE_INSENSITIVE);
     private static final Pattern BRACKETED_SIZE = Pattern.compile("\\s*\\(\\s*([^()]+?)\\s*\\)\\s*");
+    /** "70 % chocolate" and "00 flour" are names; any other figure may be an amount that was not seen. */
+    private static final Pattern FIGURE = Pattern.compile("(?<![\\d/])(?!00\\b)[\\d½¼¾⅓⅔⅛]+(?![\\d]| ?%)");
     private static final Pattern OR = Pattern.compile("\\s+or\\s+", Pattern.CASE_INSENSITIVE);
     private static final Set<String> FORMS = Set.of("chopped", "grated", "sliced", "diced", "minced", "crushed", "drained", "rinsed",
             "sifted", "peeled", "melted", "softened", "beaten", "trimmed", "shredded", "snipped", "mashed", "cubed", "halved",
@@ -40,7 +42,9 @@ public final class LineReader {
     /** Never fails: what is not understood is in {@link ReadLine#unsure()}. */
     public ReadLine read(String line) {
         var state = new State();
-        var rest = trimmed(BULLET.matcher(line.replace('\u00a0', ' ')).replaceFirst(""));
+        var plain = line.replace('\u00a0', ' ');
+        var bullet = BULLET.matcher(plain);
+        var rest = trimmed(bullet.lookingAt() ? state.gone(bullet.group(), plain.substring(bullet.end())) : plain);
         // Looking for a word is much cheaper than for a pattern, and most lines have none of these.
         var lower = rest.toLowerCase(Locale.ROOT);
         if (lower.contains("taste") || lower.contains("to season") || lower.contains("needed")) rest = state.take(TASTE, rest, () -> state.toTaste = true);
@@ -48,10 +52,15 @@ public final class LineReader {
         if (lower.contains("extra") || lower.contains("more")) rest = extra(state, rest);
         if (lower.contains(" of ")) rest = parts(state, rest);
         rest = amount(state, rest);
-        rest = OF.matcher(rest).replaceFirst("");
+        rest = withoutOf(state, rest);
         if (rest.contains(" of ")) rest = parts(state, rest);
         if (rest.indexOf('(') >= 0) rest = brackets(state, rest);
         return item(line, state, rest);
+    }
+
+    private static String withoutOf(State state, String text) {
+        var of = OF.matcher(text);
+        return of.lookingAt() ? state.gone(of.group(), text.substring(of.end())) : text;
     }
 
     /** Without white space and stray punctuation at both ends. */
@@ -73,10 +82,19 @@ public final class LineReader {
         private final List<String> notes = new ArrayList<>();
         private final List<String> unsure = new ArrayList<>();
 
+        /** What was cut out of the line because it was understood. */
+        private final List<String> gone = new ArrayList<>();
+
+        private String gone(String cut, String rest) {
+            gone.add(cut);
+            return rest;
+        }
+
         private String take(Pattern pattern, String text, Runnable found) {
             var m = pattern.matcher(text);
             if (!m.find()) return text;
             found.run();
+            gone.add(m.group());
             return (text.substring(0, m.start()) + text.substring(m.end())).strip();
         }
     }
@@ -94,21 +112,21 @@ public final class LineReader {
         for (var part : m.group(1).toLowerCase(Locale.ROOT).split("\\s*(?:and|,)\\s*")) {
             if (!part.isBlank()) state.form.add(part.strip());
         }
-        var rest = text.substring(m.end());
+        var rest = state.gone(m.group(), text.substring(m.end()));
         return state.amount == null ? amount(state, rest) : rest;
     }
 
     private static String amount(State state, String text) {
         if (state.amount != null) return text;
         var one = ONE_OF_SIZE.matcher(text);
-        if (one.lookingAt() && hasSize(text.substring(one.end()))) return sized(state, Amount.of(1, Unit.PIECE), text.substring(one.end()));
+        if (one.lookingAt() && hasSize(text.substring(one.end()))) return sized(state, Amount.of(1, Unit.PIECE), state.gone(one.group(), text.substring(one.end())));
         var start = AmountReader.start(text);
         if (start.isEmpty()) return text;
         var first = start.get().amount();
-        var rest = text.substring(start.get().end());
+        var rest = state.gone(text.substring(0, start.get().end()), text.substring(start.get().end()));
         if (first.unit() == Unit.PIECE) {
             var times = TIMES.matcher(rest);
-            if (times.lookingAt()) return sized(state, first, rest.substring(times.end()));
+            if (times.lookingAt()) return sized(state, first, state.gone(times.group(), rest.substring(times.end())));
             var bracket = BRACKETED_SIZE.matcher(rest);
             if (bracket.lookingAt() && hasSize(bracket.group(1)) && holder(rest.substring(bracket.end())).isPresent()) {
                 return sized(state, first, bracket.group(1) + " " + rest.substring(bracket.end()));
@@ -123,7 +141,7 @@ public final class LineReader {
             var other = AmountReader.start(rest.substring(1));
             if (other.isPresent()) {
                 state.also = other.get().amount();
-                rest = rest.substring(1 + other.get().end()).strip();
+                rest = state.gone(rest.substring(0, 1 + other.get().end()), rest.substring(1 + other.get().end())).strip();
             }
         }
         return rest;
@@ -142,11 +160,11 @@ public final class LineReader {
     /** "2 x 400 g tins": two tins of 400 g. */
     private static String sized(State state, Amount count, String after) {
         var size = AmountReader.start(after).orElseThrow();
-        var rest = after.substring(size.end()).strip();
+        var rest = state.gone(after.substring(0, size.end()), after.substring(size.end())).strip();
         var holder = holder(rest);
         state.size = size.amount();
         state.amount = new Amount(count.low(), count.high(), holder.map(h -> h.amount().unit()).orElse(Unit.PIECE), count.approximate());
-        return holder.map(h -> rest.substring(h.end() - 2).strip()).orElse(rest);
+        return holder.map(h -> state.gone(rest.substring(0, h.end() - 2), rest.substring(h.end() - 2)).strip()).orElse(rest);
     }
 
     private static String brackets(State state, String text) {
@@ -158,8 +176,10 @@ public final class LineReader {
             from = m.end();
             var inside = m.group(1).strip();
             var start = AmountReader.start(inside).filter(s -> inside.substring(s.end()).isBlank() && s.amount().unit() != Unit.PIECE);
-            if (start.isPresent() && state.also == null) state.also = start.get().amount();
-            else if (!inside.isEmpty()) state.notes.add(inside);
+            if (start.isPresent() && state.also == null) {
+                state.also = start.get().amount();
+                state.gone.add(inside);
+            } else if (!inside.isEmpty()) state.notes.add(inside);
         }
         rest.append(text, from, text.length());
         return SPACES.matcher(rest).replaceAll(" ").strip();
@@ -174,14 +194,18 @@ public final class LineReader {
         }
         var alternatives = new ArrayList<String>();
         var options = rest.toLowerCase(Locale.ROOT).contains(" or ") ? OR.split(rest) : new String[] {rest};
+        if (options.length > 1) state.gone.add("or ".repeat(options.length - 1));
         for (int i = 1; i < options.length; i++) alternatives.add(options[i].strip());
-        var item = leadingForms(state, OF.matcher(options[0]).replaceFirst("").strip());
+        var item = leadingForms(state, withoutOf(state, options[0]).strip());
         var food = knowledge.foodNamed(item);
         if (food.isEmpty() && !item.isEmpty() && knowledge.toolNamed(item).isEmpty()) {
             state.unsure.add("“" + item + "” is not in the food table");
         }
+        if (FIGURE.matcher(item).find()) state.unsure.add("there is a figure in the name “" + item + "”");
         if (item.isEmpty()) state.unsure.add("no food was found in this line");
         if (state.amount == null && !state.toTaste && !item.isEmpty()) state.unsure.add("no amount is given");
+        var left = Account.left(line, state.gone, item, state.form, state.notes, alternatives);
+        if (!left.isEmpty()) state.unsure.add("not understood: “" + String.join(" ", left) + "”");
         return new ReadLine(line, state.amount, state.size, state.also, item, state.form, String.join("; ", state.notes),
                 state.optional, state.toTaste, alternatives, food.map(f -> f.id()).orElse(null), state.unsure);
     }

@@ -2,29 +2,96 @@ package webodidact.core.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
+import webodidact.core.amount.Dimension;
+import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Yield;
 
-/** Reads a pasted list of recipe lines; headings and blank lines are told apart from foods. */
+/** Reads a whole pasted recipe: foods, headings, the method, how much it makes, and whatever else was on the page. */
 public final class RecipeReader {
-    private static final Pattern HEADING = Pattern.compile("(?i)\\s*(?:for the .{1,40}|ingredients|you will need|.{1,40}:)\\s*:?\\s*");
+    private static final Pattern HEADING = Pattern.compile("(?i)\\s*(?:for the .{1,40}|ingredients|you will need|what you need|to serve|to finish|topping|filling|dressing|sauce|.{1,40}:)\\s*:?\\s*");
+    private static final Pattern METHOD = Pattern.compile("(?i)\\s*(?:method|directions?|instructions?|preparation|steps|how to make it|what to do)\\s*:?\\s*");
+    private static final Pattern MAKES = Pattern.compile("(?i)\\s*(?:serves|serving|servings|makes|yield|yields|feeds)\\b\\s*:?\\s*(?:about |around )?(\\d{1,3})(?:\\s*(?:-|–|to)\\s*\\d{1,3})?\\s*(.*)");
+    private static final Pattern ABOUT = Pattern.compile("(?i)\\s*(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)?\\s*time\\b.*|\\s*(?:difficulty|level|course|cuisine|calories|nutrition|category|skill)\\b.*");
+    private static final Pattern JUNK = Pattern.compile("(?i).*(?:https?://|www\\.|\\bprint\\b|\\bshare\\b|\\bjump to\\b|\\brate this\\b|\\breviews?\\b|\\bsubscribe\\b|\\badvert|\\bcookies\\b|★|©|\\bby [A-Z][a-z]+ [A-Z]).*|[\\W_]+");
+    private static final Pattern NUMBERED = Pattern.compile("\\s*(?:step\\s*)?\\d{1,2}[.):]\\s+.*", Pattern.CASE_INSENSITIVE);
     private final LineReader lines;
+    private final Knowledge knowledge;
 
     public RecipeReader(Knowledge knowledge) {
+        this.knowledge = knowledge;
         lines = new LineReader(knowledge);
     }
 
-    /** @param headings lines taken as headings, as written */
-    public record Recipe(List<ReadLine> lines, List<String> headings) {}
+    /**
+     * Every line of the paste that is not blank is in exactly one of these.
+     *
+     * @param parts for each food line the heading it stood under, "For the sauce", or ""
+     * @param headings lines taken as headings, as written
+     * @param method lines that tell what to do
+     * @param about lines about the recipe: what it serves, how long it takes
+     * @param aside what else was on the page
+     */
+    public record Recipe(List<ReadLine> lines, List<String> parts, List<String> headings, List<String> method, List<String> about, List<String> aside, Optional<Yield> makes) {}
 
     public Recipe read(String text) {
         var read = new ArrayList<ReadLine>();
+        var parts = new ArrayList<String>();
         var headings = new ArrayList<String>();
+        var method = new ArrayList<String>();
+        var about = new ArrayList<String>();
+        var aside = new ArrayList<String>();
+        Optional<Yield> makes = Optional.empty();
+        boolean inMethod = false;
+        var part = "";
         for (var line : text.split("\\R")) {
             if (line.isBlank()) continue;
-            if (HEADING.matcher(line).matches() && AmountReader.start(line).isEmpty()) headings.add(line.strip());
-            else read.add(lines.read(line));
+            var t = line.strip();
+            var yield = MAKES.matcher(t);
+            if (METHOD.matcher(t).matches()) {
+                inMethod = true;
+                headings.add(t);
+            } else if (yield.matches()) {
+                about.add(t);
+                if (makes.isEmpty()) makes = Optional.of(makes(yield.group(1), yield.group(2), t));
+            } else if (ABOUT.matcher(t).matches()) {
+                about.add(t);
+            } else if (JUNK.matcher(t).matches() && !isFood(t)) {
+                aside.add(t);
+            } else if (HEADING.matcher(t).matches() && AmountReader.start(t).isEmpty()) {
+                headings.add(t);
+                part = t.toLowerCase(Locale.ROOT).startsWith("ingredients") ? "" : t.replaceFirst("\\s*:$", "");
+                inMethod = false;
+            } else if (inMethod || isSentence(t)) {
+                method.add(t);
+            } else {
+                read.add(lines.read(line));
+                parts.add(part);
+            }
         }
-        return new Recipe(List.copyOf(read), List.copyOf(headings));
+        return new Recipe(List.copyOf(read), List.copyOf(parts), List.copyOf(headings), List.copyOf(method), List.copyOf(about), List.copyOf(aside), makes);
+    }
+
+    private boolean isFood(String line) {
+        return AmountReader.start(line).filter(s -> s.amount().unit().dimension() != Dimension.COUNT).isPresent() && knowledge.foodNamed(line).isPresent();
+    }
+
+    /** A numbered or long line that begins with a verb, or two sentences: nobody lists foods so. */
+    private static boolean isSentence(String line) {
+        var words = line.split("\\s+").length;
+        boolean numbered = NUMBERED.matcher(line).matches() && words > 6 && line.endsWith(".");
+        boolean two = line.matches(".*[a-z)]\\. [A-Z].*");
+        return numbered || two && words > 7 || words > 14;
+    }
+
+    /** "Serves 4" or "Makes 12 scones". */
+    private static Yield makes(String count, String what, String line) {
+        int n = Math.max(1, Integer.parseInt(count));
+        var thing = what.replaceFirst("(?i)^(people|persons|servings?|portions?)?[.,;]?\\s*", "").replaceFirst("[.,;(].*", "").strip();
+        boolean serves = line.toLowerCase(Locale.ROOT).matches("(serv|feed).*") || thing.isEmpty();
+        return serves ? new Yield(Ratio.of(n), "portions", n) : new Yield(Ratio.of(n), thing, 4);
     }
 }

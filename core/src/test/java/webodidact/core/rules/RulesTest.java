@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static webodidact.core.Lessons.COURSE;
 import static webodidact.core.Lessons.acts;
 import static webodidact.core.Lessons.at;
 import static webodidact.core.Lessons.food;
@@ -21,6 +22,9 @@ import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Kind;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.MeasureSystem;
+import webodidact.core.food.Knowledge;
+import webodidact.core.outcome.Outcome;
 import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.FoodLine;
@@ -76,6 +80,20 @@ class RulesTest {
         eachMendMends(lesson, "equivalence-wrong");
         assertThat(found(lesson, "equivalence-wrong").getFirst().what()).isEqualTo("“milk”: ½ pint is 285 ml, not 250 ml.");
         assertThat(found(of(List.of(line.but(d -> d.also = webodidact.core.amount.Amount.parse("284 ml"))), using(hands("a", 60), "f1")), "equivalence-wrong")).isEmpty();
+    }
+
+    @Test
+    void equivalenceWrongInWhatIsSaid() {
+        var lesson = of(saying(hands("a", 60), "Pour in half a pint, 250 ml, and stir."));
+        eachMendMends(lesson, "equivalence-wrong");
+        assertThat(found(lesson, "equivalence-wrong").getFirst().what()).isEqualTo("“half a pint, 250 ml”: ½ pint is 285 ml.");
+        assertThat(found(lesson, "equivalence-wrong").getFirst().mends().getFirst().change().apply(lesson).steps().getFirst().say()).isEqualTo("Pour in half a pint, 285 ml, and stir.");
+        var american = Outcome.of(lesson, COURSE.withHouse(MeasureSystem.US), Knowledge.shipped());
+        assertThat(american.report().open()).anyMatch(f -> f.what().equals("“half a pint, 250 ml”: ½ pint is 235 ml."));
+        for (var fine : List.of("85 g / 3 oz of it", "1 cup (130 g) plain flour", "Two eggs, 250 ml milk", "A pint, or 568 ml", "10 g, then 20 g")) {
+            assertThat(found(of(saying(hands("a", 60), fine)), "equivalence-wrong")).as(fine).isEmpty();
+        }
+        assertThat(found(of(saying(hands("a", 60), "1 cup (250 g) plain flour")), "equivalence-wrong")).hasSize(1);
     }
 
     @Test

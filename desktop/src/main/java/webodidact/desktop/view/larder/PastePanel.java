@@ -53,10 +53,18 @@ final class PastePanel extends VBox {
         long unsure = recipe.lines().stream().filter(l -> !l.unsure().isEmpty()).count();
         add.setText(Words.count("paste.add", recipe.lines().size()));
         add.setDisable(recipe.lines().isEmpty());
+        set("paste.about", recipe.about());
+        set("paste.method", recipe.method());
+        set("paste.aside", recipe.aside());
         if (recipe.lines().isEmpty()) return;
         preview.getChildren().add(Nodes.wrapped(unsure == 0 ? Words.of("paste.allSure") : Words.count("paste.unsure", unsure), unsure == 0 ? "good" : "warn"));
         if (!recipe.headings().isEmpty()) preview.getChildren().add(Nodes.wrapped(Words.of("paste.headings", String.join(" · ", recipe.headings())), "soft"));
         for (var line : recipe.lines()) preview.getChildren().add(row(line));
+    }
+
+    /** What is no food is told too: nothing that was pasted disappears unseen. */
+    private void set(String key, java.util.List<String> lines) {
+        if (!lines.isEmpty()) preview.getChildren().add(Nodes.wrapped(Words.of(key, lines.size(), String.join(" · ", lines)), "soft"));
     }
 
     private static VBox row(ReadLine line) {
@@ -76,28 +84,33 @@ final class PastePanel extends VBox {
     }
 
     private void add() {
-        var lines = read().lines();
-        workspace.editLesson(Words.count("edit.paste", lines.size()), l -> adding(l, lines));
+        var recipe = read();
+        var lines = recipe.lines();
+        workspace.editLesson(Words.count("edit.paste", lines.size()), l -> adding(l, recipe));
         workspace.lesson().foods().stream().skip(Math.max(0, workspace.lesson().foods().size() - lines.size())).findFirst().ifPresent(f -> workspace.foodProperty().set(f.id()));
         area.clear();
         done.run();
     }
 
     /** Foods go to the food list, things of the kitchen to the kit. Amounts are those of the recipe as written. */
-    private Lesson adding(Lesson lesson, List<ReadLine> lines) {
+    private Lesson adding(Lesson lesson, RecipeReader.Recipe recipe) {
         var foods = new ArrayList<>(lesson.foods());
         var tools = new ArrayList<>(lesson.tools());
-        for (var line : lines) {
+        for (int i = 0; i < recipe.lines().size(); i++) {
+            var line = recipe.lines().get(i);
+            var part = recipe.parts().get(i).toLowerCase(java.util.Locale.ROOT);
             var tool = line.food() == null ? workspace.knowledge().toolNamed(line.item()) : java.util.Optional.<webodidact.core.food.Tool>empty();
             if (tool.isPresent()) {
                 int count = line.amount() == null ? 1 : (int) line.amount().high().ceiling();
                 tools.add(new ToolLine(Ids.next("t", tools.stream().map(ToolLine::id).toList()), line.item(), tool.get().id(), count, line.note(), 0));
             } else {
-                foods.add(line.toFoodLine(Ids.next("f", foods.stream().map(FoodLine::id).toList())));
+                foods.add(line.toFoodLine(Ids.next("f", foods.stream().map(FoodLine::id).toList())).but(d -> d.note = d.note.isEmpty() ? part : part.isEmpty() ? d.note : part + "; " + d.note));
             }
         }
         return lesson.but(d -> {
             d.foods = foods;
+            // A recipe that is the first in the lesson brings its own yield.
+            if (lesson.foods().isEmpty()) recipe.makes().ifPresent(m -> d.makes = m);
             d.tools = tools;
         });
     }

@@ -112,6 +112,9 @@ final class SetsPanel extends VBox {
         var what = outcome.lesson().makes().what();
         var weighs = Words.of("sets.weighs", makes.grams().nearest()) + (makes.unweighed().isEmpty() ? "" : " " + Words.of("sets.unweighed", String.join(", ", makes.unweighed())));
         getChildren().add(Nodes.wrapped(weighs, "soft"));
+        if (!outcome.gather().factor().equals(Ratio.ONE) || makes.loads() > 1) {
+            getChildren().add(Nodes.wrapped(Words.of("sets.noScale") + (makes.loads() > 1 ? " " + Words.of("sets.eachLoad") : ""), "soft"));
+        }
         if (makes.pieces() != null) {
             var text = Words.of("sets.makes", makes.pieces(), what, makes.stated());
             getChildren().add(Nodes.named(Nodes.wrapped((makes.isWrong() ? "▲ " : "") + text + (makes.left() == null || makes.left().low().isZero() ? "" : " " + Words.of("sets.left", AmountText.of(makes.left()))), makes.isWrong() ? "warn" : "good"), "sets-result", text));

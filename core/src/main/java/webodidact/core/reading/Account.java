@@ -1,0 +1,45 @@
+package webodidact.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Accounts for a line that was read: each of its words and figures has been understood as something, or stands in what was
+ * read, or is left and has to be said. Between words and figures there are only spaces and punctuation.
+ */
+final class Account {
+    private Account() {}
+
+    /** Words and figures of the line that are in none of the parts, in their order. */
+    static List<String> left(String line, List<String> gone, String item, List<String> form, List<String> notes, List<String> alternatives) {
+        var kept = new ArrayList<String>(16);
+        for (var text : gone) tokens(text, kept);
+        tokens(item, kept);
+        for (var text : form) tokens(text, kept);
+        for (var text : notes) tokens(text, kept);
+        for (var text : alternatives) tokens(text, kept);
+        var all = new ArrayList<String>(16);
+        tokens(line, all);
+        all.removeIf(kept::remove);
+        return all;
+    }
+
+    /** Runs of letters, and runs of digits with their fraction signs, in lower case; every other character parts them. */
+    static void tokens(String text, List<String> into) {
+        int i = 0;
+        while (i < text.length()) {
+            int kind = kind(text.charAt(i));
+            int start = i++;
+            if (kind == 0) continue;
+            while (i < text.length() && kind(text.charAt(i)) == kind) i++;
+            into.add(text.substring(start, i).toLowerCase(Locale.ROOT));
+        }
+    }
+
+    /** 0 for what parts words, 1 for letters, 2 for figures and signs that mean something. */
+    private static int kind(char c) {
+        if (Character.isLetter(c)) return 1;
+        return Character.isDigit(c) || Character.getType(c) == Character.OTHER_NUMBER || c == '%' || c == '°' || c == '£' || c == '$' || c == '€' ? 2 : 0;
+    }
+}

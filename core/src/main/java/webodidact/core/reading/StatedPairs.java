@@ -1,0 +1,46 @@
+package webodidact.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
+import webodidact.core.amount.Unit;
+
+/** Finds two measures of one thing stated side by side in running text: "80 g / 3 oz", "half a pint, 250 ml", "1½ cups (225 g)". */
+public final class StatedPairs {
+    /** From {@code start} (inclusive) to {@code end} (exclusive) in the text. */
+    public record Pair(int start, int end, Amount first, Amount second) {}
+
+    private static final Pattern BEGINS = Pattern.compile("(?<![\\w½⅓⅔¼¾⅛/])(?:[\\d½⅓⅔¼¾⅛]|half\\b|(?:an?|one|two|three) (?:pints?|cups?|litres?|liters?|tablespoons?|teaspoons?|ounces?|pounds?)\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BETWEEN = Pattern.compile("\\s*(?:\\(|/|=|,|–|, or|or about|that is|that's|which is)\\s*(?:that is |that's |or |about |=\\s*)?", Pattern.CASE_INSENSITIVE);
+
+    private StatedPairs() {}
+
+    public static List<Pair> in(String text) {
+        var all = new ArrayList<Pair>();
+        var at = BEGINS.matcher(text);
+        int from = 0;
+        while (at.find(from)) {
+            var pair = pair(text, at.start());
+            if (pair != null) all.add(pair);
+            from = pair == null ? at.end() : pair.end();
+            if (from >= text.length()) break;
+        }
+        return List.copyOf(all);
+    }
+
+    private static Pair pair(String text, int start) {
+        var first = AmountReader.start(text.substring(start)).filter(s -> isMeasure(s.amount())).orElse(null);
+        if (first == null) return null;
+        var between = BETWEEN.matcher(text).region(start + first.end(), text.length());
+        if (!between.lookingAt()) return null;
+        var second = AmountReader.start(text.substring(between.end())).filter(s -> isMeasure(s.amount())).orElse(null);
+        if (second == null || second.amount().unit() == first.amount().unit()) return null;
+        return new Pair(start, between.end() + second.end(), first.amount(), second.amount());
+    }
+
+    private static boolean isMeasure(Amount amount) {
+        return amount.unit() != Unit.PIECE && (amount.unit().dimension() == Dimension.MASS || amount.unit().dimension() == Dimension.VOLUME);
+    }
+}
