@@ -16,6 +16,7 @@ module webodidact.core {
     exports webodidact.core.outcome;
     exports webodidact.core.script;
     exports webodidact.core.list;
+    exports webodidact.core.memo;
     exports webodidact.core.reading;
     exports webodidact.core.rules;
     exports webodidact.core.safety;

@@ -91,7 +91,15 @@ public final class KitchenRounding {
         return Ratio.ONE.plus(more.error()).dividedBy(Ratio.ONE.plus(less.error())).minus(Ratio.ONE);
     }
 
+    private record Question(Amount exact, MeasureSystem system, Ratio tolerance) {}
+
+    private static final webodidact.core.memo.Remembered<Question, Rounded> ROUNDED = new webodidact.core.memo.Remembered<>(q -> work(q.exact(), q.system(), q.tolerance()));
+
     private static Rounded round(Amount exact, MeasureSystem system, Ratio tolerance) {
+        return ROUNDED.of(new Question(exact, system, tolerance));
+    }
+
+    private static Rounded work(Amount exact, MeasureSystem system, Ratio tolerance) {
         if (!exact.isRange()) return single(exact, system, tolerance);
         var low = single(Amount.of(exact.low(), exact.unit()), system, tolerance);
         var high = single(Amount.of(exact.high(), exact.unit()), system, tolerance);

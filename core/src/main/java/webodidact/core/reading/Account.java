@@ -13,6 +13,19 @@ final class Account {
 
     /** Words and figures of the line that are in none of the parts, in their order. */
     static List<String> left(String line, List<String> gone, String item, List<String> form, List<String> notes, List<String> alternatives) {
+        var kept = new Hashes();
+        for (var text : gone) kept.add(text);
+        kept.add(item);
+        for (var text : form) kept.add(text);
+        for (var text : notes) kept.add(text);
+        for (var text : alternatives) kept.add(text);
+        var wanted = new Hashes();
+        wanted.add(line);
+        // Most lines are understood whole: words are only made where a number of theirs is missing.
+        return wanted.isIn(kept) ? List.of() : words(line, gone, item, form, notes, alternatives);
+    }
+
+    private static List<String> words(String line, List<String> gone, String item, List<String> form, List<String> notes, List<String> alternatives) {
         var kept = new ArrayList<String>(16);
         for (var text : gone) tokens(text, kept);
         tokens(item, kept);
@@ -23,6 +36,38 @@ final class Account {
         tokens(line, all);
         all.removeIf(kept::remove);
         return all;
+    }
+
+    /** One number for each word or figure, whatever its case. */
+    private static final class Hashes {
+        private long[] all = new long[24];
+        private int size;
+
+        private void add(String text) {
+            int i = 0;
+            while (i < text.length()) {
+                int kind = kind(text.charAt(i));
+                long hash = Character.toLowerCase(text.charAt(i++));
+                if (kind == 0) continue;
+                while (i < text.length() && kind(text.charAt(i)) == kind) hash = hash * 1_000_003 + Character.toLowerCase(text.charAt(i++));
+                if (size == all.length) all = java.util.Arrays.copyOf(all, 2 * size);
+                all[size++] = hash;
+            }
+        }
+
+        private boolean isIn(Hashes other) {
+            for (int i = 0; i < size; i++) if (!other.remove(all[i])) return false;
+            return true;
+        }
+
+        private boolean remove(long hash) {
+            for (int i = 0; i < size; i++) {
+                if (all[i] != hash) continue;
+                all[i] = all[--size];
+                return true;
+            }
+            return false;
+        }
     }
 
     /** Runs of letters, and runs of digits with their fraction signs, in lower case; every other character parts them. */

@@ -201,13 +201,18 @@ public final class LineReader {
         if (food.isEmpty() && !item.isEmpty() && knowledge.toolNamed(item).isEmpty()) {
             state.unsure.add("“" + item + "” is not in the food table");
         }
-        if (FIGURE.matcher(item).find()) state.unsure.add("there is a figure in the name “" + item + "”");
+        if (hasFigure(item) && FIGURE.matcher(item).find()) state.unsure.add("there is a figure in the name “" + item + "”");
         if (item.isEmpty()) state.unsure.add("no food was found in this line");
         if (state.amount == null && !state.toTaste && !item.isEmpty()) state.unsure.add("no amount is given");
         var left = Account.left(line, state.gone, item, state.form, state.notes, alternatives);
         if (!left.isEmpty()) state.unsure.add("not understood: “" + String.join(" ", left) + "”");
         return new ReadLine(line, state.amount, state.size, state.also, item, state.form, String.join("; ", state.notes),
                 state.optional, state.toTaste, alternatives, food.map(f -> f.id()).orElse(null), state.unsure);
+    }
+
+    private static boolean hasFigure(String text) {
+        for (int i = 0; i < text.length(); i++) if (Character.isDigit(text.charAt(i)) || Character.getType(text.charAt(i)) == Character.OTHER_NUMBER) return true;
+        return false;
     }
 
     private static void describe(State state, String part) {

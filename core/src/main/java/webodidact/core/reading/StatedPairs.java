@@ -6,6 +6,7 @@ import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Unit;
+import webodidact.core.memo.Remembered;
 
 /** Finds two measures of one thing stated side by side in running text: "80 g / 3 oz", "half a pint, 250 ml", "1½ cups (225 g)". */
 public final class StatedPairs {
@@ -15,9 +16,15 @@ public final class StatedPairs {
     private static final Pattern BEGINS = Pattern.compile("(?<![\\w½⅓⅔¼¾⅛/])(?:[\\d½⅓⅔¼¾⅛]|half\\b|(?:an?|one|two|three) (?:pints?|cups?|litres?|liters?|tablespoons?|teaspoons?|ounces?|pounds?)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern BETWEEN = Pattern.compile("\\s*(?:\\(|/|=|,|–|, or|or about|that is|that's|which is)\\s*(?:that is |that's |or |about |=\\s*)?", Pattern.CASE_INSENSITIVE);
 
+    private static final Remembered<String, List<Pair>> FOUND = new Remembered<>(StatedPairs::find);
+
     private StatedPairs() {}
 
     public static List<Pair> in(String text) {
+        return FOUND.of(text);
+    }
+
+    private static List<Pair> find(String text) {
         var all = new ArrayList<Pair>();
         var at = BEGINS.matcher(text);
         int from = 0;

@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -9,11 +10,13 @@ import webodidact.core.check.Mend;
 import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.Step;
+import webodidact.core.memo.Remembered;
 
 /** A temperature in the words of a step without °C or °F: 180 and 350 are the same oven, and 165 is two. */
 final class DegreesUnstated implements Check {
     private static final Pattern TEMPERATURE = Pattern.compile("\\b(\\d{2,3})(?:\\s*(?:–|-|to)\\s*\\d{2,3})?\\s*(?:degrees\\b|deg\\b|°)(?!\\s*(?:[CF]\\b|celsius|centigrade|fahrenheit))",
             Pattern.CASE_INSENSITIVE);
+    private static final Remembered<String, Optional<String>> FOUND = new Remembered<>(t -> Optional.of(TEMPERATURE.matcher(t)).filter(Matcher::find).map(Matcher::group));
 
     @Override
     public String id() {
@@ -32,8 +35,8 @@ final class DegreesUnstated implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.lesson().steps().stream().flatMap(step -> Stream.of(step.say(), step.doing()).map(TEMPERATURE::matcher).filter(Matcher::find).limit(1)
-                .map(m -> at(s, step.id(), "“" + m.group() + "”: Celsius or Fahrenheit?", "The same figure is a warm plate in one scale and a hot oven in the other.",
+        return s.lesson().steps().stream().flatMap(step -> Stream.of(step.say(), step.doing()).map(FOUND::of).flatMap(Optional::stream).limit(1)
+                .map(words -> at(s, step.id(), "“" + words + "”: Celsius or Fahrenheit?", "The same figure is a warm plate in one scale and a hot oven in the other.",
                         mend(step, "°C"), mend(step, "°F"))));
     }
 

@@ -18,11 +18,13 @@ import webodidact.core.food.Shelf;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
+import webodidact.core.memo.Remembered;
 
 /** Boiling water over raw meat, fish or egg in a bowl warms it and does not cook it. */
 final class PouredOverRaw implements Check {
     private static final Pattern POURED = Pattern.compile("\\bpour\\w*\\b[^.]*\\b(?:boiling|hot|just[- ]boiled)\\b[^.]*\\b(?:water|stock|broth)\\b|\\b(?:boiling|hot|just[- ]boiled)\\s+(?:water|stock|broth)\\b[^.]*\\b(?:over|onto|on top)\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Remembered<String, Boolean> IS_POURED = new Remembered<>(t -> POURED.matcher(t).find());
 
     @Override
     public String id() {
@@ -41,7 +43,7 @@ final class PouredOverRaw implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.lesson().steps().stream().filter(step -> !step.place().isHot() && POURED.matcher(step.doing() + ". " + step.say()).find()).flatMap(step -> {
+        return s.lesson().steps().stream().filter(step -> !step.place().isHot() && (IS_POURED.of(step.doing()) || IS_POURED.of(step.say()))).flatMap(step -> {
             var raw = step.uses().stream().flatMap(u -> s.lesson().food(u.line()).stream()).filter(f -> food(s, f).map(x -> x.risk().soilsHands()).orElse(false)).toList();
             return raw.isEmpty() || cookedLater(s, step, raw) ? Stream.empty() : Stream.of(finding(s, step, raw));
         });

@@ -103,6 +103,22 @@ class LarderTest extends WindowTest {
     }
 
     @Test
+    void aPastedPageIsTakenApartAndNothingOfItDisappears() {
+        robot.interact(() -> workspace().edit("x", b -> b.adding(webodidact.core.lesson.Lesson.blank("9-pie", 9, "Pie"))));
+        show("9-pie");
+        larder();
+        click("#paste-recipe");
+        paste("#paste-area", "Marsh pie\nServes 6\nJump to recipe\n110g cold butter\nFor the filling:\n200g spinach\nMethod\n1. Rub the butter into the flour. Bake.\n");
+        var shown = robot.lookup(".soft").queryAllAs(javafx.scene.control.Label.class).stream().map(l -> l.getText()).toList();
+        assertThat(shown).contains("About it: Serves 6", "1 lines of method, for the Script: 1. Rub the butter into the flour. Bake.", "Set aside: Jump to recipe");
+        click("#add-pasted");
+        assertThat(lesson().makes().serves()).isEqualTo(6);
+        assertThat(lesson().foods()).extracting(f -> f.item() + "/" + f.note()).containsExactly("Marsh pie/", "butter/", "spinach/for the filling");
+        undo();
+        assertThat(lesson().foods()).isEmpty();
+    }
+
+    @Test
     void homesAreReadFromATableAndReallyDeleted() throws Exception {
         java.nio.file.Files.writeString(home.resolve("homes.csv"), "alias,allergies,oven\nPuffin,milk,yes\nPintail,sunshine,yes\n");
         java.nio.file.Files.writeString(course.resolve("households.csv.kept-1"), "alias\nSomebody\n");

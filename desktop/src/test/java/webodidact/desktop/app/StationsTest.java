@@ -126,11 +126,54 @@ class StationsTest extends WindowTest {
         });
         for (int i = 1; i <= 8; i++) {
             go(i);
-            for (var node : nodes()) {
-                if (!(node instanceof javafx.scene.control.Button b) || b.getText() == null || b.getText().isBlank() || !b.isVisible()) continue;
-                if (b.getStyleClass().contains("ribbon-block") || b.getStyleClass().contains("block")) continue;
-                assertThat(b.getWidth()).as("station " + i + ": " + b.getText()).isGreaterThanOrEqualTo(Math.floor(b.minWidth(-1)));
-                assertThat(b.localToScene(b.getBoundsInLocal()).getMaxX()).as("station " + i + ": " + b.getText()).isLessThanOrEqualTo(1101);
+            nothingIsClipped("station " + i);
+        }
+    }
+
+    private void nothingIsClipped(String where) {
+        for (var node : nodes()) {
+            if (!(node instanceof javafx.scene.control.ButtonBase b) || b.getText() == null || b.getText().isBlank() || !b.isVisible()) continue;
+            if (b.getStyleClass().contains("ribbon-block") || b.getStyleClass().contains("block")) continue;
+            assertThat(b.getWidth()).as(where + ": " + b.getText()).isGreaterThanOrEqualTo(Math.floor(b.minWidth(-1)));
+            assertThat(b.localToScene(b.getBoundsInLocal()).getMaxX()).as(where + ": " + b.getText()).isLessThanOrEqualTo(1101);
+        }
+        for (var scroll : robot.lookup(".scroll-pane").queryAllAs(javafx.scene.control.ScrollPane.class)) {
+            if (!scroll.isFitToWidth() || scroll.getContent() == null || scroll.getViewportBounds().getWidth() == 0) continue;
+            assertThat(scroll.getContent().getLayoutBounds().getWidth()).as(where + ": width of " + scroll.getContent()).isLessThanOrEqualTo(scroll.getViewportBounds().getWidth() + 1.5);
+        }
+        for (var label : robot.lookup(".body, .soft, .warn, .bad, .good").queryAllAs(javafx.scene.control.Label.class)) {
+            if (!label.isWrapText() || label.getHeight() == 0) continue;
+            assertThat(label.getHeight()).as(where + ": " + label.getText()).isGreaterThanOrEqualTo(label.prefHeight(label.getWidth()) - 1.5);
+        }
+    }
+
+    @Test
+    void nothingIsClippedInTheLarderAtLargeTextInTheSmallestWindow() {
+        robot.interact(() -> {
+            stage.setWidth(1100);
+            stage.setHeight(700);
+        });
+        show("3-vegetable-dumplings");
+        go(2);
+        for (var size : java.util.List.of("100 %", "150 %")) {
+            if (size.equals("150 %")) for (int i = 0; i < 3; i++) robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
+            settle();
+            click("#tab-food");
+            nothingIsClipped(size + " food");
+            click("#variant-open");
+            click("#wish-vegan");
+            nothingIsClipped(size + " variant");
+            click("#wish-vegan");
+            click("#tab-kit");
+            nothingIsClipped(size + " kit");
+            click("#tab-homes");
+            nothingIsClipped(size + " homes");
+            click("#home-head-Gannet");
+            nothingIsClipped(size + " home");
+            click("#tab-lists");
+            for (var list : java.util.List.of("gather", "before", "shoot", "bench", "kit", "pupil", "left", "cost")) {
+                click("#list-" + list);
+                nothingIsClipped(size + " list " + list);
             }
         }
     }

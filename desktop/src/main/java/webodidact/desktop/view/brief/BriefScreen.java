@@ -226,8 +226,10 @@ final class BriefScreen extends HBox {
         var watts = courseField("brief-watts", c -> String.valueOf(c.kitchen().watts()),
                 (k, t) -> new Kitchen(k.name(), k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), whole(t, 300, 2000)));
         for (var field : List.of(rings, ovens, heats, watts)) field.setPrefColumnCount(3);
-        return new FlowPane(8, 6, rings, Nodes.label(Words.of("brief.ringsWord"), "soft"), ovens, Nodes.label(Words.of("brief.ovensWord"), "soft"),
+        var pane = new FlowPane(8, 6, rings, Nodes.label(Words.of("brief.ringsWord"), "soft"), ovens, Nodes.label(Words.of("brief.ovensWord"), "soft"),
                 heats, Nodes.label(Words.of("brief.heatsWord"), "soft"), watts, Nodes.label(Words.of("brief.wattsWord"), "soft"));
+        pane.setPrefWrapLength(620);
+        return pane;
     }
 
     private TextField currency() {

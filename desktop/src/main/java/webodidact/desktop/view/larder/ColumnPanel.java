@@ -47,7 +47,7 @@ final class ColumnPanel extends VBox {
             box.setOnAction(e -> show());
             box.setMaxWidth(Double.MAX_VALUE);
             choices.put(ours, box);
-            getChildren().add(Nodes.row(8, Nodes.cell(Nodes.label(Words.of("columns." + ours.replace(' ', '-')), "body"), 10), Nodes.grown(box)));
+            getChildren().add(Nodes.row(8, Nodes.cell(Nodes.label(Words.of("columns." + ours.replace(' ', '-')), "body"), 8), Nodes.grown(box)));
         }
         getChildren().addAll(preview, Nodes.row(8, take, Nodes.named(Nodes.button(Words.of("new.cancel"), cancel), "columns-cancel", Words.of("new.cancel"))));
         show();

@@ -97,7 +97,7 @@ final class FoodForm extends VBox {
     }
 
     private void ask(String key, javafx.scene.Node control) {
-        getChildren().add(Nodes.row(8, Nodes.cell(Nodes.label(Words.of(key), "soft"), 13), Nodes.grown(control)));
+        getChildren().add(Nodes.row(8, Nodes.cell(Nodes.wrapped(Words.of(key), "soft"), 7), Nodes.grown(control)));
     }
 
     private interface Reading {

@@ -166,6 +166,7 @@ final class FoodTable extends VBox {
         take.getStyleClass().add("strong");
         Typed.onEnter(take, entry::take, text -> amount(line, text));
         var what = cell("what", line, Words.of("larder.nameOf", entry.item()));
+        what.setTooltip(new javafx.scene.control.Tooltip(entry.item()));
         Typed.onEnter(what, entry::item, text -> rename(line, text));
         what.setMinWidth(70);
         var also = line.form().isEmpty() ? entry.also() : entry.also().isEmpty() ? line.form() : entry.also() + ", " + line.form();

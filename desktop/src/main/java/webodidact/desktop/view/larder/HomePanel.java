@@ -100,7 +100,7 @@ final class HomePanel extends VBox {
     }
 
     private javafx.scene.layout.HBox labelled(String key, javafx.scene.Node control) {
-        return Nodes.row(8, Nodes.cell(Nodes.label(Words.of(key), "soft"), 9), Nodes.grown(control));
+        return Nodes.row(8, Nodes.cell(Nodes.wrapped(Words.of(key), "soft"), 5.8), Nodes.grown(control));
     }
 
     private void ask(String id, String shown, Consumer<String> read) {

@@ -17,6 +17,7 @@ import webodidact.desktop.words.Words;
 /** Homes across, needs down: one look tells who has what. */
 final class HomesGrid extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final double NEED = 12.5;
     private final Workspace workspace;
     private final Consumer<String> select;
     private final Consumer<String> open;
@@ -74,7 +75,7 @@ final class HomesGrid extends VBox {
             Tooltip.install(cell, new Tooltip(Words.of("homes.open", home)));
             cells.getChildren().add(Nodes.grown(cell));
         }
-        var row = new HBox(6, Nodes.cell(Nodes.label(Words.of("homes.need"), "head"), 14), Nodes.grown(cells), Nodes.cell(Nodes.label("", "head"), 2.5));
+        var row = new HBox(6, Nodes.cell(Nodes.label(Words.of("homes.need"), "head"), NEED), Nodes.grown(cells), Nodes.cell(Nodes.label("", "head"), 2.5));
         row.getStyleClass().add("table-head");
         return row;
     }
@@ -86,7 +87,7 @@ final class HomesGrid extends VBox {
         var name = Nodes.label(need.name(), "body");
         name.setMinWidth(0);
         var count = Nodes.cell(Nodes.label(blocked == 0 ? "" : "■ " + blocked, "bad"), 2.5);
-        var line = Nodes.row(6, Nodes.cell(name, 14), Nodes.grown(cells), count);
+        var line = Nodes.row(6, Nodes.cell(name, NEED), Nodes.grown(cells), count);
         var row = new CardButton("grid-row", () -> {
             open.accept("");
             choose(need.id());

@@ -8,6 +8,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -69,8 +70,9 @@ final class LarderScreen extends HBox {
         };
         house = Choice.of("larder-house", Words.of("brief.house"), MeasureSystem.values(), MeasureSystem::title, set);
         house.setMinWidth(130);
+        house.setPrefWidth(130);
         homeTyped = Typed.onEnter(home, () -> workspace.lesson() == null ? "" : String.valueOf(workspace.lesson().homeOf()), this::scale);
-        home.setPrefColumnCount(2);
+        home.setPrefColumnCount(1);
         home.setMinWidth(44);
         side.prefWidthProperty().bind(javafx.beans.binding.Bindings.min(480, widthProperty().multiply(0.4)));
         var work = Nodes.styled(new VBox(10, head(), Nodes.grown(list)), "work");
@@ -99,10 +101,18 @@ final class LarderScreen extends HBox {
         kitTab.setId("tab-kit");
         foodTab.setOnAction(e -> showFood());
         kitTab.setOnAction(e -> showKit());
-        makes.setMinWidth(0);
+        makes.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
         times.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        return Nodes.row(8, Nodes.label(Words.of("station.larder"), "title"), new StackPane(), foodTab, kitTab, homesTab, listsTab, Nodes.spring(),
-                makes, home, times, house);
+        var tabs = Nodes.row(6, foodTab, kitTab, homesTab, listsTab);
+        var amounts = Nodes.row(6, makes, home, times, house);
+        // In a narrow window with large text the amounts go below the tabs instead of being cut.
+        var wrapping = new FlowPane(10, 6, tabs, amounts);
+        wrapping.setPrefWrapLength(640);
+        wrapping.widthProperty().addListener((o, was, now) -> wrapping.setPrefWrapLength(now.doubleValue()));
+        var title = Nodes.label(Words.of("station.larder"), "title");
+        var head = Nodes.row(10, title, Nodes.grown(wrapping));
+        head.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        return head;
     }
 
     private void showFood() {

@@ -102,7 +102,9 @@ final class SetsPanel extends VBox {
             change(x -> new Shaping(x.mixture(), x.portion(), x.sheet(), x.load(), x.each(), n));
         });
         for (var field : java.util.List.of(portion, mixture, sheet, load, each, partners)) {
-            getChildren().add(Nodes.row(8, Nodes.cell(Nodes.label(Words.of("sets." + field.getId().substring(5)), "soft"), 15), field));
+            getChildren().add(Nodes.row(8, Nodes.cell(Nodes.wrapped(Words.of("sets." + field.getId().substring(5)), "soft"), 9), Nodes.grown(field)));
+            field.setMinWidth(40);
+            field.setMaxWidth(150);
         }
         makes(outcome);
     }

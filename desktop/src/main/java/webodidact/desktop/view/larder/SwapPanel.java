@@ -171,14 +171,17 @@ final class SwapPanel extends VBox {
         if (!text.isEmpty()) into.getChildren().add(Nodes.wrapped(mark + text, style));
     }
 
-    private static FlowPane facts(Offer offer) {
-        var pane = new FlowPane(6, 0);
+    private static VBox facts(Offer offer) {
+        var first = new FlowPane(8, 0);
         int s = offer.onAir();
-        if (!offer.isLeaveOut()) pane.getChildren().add(Nodes.label(s == 0 ? Words.of("swap.sameTime") : (s > 0 ? "+" : "−") + Words.of("swap.onAir", Clock.text(Math.abs(s))), s > 0 ? "warn" : "good"));
-        if (!offer.isLeaveOut() && !offer.food().contains().isEmpty()) pane.getChildren().add(Nodes.label(Words.of("swap.contains", offer.food().contains()), "allergen"));
-        if (!offer.allergensRemoved().isEmpty()) pane.getChildren().add(Nodes.label(Words.of("swap.without", offer.allergensRemoved().stream().sorted().map(Allergen::title).collect(Collectors.joining(", "))), "soft"));
-        if (!offer.covers().isEmpty()) pane.getChildren().add(Nodes.label(Words.count("swap.covers", offer.covers().size()), "covers"));
-        return pane;
+        if (!offer.isLeaveOut()) first.getChildren().add(Nodes.label(s == 0 ? Words.of("swap.sameTime") : (s > 0 ? "+" : "−") + Words.of("swap.onAir", Clock.text(Math.abs(s))), s > 0 ? "warn" : "good"));
+        if (!offer.covers().isEmpty()) first.getChildren().add(Nodes.label(Words.count("swap.covers", offer.covers().size()), "covers"));
+        var without = offer.allergensRemoved().stream().sorted().map(Allergen::title).collect(Collectors.joining(", "));
+        boolean contains = !offer.isLeaveOut() && !offer.food().contains().isEmpty();
+        var box = Nodes.column(0, first);
+        var said = (contains ? Words.of("swap.contains", offer.food().contains()) : "") + (contains && !without.isEmpty() ? " · " : "") + (without.isEmpty() ? "" : Words.of("swap.without", without));
+        if (!said.isEmpty()) box.getChildren().add(Nodes.wrapped(said, contains ? "allergen" : "soft"));
+        return box;
     }
 
     private void cook(FoodLine line, Offer offer) {
