@@ -275,4 +275,12 @@ class ListsTest {
         var none = of(List.of(food("f1", "squid", "200 g")), using(hands("a", 60), "f1"));
         assertThat(listOf(none, vegan).entries().getFirst().stand()).isEqualTo(HomeList.Stand.STOPS);
     }
+
+    @Test
+    void toolsThatTheWordsNeedAreAskedForOnceAndNotIfTheKitNamesThem() {
+        var lesson = of(List.of(), hands("a", 60).but(d -> d.doing = "Grate the cheese into the bowl."), hands("b", 60).but(d -> d.doing = "Lid on, grate more."))
+                .but(d -> d.tools = List.of(new ToolLine("t1", "medium pan with a lid", "pan", 1, "", 0)));
+        assertThat(ImpliedTools.of(lesson, table)).containsEntry("grater", 1).containsKey("mixing-bowl").doesNotContainKey("lid");
+        assertThat(ImpliedTools.of(lesson.but(d -> d.tools = List.of()), table)).containsEntry("lid", 2);
+    }
 }

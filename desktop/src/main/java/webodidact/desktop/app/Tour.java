@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.image.PixelFormat;
@@ -78,8 +79,10 @@ final class Tour {
     private void plan() {
         station("brief", "");
         station("larder", "f2");
-        steps.add(() -> press("#tab-homes"));
-        picture("households");
+        for (var tab : List.of("kit", "homes", "lists")) {
+            steps.add(() -> press("#tab-" + tab));
+            picture(tab.equals("homes") ? "households" : tab);
+        }
         select("s6");
         station("script", "");
         select("s7");

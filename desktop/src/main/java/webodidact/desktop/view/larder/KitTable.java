@@ -1,6 +1,5 @@
 package webodidact.desktop.view.larder;
 
-import java.util.LinkedHashMap;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
@@ -12,6 +11,7 @@ import javafx.scene.layout.VBox;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.ToolLine;
+import webodidact.core.list.ImpliedTools;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
@@ -138,16 +138,7 @@ final class KitTable extends VBox {
 
     /** Tools that steps name or whose verbs need, and that are neither listed nor stood in for. */
     private void suggest(Lesson lesson) {
-        var missing = new LinkedHashMap<String, Integer>();
-        for (int i = 0; i < lesson.steps().size(); i++) {
-            var step = lesson.steps().get(i);
-            int number = i + 1;
-            var text = step.say() + " " + step.doing();
-            // Only where hands work: "we steam it" in a welcome needs no steamer yet.
-            if (!step.kind().isHandsOn()) continue;
-            Stream.of(step.tools().stream(), workspace.knowledge().toolsIn(text).stream().map(f -> f.id()), workspace.knowledge().toolsImpliedBy(text).stream().map(f -> f.id()))
-                    .flatMap(s -> s).filter(id -> lesson.tools().stream().noneMatch(t -> id.equals(t.tool()))).forEach(id -> missing.putIfAbsent(id, number));
-        }
+        var missing = ImpliedTools.of(lesson, workspace.knowledge());
         if (missing.isEmpty()) return;
         rows.getChildren().add(Nodes.label(Words.of("kit.missing"), "shelf"));
         var pane = new FlowPane(8, 8);

@@ -1,0 +1,43 @@
+package webodidact.core.list;
+
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+
+/** Tools that steps name, or that their verbs need, and that no line of the kit has. */
+public final class ImpliedTools {
+    private ImpliedTools() {}
+
+    /** Number of the first step that needs it, from 1, by the tool's id. */
+    public static Map<String, Integer> of(Lesson lesson, Knowledge knowledge) {
+        var listed = listed(lesson, knowledge);
+        var missing = new LinkedHashMap<String, Integer>();
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            int number = i + 1;
+            needed(lesson.steps().get(i), knowledge).filter(id -> !listed.contains(id)).forEach(id -> missing.putIfAbsent(id, number));
+        }
+        return missing;
+    }
+
+    /** "Medium pan with a lid" lists a pan and a lid. */
+    private static Set<String> listed(Lesson lesson, Knowledge knowledge) {
+        var ids = new HashSet<String>();
+        for (var line : lesson.tools()) {
+            if (line.tool() != null) ids.add(line.tool());
+            knowledge.toolsIn(line.name()).forEach(f -> ids.add(f.id()));
+        }
+        return ids;
+    }
+
+    /** Only where hands work: "we steam it" in a welcome needs no steamer yet. */
+    private static Stream<String> needed(Step step, Knowledge knowledge) {
+        if (!step.kind().isHandsOn()) return Stream.empty();
+        var text = step.say() + " " + step.doing();
+        return Stream.of(step.tools().stream(), knowledge.toolsIn(text).stream().map(f -> f.id()), knowledge.toolsImpliedBy(text).stream().map(f -> f.id())).flatMap(s -> s);
+    }
+}
