@@ -4,9 +4,11 @@ import java.io.IOException;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressIndicator;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.image.ImageView;
@@ -38,6 +40,7 @@ final class PapersScreen extends HBox {
     private final ProgressIndicator busy = new ProgressIndicator();
     private final Label state = Nodes.label("", "soft");
     private final AtomicLong wanted = new AtomicLong();
+    private final ScrollPane scroll;
     private Paper paper = Papers.ALL.getFirst();
 
     PapersScreen(Desk desk) {
@@ -61,7 +64,7 @@ final class PapersScreen extends HBox {
         busy.setMaxSize(18, 18);
         state.setId("preview-state");
         pages.setAlignment(Pos.TOP_CENTER);
-        var scroll = Panes.work(pages);
+        scroll = Panes.work(pages);
         scroll.getStyleClass().add("page-well");
         var work = Nodes.styled(Nodes.column(10, Nodes.row(14, Nodes.label(Words.of("station.papers"), "title"), Nodes.spring(), busy, state), choice, Nodes.grown(scroll)), "work");
         getChildren().addAll(Nodes.grown(work), Panes.side(side, 360, 320));
@@ -104,6 +107,10 @@ final class PapersScreen extends HBox {
             var image = new WritableImage(page.width(), page.height());
             image.getPixelWriter().setPixels(0, 0, page.width(), page.height(), PixelFormat.getIntArgbInstance(), page.argb(), 0, page.width());
             var view = new ImageView(image);
+            // A page is never wider than the room for it: in the smallest window it is drawn smaller.
+            view.setPreserveRatio(true);
+            view.setSmooth(true);
+            view.fitWidthProperty().bind(Bindings.createDoubleBinding(() -> Math.min(page.width(), Math.max(100, scroll.getViewportBounds().getWidth() - 40)), scroll.viewportBoundsProperty()));
             view.setAccessibleText(Words.of("papers.page", paper.title()));
             var sheet = Nodes.styled(new VBox(view), "page");
             sheet.setMaxSize(page.width(), page.height());
