@@ -14,6 +14,7 @@ import picocli.CommandLine.Spec;
 import webodidact.core.check.Finding;
 import webodidact.core.food.Knowledge;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.timing.Calibration;
 import webodidact.formats.api.Read;
 import webodidact.formats.course.CourseFolder;
 
@@ -40,7 +41,7 @@ final class CheckCommand implements Callable<Integer> {
         var book = opened.value().workbook();
         var lesson = book.lesson(id).orElseThrow(() -> new IllegalArgumentException("check: " + opened.warnings().stream().filter(w -> w.place().file().equals(name))
                 .findFirst().map(w -> w.text()).orElse(file + ": no such lesson in its course")));
-        var open = Outcome.of(lesson, book.course(), Knowledge.shipped()).report().open();
+        var open = Outcome.of(lesson, book.course(), Knowledge.of(book.course().foods()), Calibration.of(book)).report().open();
         print(open);
         return open.stream().anyMatch(Finding::isStop) ? 1 : 0;
     }

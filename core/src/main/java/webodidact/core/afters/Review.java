@@ -1,21 +1,17 @@
 package webodidact.core.afters;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
-import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Lesson;
-import webodidact.core.lesson.Segment;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.time.TimeRange;
+import webodidact.core.timing.Calibration;
 import webodidact.core.timing.Pace;
 import webodidact.core.timing.Placed;
 import webodidact.core.timing.Planner;
 import webodidact.core.timing.Schedule;
-import webodidact.core.words.SpokenWords;
 
 /** Plan against actual, step by step, and the way back into the plan. */
 public record Review(List<Row> rows, int takes) {
@@ -67,15 +63,11 @@ public record Review(List<Row> rows, int takes) {
     }
 
     /**
-     * The measured times taken into the plan: where words filled the step they give the instructor's own pace for that kind
-     * of segment; where hands did, the hands-on range becomes the shortest to the longest measured, the wait on air taken
-     * off. A step whose time is mostly a wait that is stayed with is left alone: the food decides there.
+     * The measured times taken into the plan: where hands filled the step, their range becomes the shortest to the longest
+     * measured, the wait on air taken off. Where words did, the takes have already set the pace ({@link Calibration}). A step whose time is mostly a wait that is stayed with is left alone: the food decides there.
      */
     public Workbook adopt(Workbook book, String lessonId) {
-        var lesson = book.lesson(lessonId).orElseThrow();
-        var pace = measuredPace(lesson, book.course().pace());
-        var withPace = book.withCourse(book.course().withPace(pace));
-        return withPace.withLesson(lessonId, l -> {
+        return book.withLesson(lessonId, l -> {
             var changed = l;
             for (var row : rows) if (isByHands(row)) changed = changed.withStep(row.placed().step().id(), s -> handsFrom(row, s));
             return changed;
@@ -95,27 +87,10 @@ public record Review(List<Row> rows, int takes) {
         return step.but(d -> d.hands = new TimeRange(low - words, high - words));
     }
 
-    private Map<Segment, Integer> measuredPace(Lesson lesson, Map<Segment, Integer> known) {
-        var words = new EnumMap<Segment, Integer>(Segment.class);
-        var seconds = new EnumMap<Segment, Integer>(Segment.class);
-        for (var row : rows) {
-            var step = row.placed().step();
-            if (row.measured().isEmpty() || isByHands(row) || step.say().isBlank() || step.waiting() != null) continue;
-            int spoken = SpokenWords.count(step.say()) + SpokenWords.count(step.question()) + SpokenWords.count(step.answer());
-            int pause = step.question().isBlank() ? 0 : Pace.ANSWER_PAUSE;
-            words.merge(step.segment(), spoken, Integer::sum);
-            seconds.merge(step.segment(), Math.max(1, row.median() - pause), Integer::sum);
-        }
-        var pace = new EnumMap<Segment, Integer>(Segment.class);
-        pace.putAll(known);
-        words.forEach((segment, n) -> pace.put(segment, Math.clamp(Ratio.of(n * 60L, seconds.get(segment)).nearest(), 60, 240)));
-        return pace;
-    }
-
     /** What the total would be after {@link #adopt}, in seconds. */
     public int plannedAfter(Workbook book, String lessonId) {
         var after = adopt(book, lessonId);
         var lesson = after.lesson(lessonId).orElseThrow();
-        return Planner.plan(lesson, new Pace(lesson.audience(), after.course().pace())).planned();
+        return Planner.plan(lesson, Pace.of(lesson.audience(), after.course().pace(), Calibration.of(after))).planned();
     }
 }

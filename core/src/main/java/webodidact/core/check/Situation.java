@@ -6,6 +6,7 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.script.Mentions;
+import webodidact.core.timing.Pace;
 import webodidact.core.timing.Schedule;
 
 /**
@@ -14,5 +15,5 @@ import webodidact.core.timing.Schedule;
  * @param mentions by step id, what its say text names
  * @param done by step id, what its do text names
  */
-public record Situation(Lesson lesson, Course course, Schedule schedule, Knowledge knowledge,
+public record Situation(Lesson lesson, Course course, Pace pace, Schedule schedule, Knowledge knowledge,
         Map<String, List<Mentions.Mention>> mentions, Map<String, List<Mentions.Mention>> done) {}

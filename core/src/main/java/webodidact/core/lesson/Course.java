@@ -18,9 +18,10 @@ import webodidact.core.safety.Profile;
  * @param currency the sign before a price, "£"
  * @param prices what packs cost where she shops
  * @param foods foods of the course's own, and changes to shipped ones
+ * @param patterns steps of the instructor's own to start from; one with a shipped name replaces it
  */
 public record Course(String title, String instructor, Kitchen kitchen, MeasureSystem house, Map<Segment, Integer> pace, Profile profile,
-        String currency, List<Price> prices, List<OwnFood> foods) {
+        String currency, List<Price> prices, List<OwnFood> foods, List<StepPattern> patterns) {
     public Course {
         title = title == null || title.isBlank() ? "My course" : title;
         instructor = instructor == null ? "" : instructor;
@@ -36,10 +37,11 @@ public record Course(String title, String instructor, Kitchen kitchen, MeasureSy
         currency = currency == null ? "" : currency;
         prices = prices == null ? List.of() : List.copyOf(prices);
         foods = foods == null ? List.of() : List.copyOf(foods);
+        patterns = patterns == null ? List.of() : List.copyOf(patterns);
     }
 
     public static Course named(String title) {
-        return new Course(title, "", Kitchen.USUAL, MeasureSystem.METRIC, Map.of(), Profile.UK, "", List.of(), List.of());
+        return new Course(title, "", Kitchen.USUAL, MeasureSystem.METRIC, Map.of(), Profile.UK, "", List.of(), List.of(), List.of());
     }
 
     public Course withPace(Map<Segment, Integer> own) {
@@ -61,7 +63,7 @@ public record Course(String title, String instructor, Kitchen kitchen, MeasureSy
     public Course but(Consumer<Draft> change) {
         var d = new Draft(this);
         change.accept(d);
-        return new Course(d.title, d.instructor, d.kitchen, d.house, d.pace, d.profile, d.currency, d.prices, d.foods);
+        return new Course(d.title, d.instructor, d.kitchen, d.house, d.pace, d.profile, d.currency, d.prices, d.foods, d.patterns);
     }
 
     /** The fields of a course while it is changed; lives only inside {@link Course#but}. */
@@ -75,6 +77,7 @@ public record Course(String title, String instructor, Kitchen kitchen, MeasureSy
         public String currency;
         public List<Price> prices;
         public List<OwnFood> foods;
+        public List<StepPattern> patterns;
 
         private Draft(Course c) {
             title = c.title;
@@ -86,6 +89,7 @@ public record Course(String title, String instructor, Kitchen kitchen, MeasureSy
             currency = c.currency;
             prices = c.prices;
             foods = c.foods;
+            patterns = c.patterns;
         }
     }
 }

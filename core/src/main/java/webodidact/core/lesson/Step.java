@@ -18,10 +18,17 @@ import webodidact.core.time.TimeRange;
  * @param tellThenDo words and hands one after the other instead of together
  * @param hold seconds kept free after it for the homes
  * @param trim seconds that may go if time is short
+ * @param part title of the part of a recording that begins here, or ""
+ * @param reachBy seconds after the start of air by which it has to be reached, or 0
+ * @param fixed stays in its place when steps are put in another order
+ * @param way name of the presenter's own way of doing it, or ""
+ * @param ways other ways, for the presenter to change to and for homes
+ * @param declined keys of proposals that were refused and are not made again
  */
 public record Step(String id, String title, Kind kind, String say, String doing, String camera, Place place, Heat heat,
         TimeRange hands, boolean tellThenDo, Wait waiting, Who who, int hold, int trim, Set<Act> acts,
-        List<Use> uses, List<String> tools, String skill, String teaching, String question, String answer) {
+        List<Use> uses, List<String> tools, String skill, String teaching, String question, String answer,
+        String part, int reachBy, boolean fixed, String way, List<Way> ways, Set<String> declined) {
     public Step {
         Objects.requireNonNull(id, "id");
         title = text(title);
@@ -39,6 +46,11 @@ public record Step(String id, String title, Kind kind, String say, String doing,
         teaching = text(teaching);
         question = text(question);
         answer = text(answer);
+        part = text(part);
+        way = text(way);
+        ways = ways == null ? List.of() : List.copyOf(ways);
+        declined = declined == null ? Set.of() : java.util.Collections.unmodifiableSet(new TreeSet<>(declined));
+        if (reachBy < 0) throw new IllegalArgumentException("Step '" + id + "': to be reached by zero or more seconds");
         if (hold < 0 || trim < 0) throw new IllegalArgumentException("Step '" + id + "': hold and trim are zero or more seconds");
     }
 
@@ -48,7 +60,7 @@ public record Step(String id, String title, Kind kind, String say, String doing,
 
     public static Step blank(String id, Kind kind, String title) {
         return new Step(id, title, kind, "", "", "", Place.BENCH, null, TimeRange.ZERO, false, null,
-                kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER, 0, 0, Set.of(), List.of(), List.of(), "", "", "", "");
+                kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER, 0, 0, Set.of(), List.of(), List.of(), "", "", "", "", "", 0, false, "", List.of(), Set.of());
     }
 
     /** How its words are spoken. */
@@ -98,6 +110,12 @@ public record Step(String id, String title, Kind kind, String say, String doing,
         public String teaching;
         public String question;
         public String answer;
+        public String part;
+        public int reachBy;
+        public boolean fixed;
+        public String way;
+        public List<Way> ways;
+        public Set<String> declined;
 
         private Draft(Step s) {
             id = s.id;
@@ -121,11 +139,17 @@ public record Step(String id, String title, Kind kind, String say, String doing,
             teaching = s.teaching;
             question = s.question;
             answer = s.answer;
+            part = s.part;
+            reachBy = s.reachBy;
+            fixed = s.fixed;
+            way = s.way;
+            ways = s.ways;
+            declined = new TreeSet<>(s.declined);
         }
 
         private Step step() {
             return new Step(id, title, kind, say, doing, camera, place, heat, hands, tellThenDo, waiting, who, hold, trim, acts,
-                    uses, tools, skill, teaching, question, answer);
+                    uses, tools, skill, teaching, question, answer, part, reachBy, fixed, way, ways, declined);
         }
     }
 }

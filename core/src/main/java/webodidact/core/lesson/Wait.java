@@ -1,28 +1,64 @@
 package webodidact.core.lesson;
 
+import java.util.List;
 import java.util.Objects;
 import webodidact.core.time.TimeRange;
 
 /**
  * Time in which the food works and nobody has to.
  *
- * @param time from the soonest to the latest it is right
+ * @param time from the soonest to the latest it is right; where there are rounds, theirs
  * @param what what happens, "simmers"
  * @param cue the end state to look for, "a knife slides out"
+ * @param looks moments within it at which somebody has to do something, in their order
+ * @param rounds a doneness loop, or null
  */
-public record Wait(TimeRange time, String what, String cue, Cover cover) {
+public record Wait(TimeRange time, String what, String cue, Cover cover, List<Look> looks, Rounds rounds) {
     public Wait {
+        if (rounds != null) time = rounds.time();
         Objects.requireNonNull(time, "time");
         what = what == null ? "" : what;
         cue = cue == null ? "" : cue;
         cover = cover == null ? Cover.STAY : cover;
+        looks = looks == null ? List.of() : looks.stream().sorted(java.util.Comparator.comparingInt(Look::at)).toList();
+    }
+
+    public Wait(TimeRange time, String what, String cue, Cover cover) {
+        this(time, what, cue, cover, List.of(), null);
     }
 
     public Wait covered(Cover by) {
-        return new Wait(time, what, cue, by);
+        return new Wait(time, what, cue, by, looks, rounds);
     }
 
+    /** A stated time takes the place of rounds. */
     public Wait lasting(TimeRange other) {
-        return new Wait(other, what, cue, cover);
+        return new Wait(other, what, cue, cover, looks, null);
+    }
+
+    public Wait called(String other) {
+        return new Wait(time, other, cue, cover, looks, rounds);
+    }
+
+    public Wait until(String other) {
+        return new Wait(time, what, other, cover, looks, rounds);
+    }
+
+    public Wait looking(List<Look> other) {
+        return new Wait(time, what, cue, cover, other, rounds);
+    }
+
+    public Wait inRounds(Rounds other) {
+        return new Wait(time, what, cue, cover, looks, other);
+    }
+
+    /** All moments at which somebody has to come: the looks, and the tests between rounds but the last, which is its end. */
+    public List<Look> moments() {
+        if (rounds == null) return looks;
+        var all = new java.util.ArrayList<>(looks);
+        var tests = rounds.looks();
+        all.addAll(tests.subList(0, tests.size() - 1));
+        all.sort(java.util.Comparator.comparingInt(Look::at));
+        return List.copyOf(all);
     }
 }

@@ -10,9 +10,11 @@ import webodidact.core.check.Situation;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Segment;
 import webodidact.core.list.GatherList;
 import webodidact.core.rules.Rules;
 import webodidact.core.script.Mentions;
+import webodidact.core.timing.Calibration;
 import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
 import webodidact.core.timing.Schedule;
@@ -22,7 +24,12 @@ public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule
         Map<String, List<Mentions.Mention>> done, Report report, BenchPlan bench, GatherList gather, Knowledge knowledge) {
 
     public static Outcome of(Lesson lesson, Course course, Knowledge knowledge) {
-        var pace = new Pace(lesson.audience(), course.pace());
+        return of(lesson, course, knowledge, Map.of());
+    }
+
+    /** @param measured the instructor's own pace, from takes */
+    public static Outcome of(Lesson lesson, Course course, Knowledge knowledge, Map<Segment, Calibration.Measured> measured) {
+        var pace = Pace.of(lesson.audience(), course.pace(), measured);
         var schedule = Planner.plan(lesson, pace);
         var finder = new Mentions(lesson, knowledge);
         var said = new LinkedHashMap<String, List<Mentions.Mention>>();
@@ -31,7 +38,7 @@ public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule
             said.put(step.id(), finder.in(step.say()));
             done.put(step.id(), finder.in(step.doing()));
         }
-        var report = Report.of(Rules.ALL, new Situation(lesson, course, schedule, knowledge, said, done));
+        var report = Report.of(Rules.ALL, new Situation(lesson, course, pace, schedule, knowledge, said, done));
         return new Outcome(lesson, course, pace, schedule, said, done, report, BackTimer.plan(lesson, schedule, course.kitchen()),
                 GatherList.of(lesson, course.house(), knowledge), knowledge);
     }

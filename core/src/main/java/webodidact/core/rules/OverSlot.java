@@ -15,7 +15,6 @@ import webodidact.core.lesson.Step;
 import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
 import webodidact.core.timing.CoverOptions;
-import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
 
 final class OverSlot implements Check {
@@ -77,7 +76,7 @@ final class OverSlot implements Check {
 
     /** Carries on during the longest wait that is stayed with, if that saves time. */
     private static java.util.Optional<Mend> carry(Situation s) {
-        var pace = new Pace(s.lesson().audience(), s.course().pace());
+        var pace = s.pace();
         return s.lesson().steps().stream().filter(x -> x.waiting() != null && x.waiting().cover() instanceof Cover.Stay)
                 .max(Comparator.comparingInt(x -> x.waiting().time().likely()))
                 .flatMap(step -> {

@@ -9,7 +9,6 @@ import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.Cover;
 import webodidact.core.timing.CoverOptions;
-import webodidact.core.timing.Pace;
 import webodidact.core.timing.Placed;
 
 final class WaitNeverCollected implements Check {
@@ -36,7 +35,7 @@ final class WaitNeverCollected implements Check {
     private Finding finding(Situation s, Placed placed) {
         var step = placed.step();
         var what = step.waiting().what().isBlank() ? "The wait" : "What " + step.waiting().what();
-        var pace = new Pace(s.lesson().audience(), s.course().pace());
+        var pace = s.pace();
         var collect = CoverOptions.bestCollector(s.lesson(), step, pace);
         var stay = new Mend("Stay with it", l -> l.withStep(step.id(), x -> x.but(d -> d.waiting = x.waiting().covered(Cover.STAY))));
         var mends = collect.isEmpty() ? List.of(stay) : List.of(new Mend("Collect it in step " + (s.lesson().indexOf(collect) + 1),

@@ -1,20 +1,42 @@
 package webodidact.core.timing;
 
+import java.util.EnumMap;
 import java.util.Map;
 import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Segment;
 import webodidact.core.lesson.Step;
+import webodidact.core.words.Cautions;
 import webodidact.core.words.SpokenWords;
 
 /**
  * How fast the words are spoken.
  *
- * @param own the instructor's own words a minute, measured in takes; where there are none the audience's default is used
+ * @param own the instructor's own words a minute; where there are none the audience's default is used
+ * @param takes how many takes the own pace is measured in; none where it was set by hand
  */
-public record Pace(Audience audience, Map<Segment, Integer> own) {
+public record Pace(Audience audience, Map<Segment, Integer> own, Map<Segment, Integer> takes) {
     /** Seconds left for an answer after a question. */
     public static final int ANSWER_PAUSE = 5;
+    /** Most words a minute in a caution: product's design, section 5. */
+    public static final int CAUTION = 120;
+
+    public Pace(Audience audience, Map<Segment, Integer> own) {
+        this(audience, own, Map.of());
+    }
+
+    /** What takes have shown comes before what was set. */
+    public static Pace of(Audience audience, Map<Segment, Integer> set, Map<Segment, Calibration.Measured> measured) {
+        if (measured.isEmpty()) return new Pace(audience, set, Map.of());
+        var own = new EnumMap<Segment, Integer>(Segment.class);
+        var takes = new EnumMap<Segment, Integer>(Segment.class);
+        own.putAll(set);
+        measured.forEach((segment, m) -> {
+            own.put(segment, m.wordsPerMinute());
+            takes.put(segment, m.takes());
+        });
+        return new Pace(audience, own, takes);
+    }
 
     /** Words a minute in that segment. */
     public int wordsPerMinute(Segment segment) {
@@ -26,14 +48,31 @@ public record Pace(Audience audience, Map<Segment, Integer> own) {
         return own.containsKey(segment);
     }
 
-    /** Seconds that the step's words take, question and pause included; rounded up. */
+    /** "132 words a minute from 3 takes": the figure and where it is from. */
+    public String basis(Segment segment) {
+        var figure = wordsPerMinute(segment) + " words a minute ";
+        int n = takes.getOrDefault(segment, 0);
+        if (n > 0) return figure + "from " + n + (n == 1 ? " take" : " takes");
+        if (isOwn(segment)) return figure + "as set for the course";
+        return figure + "as usual for " + audience.title() + ", " + segment.title() + "; no take of that kind yet";
+    }
+
+    /** Seconds that the step's words take, question and pause included, cautions no faster than {@link #CAUTION}; rounded up. */
     public int talk(Step step) {
-        int words = SpokenWords.count(step.say());
+        int pace = wordsPerMinute(step.segment());
+        var seconds = seconds(step.say(), pace);
         int pause = 0;
         if (!step.question().isBlank()) {
-            words += SpokenWords.count(step.question()) + SpokenWords.count(step.answer());
+            seconds = seconds.plus(seconds(step.question(), pace)).plus(seconds(step.answer(), pace));
             pause = ANSWER_PAUSE;
         }
-        return (int) Ratio.of(words * 60L, wordsPerMinute(step.segment())).ceiling() + pause;
+        return (int) seconds.ceiling() + pause;
+    }
+
+    private static Ratio seconds(String text, int pace) {
+        if (text.isEmpty()) return Ratio.ZERO;
+        int all = SpokenWords.count(text);
+        int careful = pace <= CAUTION ? 0 : Cautions.in(text).stream().mapToInt(s -> SpokenWords.count(text.substring(s.start(), s.end()))).sum();
+        return Ratio.of((all - careful) * 60L, pace).plus(Ratio.of(careful * 60L, Math.min(pace, CAUTION)));
     }
 }

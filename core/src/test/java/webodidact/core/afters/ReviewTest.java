@@ -15,6 +15,7 @@ import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.time.TimeRange;
+import webodidact.core.timing.Calibration;
 
 class ReviewTest {
     private final Step talk = Step.blank("t", Kind.TALK, "Talk").but(d -> d.say = "word ".repeat(180));
@@ -42,7 +43,7 @@ class ReviewTest {
         var review = Review.of(plan(lesson), takes);
         var after = review.adopt(book, "test");
         assertThat(after.lessons().getFirst().step("a").orElseThrow().hands()).isEqualTo(new TimeRange(120, 140));
-        assertThat(after.course().pace()).containsEntry(Segment.TO_CAMERA, 120);
+        assertThat(Calibration.of(after)).containsEntry(Segment.TO_CAMERA, new Calibration.Measured(120, 2));
         assertThat(review.plannedAfter(book, "test")).isEqualTo(90 + 130);
     }
 

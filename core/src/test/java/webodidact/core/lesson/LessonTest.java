@@ -45,7 +45,7 @@ class LessonTest {
     void aNewLessonStartsWithAPatternThatHasNoFindings() {
         for (var delivery : Delivery.values()) {
             for (var audience : Audience.values()) {
-                var lesson = LessonPattern.start("x", 1, "buns", delivery, audience, 1800);
+                var lesson = LessonPattern.start("x", 1, "buns", delivery, audience, 1800, webodidact.core.Lessons.COURSE);
                 assertThat(lesson.steps()).hasSize(4);
                 assertThat(outcome(lesson).report().open()).isEmpty();
             }

@@ -66,7 +66,7 @@ final class NewLesson extends VBox {
         }
         int number = workspace.book().lessons().stream().mapToInt(Lesson::number).max().orElse(0) + 1;
         var name = title.getText().isBlank() ? Words.of("slate.untitled") : title.getText().strip();
-        done.accept(LessonPattern.start(freeId(number, name), number, name, delivery.getValue(), audience.getValue(), seconds));
+        done.accept(LessonPattern.start(freeId(number, name), number, name, delivery.getValue(), audience.getValue(), seconds, workspace.book().course()));
     }
 
     /** A file name in plain letters that no file in the folder has. */

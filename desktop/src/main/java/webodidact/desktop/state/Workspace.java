@@ -18,6 +18,8 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.timing.Calibration;
+import webodidact.core.timing.Pace;
 import webodidact.formats.course.CourseFolder;
 
 /**
@@ -61,6 +63,11 @@ public final class Workspace implements AutoCloseable {
     /** The shipped tables with the course's own foods over them. */
     public Knowledge knowledge() {
         return Knowledge.of(book.get().course().foods());
+    }
+
+    /** How fast the lesson on the desk is spoken: the instructor's own pace where takes have shown it. */
+    public Pace pace() {
+        return Pace.of(lesson.get().audience(), book.get().course().pace(), Calibration.of(book.get()));
     }
 
     public Saver saver() {
@@ -208,9 +215,10 @@ public final class Workspace implements AutoCloseable {
         var input = lesson.get();
         var course = book.get().course();
         var knowledge = knowledge();
+        var workbook = book.get();
         worker.execute(() -> {
             if (mine != wanted.get()) return;
-            var result = Outcome.of(input, course, knowledge);
+            var result = Outcome.of(input, course, knowledge, Calibration.of(workbook));
             interfaceThread.execute(() -> {
                 if (mine == wanted.get()) outcome.set(result);
             });

@@ -18,16 +18,21 @@ import webodidact.core.amount.Amount;
 import webodidact.core.amount.Heat;
 import webodidact.core.lesson.Accepted;
 import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Look;
+import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Rounds;
 import webodidact.core.lesson.Segment;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
+import webodidact.core.lesson.Way;
 import webodidact.core.time.TimeRange;
 import webodidact.formats.api.Read;
 import webodidact.formats.demo.DemoCourse;
@@ -41,7 +46,8 @@ class JsonFileTest {
             var cover = covers.get(i);
             steps.add(Step.blank("s" + (i + 1), Kind.values()[i], "“Step” <" + i + ">").but(d -> {
                 d.say = "Say\nit";
-                d.waiting = new Wait(new TimeRange(90, 7200), "rests", "soft", cover);
+                d.waiting = new Wait(new TimeRange(90, 7200), "rests", "soft", cover).looking(List.of(new Look(60, "turn it")));
+                if (cover instanceof Cover.Stay) d.waiting = d.waiting.inRounds(new Rounds(List.of(120, 60), "stop there"));
                 d.hands = TimeRange.of(61);
                 d.heat = new Heat(180, 200, Heat.Mode.FAN);
                 d.acts = Set.of(Act.OVEN_ON, Act.WASH_HANDS);
@@ -51,6 +57,13 @@ class JsonFileTest {
                 d.hold = 5;
                 d.trim = 6;
                 d.question = "Why?";
+                d.part = "Mixing";
+                d.reachBy = 1360;
+                d.fixed = true;
+                d.way = "with a knife";
+                d.ways = List.of(new Way("grater", new TimeRange(30, 50), TimeRange.of(120), List.of("grater"), Place.MICROWAVE, "Grate it.", Audience.AGES_7_11, true),
+                        new Way("by hand", null, null, null, null, null, null, false));
+                d.declined = Set.of("tool/grater");
             }));
         }
         return Lesson.blank("full", 7, "Full").but(d -> {
@@ -93,6 +106,8 @@ class JsonFileTest {
             d.prices = List.of(new webodidact.core.money.Price("cheddar", "bag", Amount.parse("250 g"), 295));
             d.foods = List.of(webodidact.core.food.OwnFood.of("butter"), new webodidact.core.food.OwnFood("samphire", List.of("samphire"), webodidact.core.food.Shelf.FRIDGE,
                     Map.of("chopped", webodidact.core.amount.Ratio.HALF), webodidact.core.amount.Ratio.of(3), java.util.Set.of(), false, webodidact.core.food.Risk.UNWASHED, "vegan", webodidact.core.amount.Ratio.of(2)));
+            d.patterns = List.of(new webodidact.core.lesson.StepPattern("My welcome", Set.of(webodidact.core.lesson.Delivery.RECORDED), Set.of(Audience.ADULTS), true,
+                    Step.blank("p", Kind.WELCOME, "Hello").but(x -> x.say = "Today: {dish}.")));
             d.kitchen = new webodidact.core.lesson.Kitchen("k", 3, 1, true, false, 0, 900, 1000);
         });
         assertThat(((Read.Done<Course>) JsonFile.readCourse("course.json", JsonFile.write(course))).value()).isEqualTo(course);

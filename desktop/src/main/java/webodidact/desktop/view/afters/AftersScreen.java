@@ -118,8 +118,7 @@ final class AftersScreen extends HBox {
         side.getChildren().add(Nodes.wrapped(Words.of("afters.takeInText", Clock.text(outcome.schedule().planned()), Clock.text(after), after > outcome.schedule().slot()
                 ? Words.of("gauge.over", Clock.text(after - outcome.schedule().slot())) : Words.of("gauge.inHand", Clock.text(outcome.schedule().slot() - after))), "body"));
         for (var segment : Segment.values()) {
-            var own = next.course().pace().get(segment);
-            if (own != null) side.getChildren().add(Nodes.wrapped(Words.of("afters.pace", own, segment.title(), outcome.pace().wordsPerMinute(segment)), "soft"));
+            if (outcome.pace().isOwn(segment)) side.getChildren().add(Nodes.wrapped(Words.of("afters.pace", segment.title(), outcome.pace().basis(segment)), "soft"));
         }
         var adopt = Nodes.named(Nodes.button(Words.of("afters.adopt"), () -> workspace.edit(Words.of("edit.adopt"), b -> review.adopt(b, outcome.lesson().id())), "primary"), "adopt", Words.of("afters.adopt"));
         adopt.setDisable(nothing);

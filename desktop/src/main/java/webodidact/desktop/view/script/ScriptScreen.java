@@ -101,7 +101,7 @@ final class ScriptScreen extends VBox {
     }
 
     private void startFromPattern() {
-        workspace.editLesson(Words.of("edit.pattern"), l -> l.withSteps(LessonPattern.start(l.id(), l.number(), l.title(), l.delivery(), l.audience(), l.slot()).steps()));
+        workspace.editLesson(Words.of("edit.pattern"), l -> l.withSteps(LessonPattern.start(l.id(), l.number(), l.title(), l.delivery(), l.audience(), l.slot(), workspace.book().course()).steps()));
         workspace.stepProperty().set("s1");
     }
 

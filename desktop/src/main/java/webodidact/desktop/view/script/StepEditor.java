@@ -23,7 +23,6 @@ import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Who;
 import webodidact.core.time.TimeRange;
 import webodidact.core.timing.CoverOptions;
-import webodidact.core.timing.Pace;
 import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
@@ -149,7 +148,7 @@ final class StepEditor extends VBox {
             menu.setText(wait == null ? "–" : CoverWords.title(wait.cover()));
             menu.setAccessibleText(Words.of("step.cover") + " " + menu.getText());
             if (wait == null) return;
-            var pace = new Pace(workspace.lesson().audience(), workspace.book().course().pace());
+            var pace = workspace.pace();
             for (var option : CoverOptions.of(workspace.lesson(), id, pace)) {
                 var item = new MenuItem(CoverWords.title(option.cover()) + (option.isAllowed() ? "" : " (" + option.refused() + ")"));
                 item.setDisable(!option.isAllowed());

@@ -16,6 +16,8 @@ import webodidact.core.lesson.Step;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.script.Mentions;
 import webodidact.core.time.Clock;
+import webodidact.core.timing.Pace;
+import webodidact.core.words.Cautions;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.WordField;
@@ -136,7 +138,9 @@ final class StepRow extends HBox {
         margin.getChildren().removeIf(n -> "pace-note".equals(n.getId()));
         var step = outcome.lesson().step(id).orElse(null);
         if (step == null || step.say().isBlank()) return;
-        var note = Nodes.wrapped(Words.of(outcome.pace().isOwn(step.segment()) ? "script.paceOwn" : "script.pace", outcome.pace().wordsPerMinute(step.segment()), step.segment().title()), "finding", "info");
+        var words = Words.of("script.pace", outcome.pace().basis(step.segment()));
+        if (outcome.pace().wordsPerMinute(step.segment()) > Pace.CAUTION && !Cautions.in(step.say()).isEmpty()) words += " " + Words.of("script.paceCaution", Pace.CAUTION);
+        var note = Nodes.wrapped(words, "finding", "info");
         note.setId("pace-note");
         margin.getChildren().add(note);
     }

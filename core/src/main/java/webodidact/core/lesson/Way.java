@@ -1,0 +1,31 @@
+package webodidact.core.lesson;
+
+import java.util.List;
+import java.util.Objects;
+import webodidact.core.time.TimeRange;
+
+/**
+ * Another way of doing a step: by knife, grater or processor; on the hob, in the microwave or air fryer; by weight or by spoon.
+ *
+ * @param name "by hand with a knife", unique in its step
+ * @param hands the instructor's hands-on time that way
+ * @param waits how long it is left to itself that way, or null where the step's own wait does not change
+ * @param tools ids in the tool table
+ * @param place where it is done
+ * @param words what is done, in the instructor's words
+ * @param from the youngest who may do it; null: anybody
+ * @param offered whether homes are told of it
+ */
+public record Way(String name, TimeRange hands, TimeRange waits, List<String> tools, Place place, String words, Audience from, boolean offered) {
+    public Way {
+        Objects.requireNonNull(name, "name");
+        hands = hands == null ? TimeRange.ZERO : hands;
+        tools = tools == null ? List.of() : List.copyOf(tools);
+        place = place == null ? Place.BENCH : place;
+        words = words == null ? "" : words;
+    }
+
+    public Way offering(boolean on) {
+        return new Way(name, hands, waits, tools, place, words, from, on);
+    }
+}
