@@ -1,0 +1,147 @@
+package webodidact.core.homes;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import webodidact.core.amount.Ratio;
+import webodidact.core.food.Knowledge;
+import webodidact.core.food.Tool;
+import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.Household;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+import webodidact.core.lesson.Way;
+import webodidact.core.lesson.Who;
+import webodidact.core.swap.Offer;
+import webodidact.core.swap.Swaps;
+
+/**
+ * How long each step's hands take in one home, before chance: the instructor's likely hands x the pace of who cooks there x
+ * the tool it has x its turns, and more for a substitute. All in milliseconds.
+ *
+ * @param millis by step; zero for what is only watched
+ * @param because by reason, how much of all of it is beyond the instructor's own hands
+ */
+public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer> because, List<String> notes) {
+    /** Why a home is slower than the instructor. */
+    public enum Reason {
+        AGE("age of the cooks"), TOOL("another tool"), SUBSTITUTE("a substitute"), NO_ADULT("no adult there");
+
+        private final String title;
+
+        Reason(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+
+    /** With no stand-in at all a tool's work takes half as long again: an assumption of ours, to be replaced by what takes show. */
+    private static final Ratio WITHOUT = Ratio.of(3, 2);
+
+    public static List<HomePace> of(Lesson lesson, List<Household> households, Knowledge knowledge, Course course) {
+        var offers = new ArrayList<List<Offer>>();
+        for (var line : lesson.foods()) offers.add(households.isEmpty() ? List.of() : new Swaps(knowledge, course).offers(lesson, line, households));
+        var homes = households.isEmpty() ? List.of(Household.named("a usual home")) : households;
+        return homes.stream().map(h -> new Work(lesson, h, knowledge, offers).pace()).toList();
+    }
+
+    private static final class Work {
+        private final Lesson lesson;
+        private final Household home;
+        private final Knowledge knowledge;
+        private final List<List<Offer>> offers;
+        private final Map<Reason, Integer> because = new EnumMap<>(Reason.class);
+        private final List<String> notes = new ArrayList<>();
+
+        Work(Lesson lesson, Household home, Knowledge knowledge, List<List<Offer>> offers) {
+            this.lesson = lesson;
+            this.home = home;
+            this.knowledge = knowledge;
+            this.offers = offers;
+        }
+
+        HomePace pace() {
+            var millis = new int[lesson.steps().size()];
+            for (int i = 0; i < millis.length; i++) millis[i] = step(lesson.steps().get(i));
+            substitutes(millis);
+            return new HomePace(home, java.util.Arrays.stream(millis).boxed().toList(), java.util.Collections.unmodifiableMap(because), List.copyOf(notes));
+        }
+
+        private int step(Step step) {
+            if (step.who() == Who.PRESENTER || step.hands().isZero()) return 0;
+            if (step.who() != Who.LEARNER && !home.adult()) {
+                because.merge(Reason.NO_ADULT, 1, Integer::sum);
+                note("needs an adult in “" + step.title() + "”");
+            }
+            var own = Ratio.of(step.hands().likely() * 1000L);
+            var byAge = own.times(step.who() == Who.ADULT && home.adult() ? Audience.ADULTS.handsFactor() : handsFactor());
+            var byTool = byAge.times(tools(step));
+            add(Reason.AGE, byAge.minus(own.times(lesson.audience().handsFactor())));
+            add(Reason.TOOL, byTool.minus(byAge));
+            return Math.toIntExact(byTool.nearest());
+        }
+
+        private void add(Reason reason, Ratio millis) {
+            int more = Math.toIntExact(millis.nearest());
+            if (more != 0) because.merge(reason, more, Integer::sum);
+        }
+
+        private void note(String text) {
+            if (!notes.contains(text)) notes.add(text);
+        }
+
+        /** The youngest cook sets the pace. */
+        private Ratio handsFactor() {
+            if (home.ages().isEmpty()) return lesson.audience().handsFactor();
+            int youngest = home.ages().stream().mapToInt(Integer::intValue).min().orElseThrow();
+            return (youngest < 5 ? Audience.EARLY_YEARS : youngest < 7 ? Audience.AGES_5_7 : youngest < 11 ? Audience.AGES_7_11 : youngest < 16 ? Audience.AGES_11_16 : Audience.ADULTS).handsFactor();
+        }
+
+        /** A way that is offered and can be done here comes first, then the tool table's stand-in. */
+        private Ratio tools(Step step) {
+            var missing = step.tools().stream().filter(home.missingTools()::contains).toList();
+            if (missing.isEmpty()) return Ratio.ONE;
+            var way = step.ways().stream().filter(w -> w.offered() && !w.hands().isZero() && w.tools().stream().noneMatch(home.missingTools()::contains)).findFirst();
+            if (way.isPresent()) {
+                note(way.get().name());
+                return Ratio.of(way.get().hands().likely(), step.hands().likely());
+            }
+            var factor = Ratio.ONE;
+            for (var id : missing) factor = factor.times(instead(id));
+            return factor;
+        }
+
+        private Ratio instead(String id) {
+            var tool = knowledge.tool(id);
+            var name = tool.map(Tool::name).orElse(id);
+            var instead = tool.map(Tool::instead).orElse(List.of()).stream().filter(i -> !home.missingTools().contains(i.tool())).findFirst();
+            note(instead.map(i -> knowledge.tool(i.tool()).map(Tool::name).orElse(i.tool()) + " for " + name).orElse("no " + name));
+            return instead.map(Tool.Instead::time).orElse(WITHOUT);
+        }
+
+        private void substitutes(int[] millis) {
+            for (int i = 0; i < offers.size(); i++) {
+                var line = lesson.foods().get(i);
+                var food = knowledge.food(line.cooked());
+                if (food.isEmpty() || Swaps.canUse(home, food.get())) continue;
+                var offer = offers.get(i).stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst();
+                if (offer.isEmpty()) continue;
+                note(offer.get().title() + " for " + line.item());
+                int at = first(line.id());
+                if (at < 0 || offer.get().onAir() <= 0) continue;
+                millis[at] = Math.addExact(millis[at], offer.get().onAir() * 1000);
+                because.merge(Reason.SUBSTITUTE, offer.get().onAir() * 1000, Integer::sum);
+            }
+        }
+
+        private int first(String line) {
+            for (int i = 0; i < lesson.steps().size(); i++) if (lesson.steps().get(i).usesLine(line)) return i;
+            return -1;
+        }
+    }
+}

@@ -1,0 +1,209 @@
+package webodidact.core.homes;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.timing.Schedule;
+
+/**
+ * Many evenings in the homes, played with dice from a seed: the finish of step k at home is F(k) = max(F(k-1), S(k), ready of
+ * the waits collected in k) + d(k). Equations in docs/timing.md. The same seed gives the same answer, on any machine.
+ */
+public final class Simulation {
+    /**
+     * One step in all homes.
+     *
+     * @param ready homes that are done with all before it when it is shown
+     * @param homes that were played
+     * @param holdFor85 seconds more, before this step, with which 85 % are ready; 0 if they are
+     * @param early when the quickest tenth has finished it, seconds after air began
+     * @param middle when half has
+     * @param late when nine tenths have
+     */
+    public record StepPace(String id, int number, int ready, int homes, int holdFor85, int early, int middle, int late) {
+        /** Percent, rounded to the nearest. */
+        public int percent() {
+            return homes == 0 ? 100 : (int) ((ready * 200L + homes) / (homes * 2L));
+        }
+    }
+
+    /**
+     * A home that is not ready in most of its evenings.
+     *
+     * @param step number of the step at which it is furthest behind
+     * @param seconds behind there in half of its evenings
+     */
+    public record Behind(HomePace home, int step, int seconds, String why) {}
+
+    /** @param behind the furthest behind first */
+    public record Result(List<StepPace> steps, List<Behind> behind, int homes, long seed) {
+        public Result {
+            steps = List.copyOf(steps);
+            behind = List.copyOf(behind);
+        }
+
+        public Optional<StepPace> of(String step) {
+            return steps.stream().filter(s -> s.id().equals(step)).findFirst();
+        }
+
+        /** The step at which fewest are ready, the first of those; empty if all always are. */
+        public Optional<StepPace> worst() {
+            return steps.stream().filter(s -> s.ready() < s.homes()).min(java.util.Comparator.comparingInt(StepPace::ready));
+        }
+    }
+
+    private static final int ASK_EVERY = 128;
+    private final List<HomePace> paces;
+    private final int homes;
+    private final int steps;
+    private final long seed;
+    /** Milliseconds of each step in each home, home by home. */
+    private final int[] took;
+    private final int[] waitLow;
+    private final int[] collector;
+    private final boolean[] stayed;
+    private final List<String> ids;
+
+    private Simulation(Lesson lesson, List<HomePace> paces, int homes, long seed) {
+        this.paces = paces;
+        this.homes = homes;
+        this.seed = seed;
+        steps = lesson.steps().size();
+        took = new int[Math.multiplyExact(homes, steps)];
+        waitLow = new int[steps];
+        collector = new int[steps];
+        stayed = new boolean[steps];
+        ids = lesson.steps().stream().map(s -> s.id()).toList();
+        for (int i = 0; i < steps; i++) {
+            var wait = lesson.steps().get(i).waiting();
+            collector[i] = wait != null && wait.cover() instanceof Cover.CarryOn(var at) && lesson.indexOf(at) > i ? lesson.indexOf(at) : -1;
+            stayed[i] = wait != null && wait.cover() instanceof Cover.Stay;
+            waitLow[i] = wait == null ? 0 : Math.multiplyExact(wait.time().low(), 1000);
+        }
+    }
+
+    /**
+     * Throws the dice for all homes; what they took is then played against any schedule of the same steps.
+     *
+     * @param homes 1 or more; the households are taken in turn
+     * @return empty if it was stopped
+     */
+    public static Optional<Simulation> of(Lesson lesson, List<HomePace> paces, Chance chance, int homes, long seed, Progress progress) {
+        if (homes < 1) throw new IllegalArgumentException("Homes '" + homes + "': expected 1 or more");
+        var simulation = new Simulation(lesson, paces, homes, seed);
+        var fresh = firstUses(lesson);
+        for (int h = 0; h < homes; h++) {
+            if (h % ASK_EVERY == 0 && !progress.reached((int) (h * 1000L / homes))) return Optional.empty();
+            simulation.throwDice(h, chance, fresh);
+        }
+        return Optional.of(simulation);
+    }
+
+    private static boolean[] firstUses(Lesson lesson) {
+        var seen = new HashSet<String>();
+        var fresh = new boolean[lesson.steps().size()];
+        for (int i = 0; i < fresh.length; i++) {
+            for (var use : lesson.steps().get(i).uses()) fresh[i] |= seen.add(use.line());
+            for (var tool : lesson.steps().get(i).tools()) fresh[i] |= seen.add("tool/" + tool);
+        }
+        return fresh;
+    }
+
+    private void throwDice(int home, Chance chance, boolean[] fresh) {
+        var dice = new SplittableRandom(seed * 0x9E3779B97F4A7C15L + home);
+        var pace = paces.get(home % paces.size());
+        // The sum of two dice: the middle is likelier than the ends.
+        int skill = 1000 + about(dice, chance.skill());
+        for (int k = 0; k < steps; k++) {
+            int usual = pace.millis().get(k);
+            if (usual == 0) continue;
+            long time = (long) usual * skill / 1000 * (1000 + about(dice, chance.mood())) / 1000;
+            if (fresh[k] && dice.nextInt(1000) < chance.fetch()) time += dice.nextInt(chance.fetchSeconds() * 1000 + 1);
+            if (dice.nextInt(1000) < chance.stuck()) time += dice.nextInt(chance.stuckSeconds() * 1000 + 1);
+            took[home * steps + k] = Math.toIntExact(time);
+        }
+    }
+
+    private static int about(SplittableRandom dice, int most) {
+        return most == 0 ? 0 : (dice.nextInt(2 * most + 1) + dice.nextInt(2 * most + 1)) / 2 - most;
+    }
+
+    /** Plays all homes against when each step is shown. */
+    public Result against(Schedule schedule) {
+        var finish = new int[steps][homes];
+        var lag = new int[steps][homes];
+        int[] shown = schedule.steps().stream().mapToInt(p -> p.span().start() * 1000).toArray();
+        var here = new int[steps];
+        for (int h = 0; h < homes; h++) {
+            play(h, shown, here, lag);
+            for (int k = 0; k < steps; k++) finish[k][h] = here[k];
+        }
+        var behind = behind(lag);
+        var all = new ArrayList<StepPace>();
+        for (int k = 0; k < steps; k++) {
+            int ready = 0;
+            for (int l : lag[k]) if (l <= 0) ready++;
+            Arrays.sort(lag[k]);
+            Arrays.sort(finish[k]);
+            int hold = Math.max(0, lag[k][at(85)]);
+            all.add(new StepPace(ids.get(k), k + 1, ready, homes, (hold + 999) / 1000, finish[k][at(10)] / 1000, finish[k][at(50)] / 1000, finish[k][at(90)] / 1000));
+        }
+        return new Result(all, behind, homes, seed);
+    }
+
+    /** Index of the value that so many percent do not exceed. */
+    private int at(int percent) {
+        return Math.max(0, (int) ((homes * (long) percent + 99) / 100) - 1);
+    }
+
+    private void play(int home, int[] shown, int[] finish, int[][] lag) {
+        int now = 0;
+        for (int k = 0; k < steps; k++) {
+            lag[k][home] = now - shown[k];
+            int start = Math.max(now, shown[k]);
+            for (int j = 0; j < k; j++) if (collector[j] == k) start = Math.max(start, finish[j] + waitLow[j]);
+            now = start + took[home * steps + k];
+            finish[k] = now;
+            if (stayed[k]) now += waitLow[k];
+        }
+    }
+
+    /** Where half of a household's evenings are behind; before the lags are sorted. */
+    private List<Behind> behind(int[][] lag) {
+        var all = new ArrayList<Behind>();
+        int n = paces.size();
+        for (int p = 0; p < Math.min(n, homes); p++) {
+            int worst = 0;
+            int step = -1;
+            for (int k = 0; k < steps; k++) {
+                int middle = middle(lag[k], p, n);
+                if (middle > worst) {
+                    worst = middle;
+                    step = k;
+                }
+            }
+            if (step >= 0 && worst >= 1000) all.add(new Behind(paces.get(p), step + 1, worst / 1000, why(paces.get(p))));
+        }
+        all.sort(java.util.Comparator.comparingInt((Behind b) -> -b.seconds()).thenComparing(b -> b.home().home().alias()));
+        return all;
+    }
+
+    private static int middle(int[] lag, int from, int every) {
+        var own = new int[(lag.length - from + every - 1) / every];
+        for (int i = 0; i < own.length; i++) own[i] = lag[from + i * every];
+        Arrays.sort(own);
+        return own[own.length / 2];
+    }
+
+    /** The reason that costs most, and what it is in that home. */
+    private static String why(HomePace pace) {
+        var reason = pace.because().entrySet().stream().filter(e -> e.getValue() > 0).max(java.util.Map.Entry.comparingByValue());
+        var notes = pace.notes().isEmpty() ? "" : ": " + String.join(", ", pace.notes());
+        return reason.map(r -> r.getKey().title() + notes).orElse("the pace of the lesson" + notes);
+    }
+}
