@@ -1,5 +1,6 @@
 /** The computation: amounts, food knowledge, timing, checks. No interface code, no clock, no files but its own tables. */
 module webodidact.core {
+    requires ortools.java;
     requires transitive org.apache.commons.numbers.fraction;
 
     exports webodidact.core.afters;
@@ -9,6 +10,7 @@ module webodidact.core {
     exports webodidact.core.bench;
     exports webodidact.core.check;
     exports webodidact.core.edit;
+    exports webodidact.core.fit;
     exports webodidact.core.food;
     exports webodidact.core.homes;
     exports webodidact.core.lesson;

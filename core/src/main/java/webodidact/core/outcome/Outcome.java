@@ -21,7 +21,8 @@ import webodidact.core.timing.Schedule;
 
 /** All that follows from a lesson; worked out anew after each edit, a pure function of it and its course. */
 public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule, Map<String, List<Mentions.Mention>> said,
-        Map<String, List<Mentions.Mention>> done, Report report, BenchPlan bench, GatherList gather, Knowledge knowledge) {
+        Map<String, List<Mentions.Mention>> done, Report report, BenchPlan bench, GatherList gather, Knowledge knowledge,
+        Map<Segment, Calibration.Measured> measured) {
 
     public static Outcome of(Lesson lesson, Course course, Knowledge knowledge) {
         return of(lesson, course, knowledge, Map.of());
@@ -40,6 +41,6 @@ public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule
         }
         var report = Report.of(Rules.ALL, new Situation(lesson, course, pace, schedule, knowledge, said, done));
         return new Outcome(lesson, course, pace, schedule, said, done, report, BackTimer.plan(lesson, schedule, course.kitchen()),
-                GatherList.of(lesson, course.house(), knowledge), knowledge);
+                GatherList.of(lesson, course.house(), knowledge), knowledge, measured);
     }
 }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.time.Span;
@@ -152,9 +153,15 @@ public final class Planner {
     }
 
     private int onAir(Step step, Level level, boolean kitchen) {
-        if (step.waiting() == null) return 0;
-        int whole = at(step.waiting().time(), level);
-        boolean uncut = kitchen || lesson.delivery().isLive();
+        return step.waiting() == null ? 0 : onAir(step, at(step.waiting().time(), level), kitchen || lesson.delivery().isLive());
+    }
+
+    /** Seconds on air after words and hands at the likely pace, the hold left out. */
+    public static int onAir(Step step, Delivery delivery) {
+        return step.waiting() == null ? 0 : onAir(step, step.waiting().time().likely(), delivery.isLive());
+    }
+
+    private static int onAir(Step step, int whole, boolean uncut) {
         return switch (step.waiting().cover()) {
             case Cover.Stay _ -> whole;
             case Cover.CarryOn _ -> 0;

@@ -1,0 +1,187 @@
+package webodidact.core.fit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import webodidact.core.check.Finding;
+import webodidact.core.food.Knowledge;
+import webodidact.core.homes.Chance;
+import webodidact.core.homes.HomePace;
+import webodidact.core.homes.Holds;
+import webodidact.core.homes.Progress;
+import webodidact.core.homes.Simulation;
+import webodidact.core.lesson.Course;
+import webodidact.core.lesson.Household;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.time.Clock;
+import webodidact.core.timing.Planner;
+
+/** Ways to fit the slot with more homes ready: each kind of change for itself, then all together, none with a new stop. */
+public final class Fit {
+    /** Homes that are played to compare proposals. */
+    private static final int HOMES = 1200;
+    /** Seconds the solver may take for one proposal. */
+    private static final int SECONDS = 2;
+    private static final List<Set<Move.Kind>> FAMILIES = List.of(EnumSet.of(Move.Kind.COVER), EnumSet.of(Move.Kind.TRIM, Move.Kind.HOLD), EnumSet.of(Move.Kind.ORDER),
+            EnumSet.of(Move.Kind.BEFOREHAND), EnumSet.allOf(Move.Kind.class), EnumSet.of(Move.Kind.TRIM, Move.Kind.BEFOREHAND));
+    /** What is freed where nothing has to be: enough to be worth a look. */
+    private static final int SPARE = 120;
+
+    private final Outcome now;
+    private final List<HomePace> homes;
+    private final Solver solver;
+    private final Progress progress;
+    private final Set<String> stops;
+    private final List<Flow.Arc> arcs;
+    private final LinkedHashMap<Lesson, Proposal> found = new LinkedHashMap<>();
+    private final int readyNow;
+    private final int target;
+    private boolean stopped;
+
+    private Fit(Outcome now, List<HomePace> homes, Solver solver, Progress progress) {
+        this.now = now;
+        this.homes = homes;
+        this.solver = solver;
+        this.progress = progress;
+        stops = stops(now);
+        arcs = Flow.of(now.lesson(), now.knowledge());
+        readyNow = ready(now.lesson());
+        target = target();
+    }
+
+    /**
+     * At least three distinct ones where the lesson has three things that may be changed, those that fit first. May take
+     * seconds: not on the interface thread.
+     *
+     * @return what was found so far if it is stopped
+     */
+    public static List<Proposal> propose(Outcome now, List<Household> households, Solver solver, Progress progress) {
+        if (now.lesson().steps().isEmpty()) return List.of();
+        var homes = now.lesson().delivery().homesCookAlong() ? HomePace.of(now.lesson(), households, now.knowledge(), now.course()) : List.<HomePace>of();
+        return new Fit(now, homes, solver, progress).all();
+    }
+
+    private List<Proposal> all() {
+        if (!homes.isEmpty() && now.schedule().inHand() > 0) keep(List.of(), now.lesson(), "nothing is changed, so nothing is to prove");
+        int done = 0;
+        for (var family : FAMILIES) {
+            if (stop(done++)) break;
+            solve(family, Set.of());
+        }
+        for (var family : FAMILIES) {
+            if (found.size() >= 3 || stop(done++)) break;
+            solve(family, used());
+        }
+        return found.values().stream().sorted(Comparator.comparing((Proposal p) -> !p.fits()).thenComparing(p -> p.fits() ? -p.readyThen() : p.then()).thenComparingInt(Proposal::cost)).toList();
+    }
+
+    private boolean stop(int done) {
+        stopped = stopped || !progress.reached(Math.min(1000, done * 1000 / (2 * FAMILIES.size())));
+        return stopped;
+    }
+
+    /** The changes that some proposal already makes: the next shall do without. */
+    private Set<String> used() {
+        var all = new HashSet<String>();
+        found.values().forEach(p -> p.moves().forEach(m -> all.add(m.text())));
+        return all;
+    }
+
+    /** The slot, less what the homes need held; where that is kept already, a little sooner than today. */
+    private int target() {
+        int slot = now.schedule().slot();
+        int needed = homes.isEmpty() ? 0 : simulation(now.lesson()).map(s -> Holds.propose(now.lesson().but(d -> d.slot = slot + 3600), s, now.pace()).holds().stream().mapToInt(Holds.Hold::seconds).sum()).orElse(0);
+        int wanted = slot - needed;
+        return now.schedule().planned() <= wanted ? now.schedule().planned() - SPARE : wanted;
+    }
+
+    private void solve(Set<Move.Kind> family, Set<String> without) {
+        var lesson = now.lesson();
+        boolean reorders = family.contains(Move.Kind.ORDER);
+        var moves = new Moves(lesson, now.knowledge(), now.pace(), family, arcs);
+        var tasks = new ArrayList<Problem.Task>();
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            var task = moves.of(i);
+            tasks.add(new Problem.Task(task.alternatives().stream().filter(a -> a.moves().stream().noneMatch(m -> without.contains(m.text()))).toList()));
+        }
+        if (!reorders && tasks.stream().allMatch(t -> t.alternatives().size() == 1)) return;
+        var problem = new Problem(tasks, arcs, !reorders, target, reorders && family.size() == 1 ? 5 : 0);
+        solver.solve(problem, SECONDS, () -> stopped).ifPresent(answer -> take(problem, answer));
+    }
+
+    private void take(Problem problem, Problem.Answer answer) {
+        var lesson = now.lesson();
+        var moves = new ArrayList<Move>();
+        for (int i = 0; i < answer.chosen().size(); i++) moves.addAll(problem.tasks().get(i).alternatives().get(answer.chosen().get(i)).moves());
+        var order = new Reorder(lesson, answer.order());
+        if (!order.isNothing()) moves.add(order.move());
+        if (moves.isEmpty()) return;
+        var changed = lesson;
+        if (!order.isNothing()) changed = order.move().change().apply(changed);
+        for (var move : moves) if (move.kind() != Move.Kind.ORDER) changed = move.change().apply(changed);
+        if (Planner.plan(changed, now.pace()).planned() >= now.schedule().planned()) return;
+        keep(moves, changed, answer.proved() ? "proved: no other choice of these changes does better" : "the best found in " + SECONDS + " s; one up to "
+                + Clock.text((int) Math.min(Integer.MAX_VALUE, answer.off() / Problem.OVER + 1)) + " better may exist");
+    }
+
+    private void keep(List<Move> moves, Lesson changed, String proof) {
+        var held = homes.isEmpty() ? Optional.<Holds.Proposal>empty() : simulation(changed).map(s -> Holds.propose(changed, s, now.pace()));
+        var holds = held.map(Holds.Proposal::holds).orElse(List.of());
+        var lesson = held.map(Holds.Proposal::lesson).orElse(changed);
+        if (moves.isEmpty() && holds.isEmpty()) return;
+        var then = Outcome.of(lesson, now.course(), now.knowledge(), now.measured());
+        if (!stops.containsAll(stops(then)) || found.containsKey(lesson)) return;
+        found.put(lesson, new Proposal(title(moves, holds), moves, holds, lesson, now.schedule().planned(), then.schedule().planned(), readyNow,
+                held.map(Holds.Proposal::then).orElse(-1), consequences(then), proof));
+    }
+
+    private static Set<String> stops(Outcome outcome) {
+        var all = new HashSet<String>();
+        outcome.report().open().stream().filter(Finding::isStop).forEach(f -> all.add(f.check() + "/" + f.where()));
+        return all;
+    }
+
+    private Optional<Simulation> simulation(Lesson lesson) {
+        var paces = lesson.steps().size() == now.lesson().steps().size() && lesson.steps().equals(now.lesson().steps()) ? homes
+                : HomePace.of(lesson, homes.stream().map(HomePace::home).toList(), now.knowledge(), now.course());
+        return Simulation.of(lesson, paces, Chance.USUAL, HOMES, 7, Progress.NONE);
+    }
+
+    private int ready(Lesson lesson) {
+        if (homes.isEmpty()) return -1;
+        return simulation(lesson).map(s -> s.against(Planner.plan(lesson, now.pace())).worst().map(Simulation.StepPace::percent).orElse(100)).orElse(-1);
+    }
+
+    private String title(List<Move> moves, List<Holds.Hold> holds) {
+        int held = holds.stream().mapToInt(Holds.Hold::seconds).sum();
+        var parts = new ArrayList<String>();
+        if (moves.size() > 2) parts.add(moves.getFirst().text() + ", and " + (moves.size() - 1) + " more changes");
+        else moves.forEach(m -> parts.add(m.text()));
+        if (held > 0) {
+            var before = holds.size() == 1 ? " before step " + (now.lesson().indexOf(holds.getFirst().before()) + 1) : " in " + holds.size() + " places";
+            parts.add((parts.isEmpty() ? "Hold " : "hold ") + Clock.text(held) + before);
+        }
+        return String.join("; ", parts);
+    }
+
+    private List<String> consequences(Outcome then) {
+        var all = new ArrayList<String>();
+        int first = then.bench().firstStart() - now.bench().firstStart();
+        if (first < 0) all.add("your first job begins " + Clock.text(-first) + " earlier");
+        int looks = (int) (then.report().looks() - now.report().looks());
+        if (looks > 0) all.add(looks == 1 ? "1 more thing to look at" : looks + " more things to look at");
+        int moves = then.schedule().cameraMoves() - now.schedule().cameraMoves();
+        if (moves != 0) all.add(Math.abs(moves) + (moves > 0 ? " more" : " fewer") + " camera moves");
+        int dead = then.schedule().deadAir() - now.schedule().deadAir();
+        if (dead != 0) all.add(Clock.text(Math.abs(dead)) + (dead > 0 ? " more" : " less") + " dead air");
+        long asked = then.lesson().foods().stream().filter(f -> f.note().contains("before class") && !now.lesson().food(f.id()).map(o -> o.note().equals(f.note())).orElse(false)).count();
+        if (asked > 0) all.add("adds to " + asked + (asked == 1 ? " line" : " lines") + " of the gather list");
+        return all;
+    }
+}

@@ -1,0 +1,27 @@
+package webodidact.core.fit;
+
+import java.util.function.UnaryOperator;
+import webodidact.core.lesson.Lesson;
+
+/**
+ * One change that saves time.
+ *
+ * @param text what it is, "Trim step 9 by 0:50"
+ * @param cost how much it disturbs the lesson: 1 is a second of somebody's work or attention
+ */
+public record Move(Kind kind, String text, int cost, UnaryOperator<Lesson> change) {
+    /** What a proposal may change. */
+    public enum Kind {
+        COVER("cover"), TRIM("trim"), HOLD("hold"), BEFOREHAND("ask beforehand"), ORDER("reorder");
+
+        private final String title;
+
+        Kind(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+}

@@ -1,0 +1,19 @@
+package webodidact.core.fit;
+
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+
+/** Answers a {@link Problem}. */
+public interface Solver {
+    /**
+     * @param seconds it may take at most
+     * @param stopped asked now and then; true ends the search with what was found so far
+     * @return empty if there is no answer, or none was found in time
+     */
+    Optional<Problem.Answer> solve(Problem problem, int seconds, BooleanSupplier stopped);
+
+    /** The constraint solver where its native code runs, else the plain one. */
+    static Solver usual() {
+        return CpSat.isThere() ? new CpSat() : new Greedy();
+    }
+}
