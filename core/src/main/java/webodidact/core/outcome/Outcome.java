@@ -13,6 +13,7 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Segment;
 import webodidact.core.list.GatherList;
 import webodidact.core.rules.Rules;
+import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
 import webodidact.core.timing.Calibration;
 import webodidact.core.timing.Pace;
@@ -22,7 +23,7 @@ import webodidact.core.timing.Schedule;
 /** All that follows from a lesson; worked out anew after each edit, a pure function of it and its course. */
 public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule, Map<String, List<Mentions.Mention>> said,
         Map<String, List<Mentions.Mention>> done, Report report, BenchPlan bench, GatherList gather, Knowledge knowledge,
-        Map<Segment, Calibration.Measured> measured) {
+        Map<Segment, Calibration.Measured> measured, Map<String, Draws.Line> draws) {
 
     public static Outcome of(Lesson lesson, Course course, Knowledge knowledge) {
         return of(lesson, course, knowledge, Map.of());
@@ -39,8 +40,9 @@ public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule
             said.put(step.id(), finder.in(step.say()));
             done.put(step.id(), finder.in(step.doing()));
         }
-        var report = Report.of(Rules.ALL, new Situation(lesson, course, pace, schedule, knowledge, said, done));
+        var draws = Draws.of(lesson, knowledge, course.house());
+        var report = Report.of(Rules.ALL, new Situation(lesson, course, pace, schedule, knowledge, said, done, draws));
         return new Outcome(lesson, course, pace, schedule, said, done, report, BackTimer.plan(lesson, schedule, course.kitchen()),
-                GatherList.of(lesson, course.house(), knowledge), knowledge, measured);
+                GatherList.of(lesson, course.house(), knowledge), knowledge, measured, draws);
     }
 }

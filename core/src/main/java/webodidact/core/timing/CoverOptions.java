@@ -15,6 +15,17 @@ public final class CoverOptions {
      * @param detail what it does, in words
      */
     public record Option(Cover cover, int planned, String refused, String detail) {
+        /** The cover as a button says it, "Carry on, collect in step 9". */
+        public String label(Lesson lesson) {
+            return switch (cover) {
+                case Cover.Stay _ -> "Stay with it";
+                case Cover.CarryOn(var at) -> "Carry on, collect in step " + (lesson.indexOf(at) + 1);
+                case Cover.Cut _ -> "Cut the recording";
+                case Cover.ReadyCopy _ -> "Bring in a ready copy";
+                case Cover.SpeedUp(int times) -> "Speed it up " + times + " times";
+            };
+        }
+
         public boolean isAllowed() {
             return refused.isEmpty();
         }

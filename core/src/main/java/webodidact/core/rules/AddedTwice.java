@@ -1,0 +1,84 @@
+package webodidact.core.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Mend;
+import webodidact.core.check.Severity;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Step;
+import webodidact.core.script.Mentions;
+
+/** Two steps say to add the same thing, each all of it. */
+final class AddedTwice implements Check {
+    private static final Pattern ADDS = Pattern.compile("\\b(add|tip in|pour in|stir in|fold in|sprinkle|drizzle|throw in|drop in|put in|in goes|goes? in)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART = Pattern.compile("\\b(rest|remaining|remainder|half|third|quarter|more|some|other|another|again|little|last of|bit of|pinch|splash|keep|reserved?)\\b", Pattern.CASE_INSENSITIVE);
+
+    @Override
+    public String id() {
+        return "added-twice";
+    }
+
+    @Override
+    public String summary() {
+        return "Nothing is added twice by mistake";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.LOOK;
+    }
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return s.lesson().foods().stream().flatMap(line -> finding(s, line).stream());
+    }
+
+    private java.util.Optional<Finding> finding(Situation s, FoodLine line) {
+        var adding = new ArrayList<Step>();
+        for (var step : s.lesson().steps()) {
+            boolean measured = step.uses().stream().anyMatch(u -> u.line().equals(line.id()) && u.amount() != null);
+            if (step.kind().isHandsOn() && !measured && (adds(step.say(), line, step, s.mentions()) || adds(step.doing(), line, step, s.done()))) adding.add(step);
+        }
+        if (adding.size() < 2) return java.util.Optional.empty();
+        var first = adding.getFirst();
+        var second = adding.get(1);
+        int number = s.lesson().indexOf(first.id()) + 1;
+        return java.util.Optional.of(at(s, second.id(), "“" + line.item() + "” is added here and in step " + number + ", both times without an amount.",
+                "Homes add all of it the first time, or twice as much.",
+                new Mend("Say “the rest of” here", l -> l.withStep(second.id(), x -> x.but(d -> {
+                    d.say = rest(d.say, line, s.mentions().get(second.id()));
+                    d.doing = rest(d.doing, line, s.done().get(second.id()));
+                })))));
+    }
+
+    private static boolean adds(String text, FoodLine line, Step step, Map<String, List<Mentions.Mention>> mentions) {
+        for (var mention : mentions.get(step.id())) {
+            if (mention.kind() != Mentions.Kind.LISTED || !mention.id().equals(line.id())) continue;
+            var sentence = text.substring(sentenceStart(text, mention.start()), mention.end());
+            if (ADDS.matcher(sentence).find() && !PART.matcher(sentence).find()) return true;
+        }
+        return false;
+    }
+
+    private static int sentenceStart(String text, int at) {
+        int start = at;
+        while (start > 0 && ".!?\n".indexOf(text.charAt(start - 1)) < 0) start--;
+        return start;
+    }
+
+    private static String rest(String text, FoodLine line, List<Mentions.Mention> mentions) {
+        for (var mention : mentions) {
+            if (mention.kind() != Mentions.Kind.LISTED || !mention.id().equals(line.id())) continue;
+            var before = text.substring(0, mention.start());
+            var head = before.endsWith("the ") ? before.substring(0, before.length() - 4) : before;
+            return head + "the rest of the " + text.substring(mention.start());
+        }
+        return text;
+    }
+}

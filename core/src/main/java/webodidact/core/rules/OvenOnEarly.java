@@ -1,0 +1,63 @@
+package webodidact.core.rules;
+
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Mend;
+import webodidact.core.check.Severity;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
+import webodidact.core.time.Clock;
+import webodidact.core.timing.Placed;
+
+/** An oven is hot long before anything goes in. */
+final class OvenOnEarly implements Check {
+    /** An oven that is ready this long before is just in time. */
+    private static final int NEAR = 10 * 60;
+
+    @Override
+    public String id() {
+        return "oven-on-early";
+    }
+
+    @Override
+    public String summary() {
+        return "An oven is not heated long before it is used";
+    }
+
+    @Override
+    public Severity severity() {
+        return Severity.LOOK;
+    }
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        var use = s.schedule().steps().stream().filter(p -> p.step().place() == Place.OVEN).findFirst().orElse(null);
+        if (use == null) return Stream.empty();
+        int heats = s.course().kitchen().ovenHeats();
+        int due = use.busy().end();
+        var on = s.schedule().steps().stream().filter(p -> p.step().acts().contains(Act.OVEN_ON) && p.number() <= use.number()).findFirst();
+        int hot = s.lesson().ovenBefore() ? 0 : on.map(p -> p.span().start() + heats).orElse(due);
+        if (due - hot <= NEAR) return Stream.empty();
+        var later = s.schedule().steps().stream().filter(p -> p.span().start() <= due - heats && p.number() < use.number()).reduce((a, b) -> b);
+        // Before air it is hot when air begins: only a step that is late enough to gain something is worth a change.
+        if (later.isEmpty() || due - later.get().span().start() - heats >= due - hot - 60) return Stream.empty();
+        return Stream.of(finding(s, use, on, later.get(), due - hot));
+    }
+
+    private Finding finding(Situation s, Placed use, java.util.Optional<Placed> on, Placed later, int early) {
+        return at(s, on.map(p -> p.step().id()).orElse(use.step().id()), "The oven is hot " + Clock.text(early) + " before step " + use.number() + " needs it.",
+                "It burns gas or current for nothing, and warms the kitchen.",
+                new Mend("Turn it on in step " + later.number(), l -> moved(l, on.map(p -> p.step().id()).orElse(""), later.step().id())));
+    }
+
+    private static Lesson moved(Lesson lesson, String from, String to) {
+        return lesson.but(d -> d.ovenBefore = false).withStep(from, x -> x.but(d -> d.acts.remove(Act.OVEN_ON))).withStep(to, x -> x.but(d -> {
+            d.acts = new TreeSet<>(x.acts());
+            d.acts.add(Act.OVEN_ON);
+        }));
+    }
+}
