@@ -39,13 +39,18 @@ final class OvenNeverHeated implements Check {
 
     private static boolean isHeated(Situation s, Placed use) {
         return s.schedule().steps().stream().anyMatch(p -> p.step().acts().contains(Act.OVEN_ON)
-                && p.span().start() + s.course().kitchen().ovenHeats() <= use.busy().end());
+                && p.kitchen().start() + s.course().kitchen().ovenHeats() <= needed(use));
+    }
+
+    /** When it has to be hot: a cut in the recording is no cut in the kitchen. */
+    static int needed(Placed use) {
+        return use.kitchen().start() + use.busy().length();
     }
 
     private Finding finding(Situation s, Placed use) {
         int heats = s.course().kitchen().ovenHeats();
-        int lastMoment = use.busy().end() - heats;
-        var early = s.schedule().steps().stream().filter(p -> p.span().start() <= lastMoment && p.number() < use.number()).reduce((a, b) -> b);
+        int lastMoment = needed(use) - heats;
+        var early = s.schedule().steps().stream().filter(p -> p.kitchen().start() <= lastMoment && p.number() < use.number()).reduce((a, b) -> b);
         var before = new Mend("Heat it before air", l -> l.but(d -> d.ovenBefore = true));
         boolean tooLate = s.schedule().steps().stream().anyMatch(p -> p.step().acts().contains(Act.OVEN_ON) && p.number() <= use.number());
         var what = tooLate ? "The oven goes on too late for step " + use.number() + "." : "Nothing has heated the oven.";

@@ -38,13 +38,13 @@ final class OvenOnEarly implements Check {
         var use = s.schedule().steps().stream().filter(p -> p.step().place() == Place.OVEN).findFirst().orElse(null);
         if (use == null) return Stream.empty();
         int heats = s.course().kitchen().ovenHeats();
-        int due = use.busy().end();
+        int due = OvenNeverHeated.needed(use);
         var on = s.schedule().steps().stream().filter(p -> p.step().acts().contains(Act.OVEN_ON) && p.number() <= use.number()).findFirst();
-        int hot = s.lesson().ovenBefore() ? 0 : on.map(p -> p.span().start() + heats).orElse(due);
+        int hot = s.lesson().ovenBefore() ? 0 : on.map(p -> p.kitchen().start() + heats).orElse(due);
         if (due - hot <= NEAR) return Stream.empty();
-        var later = s.schedule().steps().stream().filter(p -> p.span().start() <= due - heats && p.number() < use.number()).reduce((a, b) -> b);
+        var later = s.schedule().steps().stream().filter(p -> p.kitchen().start() <= due - heats && p.number() < use.number()).reduce((a, b) -> b);
         // Before air it is hot when air begins: only a step that is late enough to gain something is worth a change.
-        if (later.isEmpty() || due - later.get().span().start() - heats >= due - hot - 60) return Stream.empty();
+        if (later.isEmpty() || due - later.get().kitchen().start() - heats >= due - hot - 60) return Stream.empty();
         return Stream.of(finding(s, use, on, later.get(), due - hot));
     }
 

@@ -8,7 +8,6 @@ import java.util.Optional;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
-import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.FoodLine;
@@ -20,7 +19,7 @@ public final class Draws {
      * @param number of the step, from 1
      * @param taken in the line's own unit, or null where nobody knows
      * @param left after it, or null where nobody knows
-     * @param rest takes all that is left
+     * @param rest takes all that no step measures out
      * @param handles takes nothing new: it goes on with what an earlier step took
      */
     public record Draw(String step, int number, Amount taken, Amount left, boolean rest, boolean handles) {}
@@ -54,35 +53,49 @@ public final class Draws {
         return all;
     }
 
+    /** A step without an amount takes all but what other steps measure out for themselves: the flour, but not that for dusting. */
     private static Line line(Lesson lesson, FoodLine line, Knowledge knowledge, MeasureSystem system) {
-        var food = knowledge.food(line.cooked()).orElse(null);
         var total = line.amount();
+        var measured = measured(lesson, line, knowledge, system);
+        var left = total == null || measured == null ? null : total.low();
+        var rest = left == null ? null : left.minus(measured);
+        boolean taken = false;
         var draws = new ArrayList<Draw>();
-        var used = total == null ? null : Ratio.ZERO;
-        boolean allTaken = false;
         for (int i = 0; i < lesson.steps().size(); i++) {
             var step = lesson.steps().get(i);
             for (var use : step.uses()) {
                 if (!use.line().equals(line.id())) continue;
                 if (use.amount() == null) {
-                    boolean handles = allTaken;
-                    var rest = total == null || used == null ? null : total.low().minus(used);
-                    boolean some = rest == null || rest.isMoreThan(Ratio.ZERO);
-                    allTaken = true;
-                    draws.add(new Draw(step.id(), i + 1, handles || rest == null ? null : of(rest, total), total == null ? null : of(Ratio.ZERO, total), !handles && some, handles || !some));
-                    if (total != null && used != null && some) used = total.low();
+                    boolean handles = taken || rest != null && !rest.isMoreThan(Ratio.ZERO);
+                    taken = true;
+                    if (left != null && !handles) left = left.minus(rest);
+                    draws.add(new Draw(step.id(), i + 1, handles || rest == null ? null : of(rest, total), left == null ? null : of(left, total), !handles, handles));
                 } else {
-                    var taken = total == null ? Optional.of(use.amount()) : in(use.amount(), total, food, line.form(), system);
-                    used = used == null || taken.isEmpty() ? null : used.plus(taken.get().low());
-                    var left = used == null ? null : of(total.low().minus(used), total);
-                    draws.add(new Draw(step.id(), i + 1, taken.orElse(null), left, false, false));
+                    var some = total == null ? Optional.of(use.amount()) : in(use.amount(), total, line, knowledge, system);
+                    if (left != null) left = left.minus(some.orElseThrow().low());
+                    draws.add(new Draw(step.id(), i + 1, some.orElse(null), left == null ? null : of(left, total), false, false));
                 }
             }
         }
-        if (used == null) return new Line(line, draws, null, null);
-        var over = used.isMoreThan(total.high().times(OVER)) ? of(used.minus(total.high()), total) : null;
-        boolean part = !allTaken && used.isLessThan(total.low().times(UNUSED)) && !line.toTaste() && !line.optional();
-        return new Line(line, draws, over, part ? of(total.low().minus(used), total) : null);
+        if (left == null) return new Line(line, draws, null, null);
+        var over = measured.isMoreThan(total.high().times(OVER)) ? of(measured.minus(total.high()), total) : null;
+        boolean part = !taken && measured.isLessThan(total.low().times(UNUSED)) && !line.toTaste() && !line.optional();
+        return new Line(line, draws, over, part ? of(total.low().minus(measured), total) : null);
+    }
+
+    /** All that steps measure out, in the line's unit; null if one of them cannot be compared. */
+    private static Ratio measured(Lesson lesson, FoodLine line, Knowledge knowledge, MeasureSystem system) {
+        var sum = Ratio.ZERO;
+        if (line.amount() == null) return null;
+        for (var step : lesson.steps()) {
+            for (var use : step.uses()) {
+                if (!use.line().equals(line.id()) || use.amount() == null) continue;
+                var some = in(use.amount(), line.amount(), line, knowledge, system);
+                if (some.isEmpty()) return null;
+                sum = sum.plus(some.get().low());
+            }
+        }
+        return sum;
     }
 
     private static Amount of(Ratio value, Amount like) {
@@ -90,7 +103,7 @@ public final class Draws {
         return new Amount(some, some, like.unit(), like.approximate());
     }
 
-    private static Optional<Amount> in(Amount amount, Amount like, Food food, String form, MeasureSystem system) {
-        return Weighing.in(amount, like.unit(), food, form, system, system);
+    private static Optional<Amount> in(Amount amount, Amount like, FoodLine line, Knowledge knowledge, MeasureSystem system) {
+        return Weighing.in(amount, like.unit(), knowledge.food(line.cooked()).orElse(null), line.form(), system, system);
     }
 }

@@ -204,7 +204,8 @@ public final class Planner {
             }
             int early = Math.max(0, moment - likely.start[k]);
             if (k == collector || early == 0) {
-                dues.add(new Placed.Due(look, moment, lesson.steps().get(k).id(), k + 1, early, Math.max(0, likely.start[k] - moment)));
+                // While a step is waited for, nobody is busy.
+                dues.add(new Placed.Due(look, moment, lesson.steps().get(k).id(), k + 1, early, Math.max(0, likely.start[k] - likely.idle[k] - moment)));
                 continue;
             }
             int late = likely.end[k] - moment;

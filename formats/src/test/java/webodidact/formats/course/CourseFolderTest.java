@@ -53,7 +53,7 @@ class CourseFolderTest {
         assertThat(book.households()).hasSize(24);
         assertThat(book.takesOf("1-fish-parcels")).hasSize(2);
         var found = book.lessons().stream().map(l -> Outcome.of(l, book.course(), Knowledge.shipped()).report().open().stream().map(f -> f.check()).toList()).toList();
-        assertThat(found).containsExactly(List.of("no-wash-after-raw", "listed-not-used", "used-not-listed"), List.of("wait-never-collected", "oven-never-heated"), List.of("over-slot", "tool-waited-for"));
+        assertThat(found).containsExactly(List.of("no-wash-after-raw", "listed-not-used", "filler-soils-hands", "used-not-listed"), List.of("wait-never-collected", "oven-never-heated"), List.of("over-slot", "dead-air", "collected-off-time", "tool-waited-for"));
     }
 
     @Test
