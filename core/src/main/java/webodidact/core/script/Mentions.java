@@ -14,19 +14,32 @@ import webodidact.core.words.Word;
 
 /** Finds the foods and tools of a lesson in plain words: those on the list, those that are not, and the tools. For one thread. */
 public final class Mentions {
-    /** LISTED: {@code id} is a food line; UNLISTED: a food of the table that no line has; TOOL: a tool of the table. */
-    public enum Kind { LISTED, UNLISTED, TOOL }
+    /**
+     * LISTED: {@code id} is a food line; UNLISTED: a food of the table that no line has; TOOL: a tool of the table; NEAR: one
+     * letter off a word of a food line.
+     */
+    public enum Kind { LISTED, UNLISTED, TOOL, NEAR }
 
-    /** From {@code start} (inclusive) to {@code end} (exclusive) in the text searched. */
-    public record Mention(int start, int end, Kind kind, String id, String words) {}
+    /**
+     * From {@code start} (inclusive) to {@code end} (exclusive) in the text searched.
+     *
+     * @param right what a near miss probably means, else ""
+     */
+    public record Mention(int start, int end, Kind kind, String id, String words, String right) {
+        public Mention(int start, int end, Kind kind, String id, String words) {
+            this(start, end, kind, id, words, "");
+        }
+    }
 
     private final Knowledge knowledge;
     private final Map<String, String> lineByFood = new LinkedHashMap<>();
     private final List<Map.Entry<Set<String>, String>> lineWords = new ArrayList<>();
+    private final NearMiss near;
     private final Map<String, String> answers = new java.util.HashMap<>();
 
     public Mentions(Lesson lesson, Knowledge knowledge) {
         this.knowledge = knowledge;
+        near = nearMiss(lesson, knowledge);
         for (var line : lesson.foods()) {
             for (var food : foodsOf(line)) lineByFood.putIfAbsent(food, line.id());
             lineWords.add(Map.entry(stems(line.item()), line.id()));
@@ -34,6 +47,12 @@ public final class Mentions {
                 knowledge.food(line.chosen()).ifPresent(f -> lineWords.add(Map.entry(stems(f.name()), line.id())));
             }
         }
+    }
+
+    private static NearMiss nearMiss(Lesson lesson, Knowledge knowledge) {
+        var words = new LinkedHashMap<String, String>();
+        for (var line : lesson.foods()) for (var word : Word.of(line.item())) words.putIfAbsent(word.stem(), line.id());
+        return new NearMiss(words, knowledge);
     }
 
     private static List<String> foodsOf(FoodLine line) {
@@ -66,6 +85,7 @@ public final class Mentions {
             boolean free = all.stream().noneMatch(m -> m.start() < found.end() && found.start() < m.end());
             if (free) all.add(new Mention(found.start(), found.end(), Kind.TOOL, found.id(), text.substring(found.start(), found.end())));
         }
+        near.in(text, all);
         all.sort(java.util.Comparator.comparingInt(Mention::start));
         return all;
     }

@@ -1,0 +1,89 @@
+package webodidact.core.script;
+
+import java.util.ArrayList;
+import java.util.Optional;
+import java.util.TreeSet;
+import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+import webodidact.core.time.TimeRange;
+
+/** Steps split and joined as paragraphs of a text are. */
+public final class Cutting {
+    private Cutting() {}
+
+    /** The step cut at {@code at} of what is said (or done); what comes after is a step of its own with {@code newId}. */
+    public static Lesson split(Lesson lesson, String id, String newId, boolean said, int at) {
+        var here = lesson.step(id).orElseThrow();
+        var text = said ? here.say() : here.doing();
+        int cut = Math.clamp(at, 0, text.length());
+        var first = text.substring(0, cut).strip();
+        var second = text.substring(cut).strip();
+        var next = Step.blank(newId, here.kind(), "").but(d -> {
+            d.place = here.place();
+            d.who = here.who();
+            d.camera = here.camera();
+            if (said) d.say = second;
+            else d.doing = second;
+        });
+        return lesson.withStep(id, s -> s.but(d -> {
+            if (said) d.say = first;
+            else d.doing = first;
+        })).inserting(lesson.indexOf(id) + 1, next);
+    }
+
+    /**
+     * The step put behind the one before it: words, foods, tools and acts together, hands added, the later wait kept. Empty if
+     * there is none before it, or if both have a wait: one of them would be lost.
+     */
+    public static Optional<Lesson> join(Lesson lesson, String id) {
+        int at = lesson.indexOf(id);
+        if (at < 1) return Optional.empty();
+        var first = lesson.steps().get(at - 1);
+        var second = lesson.steps().get(at);
+        if (first.waiting() != null && second.waiting() != null) return Optional.empty();
+        var joined = first.but(d -> {
+            if (d.title.isBlank()) d.title = second.title();
+            d.kind = first.kind().isHandsOn() || !second.kind().isHandsOn() ? first.kind() : Kind.HANDS_ON;
+            d.say = glued(first.say(), second.say());
+            d.doing = glued(first.doing(), second.doing());
+            d.hands = sum(first.hands(), second.hands());
+            d.waiting = first.waiting() == null ? second.waiting() : first.waiting();
+            if (d.heat == null) d.heat = second.heat();
+            if (first.place() == webodidact.core.lesson.Place.BENCH) d.place = second.place();
+            if (d.camera.isBlank()) d.camera = second.camera();
+            d.hold = first.hold() + second.hold();
+            d.trim = first.trim() + second.trim();
+            d.acts = new TreeSet<>(first.acts());
+            d.acts.addAll(second.acts());
+            var uses = new ArrayList<>(first.uses());
+            second.uses().stream().filter(u -> uses.stream().noneMatch(o -> o.equals(u))).forEach(uses::add);
+            d.uses = uses;
+            var tools = new ArrayList<>(first.tools());
+            second.tools().stream().filter(t -> !tools.contains(t)).forEach(tools::add);
+            d.tools = tools;
+            d.skill = glued(first.skill(), second.skill());
+            d.teaching = glued(first.teaching(), second.teaching());
+            d.question = glued(first.question(), second.question());
+            d.answer = glued(first.answer(), second.answer());
+        });
+        // What was collected in the second is collected in the joined one, unless it began there.
+        var steps = new ArrayList<Step>();
+        for (var step : lesson.steps()) {
+            if (step == second) continue;
+            var kept = step == first ? joined : step;
+            steps.add(kept.waiting() != null && kept.waiting().cover() instanceof Cover.CarryOn(var by) && by.equals(id)
+                    ? kept.but(d -> d.waiting = d.waiting.covered(new Cover.CarryOn(kept == joined ? "" : first.id()))) : kept);
+        }
+        return Optional.of(lesson.withSteps(steps));
+    }
+
+    private static TimeRange sum(TimeRange a, TimeRange b) {
+        return a.isZero() ? b : b.isZero() ? a : a.plus(b);
+    }
+
+    private static String glued(String a, String b) {
+        return a.isBlank() ? b : b.isBlank() ? a : a.stripTrailing() + " " + b.stripLeading();
+    }
+}

@@ -1,0 +1,92 @@
+package webodidact.core.script;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+
+/** A whole method as people write it, numbered, bulleted or in plain sentences, taken apart into steps. No word is lost. */
+public final class MethodText {
+    /** @param title its first doing, in a few words */
+    public record Draft(String title, String words) {}
+
+    private static final Pattern ITEM = Pattern.compile("^\\s*(?:(?:step\\s*)?\\d{1,2}\\s*[.):]|step\\s+\\d{1,2}\\b\\s*[-–—]?|[-–—•*·▪◦])\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SENTENCE = Pattern.compile("[^.!?]+(?:[.!?](?!\\s|$)[^.!?]*)*[.!?]*[”\"')]*\\s*");
+    /** A sentence that begins so goes on with the one before. */
+    private static final Pattern GOES_ON = Pattern.compile("^(it|they|this|these|that|those|be careful|careful|take care|make sure|do not|don['’]t|you|if|repeat|keep|watch|remember|note|the|there|when)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LEAD = Pattern.compile("^(?:(?:meanwhile|then|next|now|finally|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern CUT = Pattern.compile("[,;:.!?(]|\\s(?:and|until|till|for|then|so|to|in|into|on|onto|over|with|at|while|before|or|about)\\s", Pattern.CASE_INSENSITIVE);
+    private static final Set<String> TRAILING = Set.of("the", "a", "an", "of", "your", "some", "all");
+    private static final int SHORT = 4;
+    private static final int TITLE_WORDS = 5;
+
+    private MethodText() {}
+
+    public static List<Draft> read(String text) {
+        var lines = text.strip().lines().toList();
+        if (lines.stream().anyMatch(l -> ITEM.matcher(l).find())) return drafts(items(lines));
+        var paragraphs = List.of(text.strip().split("\\R\\s*\\R|\\R"));
+        if (paragraphs.size() > 1) return drafts(paragraphs);
+        return drafts(sentences(text.strip()));
+    }
+
+    private static List<String> items(List<String> lines) {
+        var items = new ArrayList<StringBuilder>();
+        for (var line : lines) {
+            if (line.isBlank()) continue;
+            var mark = ITEM.matcher(line);
+            if (mark.find() || items.isEmpty()) items.add(new StringBuilder(mark.reset().find() ? line.substring(mark.end()).strip() : line.strip()));
+            else items.getLast().append(' ').append(line.strip());
+        }
+        return items.stream().map(StringBuilder::toString).toList();
+    }
+
+    private static List<String> sentences(String text) {
+        var all = new ArrayList<String>();
+        var matcher = SENTENCE.matcher(text);
+        while (matcher.find()) {
+            var sentence = matcher.group().strip();
+            if (sentence.isEmpty()) continue;
+            boolean more = !all.isEmpty() && (GOES_ON.matcher(sentence).find() || sentence.split("\\s+").length < SHORT);
+            if (more) all.set(all.size() - 1, all.getLast() + " " + sentence);
+            else all.add(sentence);
+        }
+        return all;
+    }
+
+    private static List<Draft> drafts(List<String> texts) {
+        return texts.stream().map(String::strip).filter(t -> !t.isEmpty()).map(t -> new Draft(title(t), t)).toList();
+    }
+
+    /** "Chop the onions finely and fry..." is "Chop the onions finely". */
+    static String title(String words) {
+        var from = LEAD.matcher(words).replaceFirst("");
+        if (from.isBlank()) from = words;
+        var cut = CUT.matcher(from);
+        var head = cut.find() && cut.start() > 0 ? from.substring(0, cut.start()) : from;
+        var parts = new ArrayList<>(List.of(head.strip().split("\\s+")));
+        while (parts.size() > TITLE_WORDS) parts.removeLast();
+        while (parts.size() > 1 && TRAILING.contains(parts.getLast().toLowerCase(Locale.ROOT))) parts.removeLast();
+        var title = String.join(" ", parts);
+        return title.isEmpty() ? "" : Character.toUpperCase(title.charAt(0)) + title.substring(1);
+    }
+
+    /** The lesson with the drafts as steps at {@code index}; their words are what is done, or what is said. */
+    public static Lesson insert(Lesson lesson, int index, List<Draft> drafts, boolean said) {
+        var changed = lesson;
+        int at = index;
+        for (var draft : drafts) {
+            var step = Step.blank(changed.newStepId(), Kind.HANDS_ON, draft.title()).but(d -> {
+                if (said) d.say = draft.words();
+                else d.doing = draft.words();
+            });
+            changed = changed.inserting(at++, step);
+        }
+        return changed;
+    }
+}

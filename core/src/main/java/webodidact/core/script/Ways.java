@@ -1,0 +1,131 @@
+package webodidact.core.script;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import webodidact.core.amount.Ratio;
+import webodidact.core.food.Knowledge;
+import webodidact.core.food.Tool;
+import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Step;
+import webodidact.core.lesson.Way;
+import webodidact.core.time.TimeRange;
+
+/** Ways of doing a step: what they need and warn of, the tool table's own suggestions, and the change from one to another. */
+public final class Ways {
+    private Ways() {}
+
+    /** Ways with another tool, by the table's stand-ins, that the step does not have yet and whose verbs they can do. */
+    public static List<Way> suggest(Step step, Knowledge knowledge) {
+        var all = new ArrayList<Way>();
+        var words = step.doing() + " " + step.say() + " " + step.title();
+        for (var id : step.tools()) {
+            var tool = knowledge.tool(id).orElse(null);
+            if (tool == null || step.hands().isZero()) continue;
+            for (var instead : tool.instead()) {
+                var other = knowledge.tool(instead.tool()).orElse(null);
+                if (other == null || step.tools().contains(other.id()) || instead.cannot().stream().anyMatch(c -> c.verbs().stream().anyMatch(v -> names(words, v)))) continue;
+                var name = "with a " + other.name();
+                if (step.way().equals(name) || step.ways().stream().anyMatch(w -> w.name().equals(name))) continue;
+                var tools = step.tools().stream().map(t -> t.equals(id) ? other.id() : t).distinct().toList();
+                all.add(new Way(name, times(step.hands(), instead.time()), null, tools, step.place(), named(step.doing(), tool, other), youngest(tools, step.place(), knowledge), false));
+            }
+        }
+        return all;
+    }
+
+    private static boolean names(String words, String verb) {
+        return Pattern.compile("\\b" + Pattern.quote(verb) + "\\w*\\b", Pattern.CASE_INSENSITIVE).matcher(words).find();
+    }
+
+    /** Rounded up to five seconds: nobody plans closer. */
+    private static TimeRange times(TimeRange hands, Ratio factor) {
+        return new TimeRange(fives(hands.low(), factor), fives(hands.high(), factor));
+    }
+
+    private static int fives(int seconds, Ratio factor) {
+        return (int) Ratio.of(seconds).times(factor).dividedBy(Ratio.of(5)).ceiling() * 5;
+    }
+
+    private static String named(String doing, Tool tool, Tool other) {
+        for (var name : tool.names()) {
+            var m = Pattern.compile("\\b" + Pattern.quote(name) + "\\b", Pattern.CASE_INSENSITIVE).matcher(doing);
+            if (m.find()) return m.replaceAll(Matcher.quoteReplacement(other.name()));
+        }
+        return doing;
+    }
+
+    /** The presenter's own way as it is now. */
+    public static Way present(Step step, Knowledge knowledge) {
+        return new Way(step.way().isBlank() ? usual(step, knowledge) : step.way(), step.hands(), step.waiting() == null ? null : step.waiting().time(), step.tools(), step.place(), step.doing(),
+                youngest(step.tools(), step.place(), knowledge), true);
+    }
+
+    private static String usual(Step step, Knowledge knowledge) {
+        return step.tools().stream().flatMap(t -> knowledge.tool(t).stream()).filter(t -> !t.hazard().isEmpty() || !t.impliedBy().isEmpty()).findFirst().map(t -> "with a " + t.name()).orElse("as written");
+    }
+
+    /** The step done another way: its times, tools, place and words; the present way is kept among the others. */
+    public static Step choose(Step step, String name, Knowledge knowledge) {
+        var way = step.ways().stream().filter(w -> w.name().equals(name)).findFirst();
+        if (way.isEmpty()) return step;
+        var now = present(step, knowledge);
+        return step.but(d -> {
+            d.way = way.get().name();
+            d.hands = way.get().hands();
+            d.tools = way.get().tools();
+            d.place = way.get().place();
+            if (d.place != Place.OVEN) d.heat = null;
+            if (!way.get().words().isBlank()) d.doing = way.get().words();
+            if (way.get().waits() != null && d.waiting != null) d.waiting = d.waiting.lasting(way.get().waits());
+            d.ways = step.ways().stream().map(w -> w.name().equals(name) ? now : w).toList();
+        });
+    }
+
+    /** A blade with a motor is an electrical one: what is loud has one. */
+    private static String hazard(String id, Knowledge knowledge) {
+        return knowledge.tool(id).map(t -> t.hazard().equals("blade") && t.noisy() ? "electrical" : t.hazard()).orElse("");
+    }
+
+    /** What each way warns of, in words; beside local rules and the adult in the room. */
+    public static List<String> cautions(List<String> tools, Place place, Knowledge knowledge) {
+        var all = new ArrayList<String>();
+        for (var id : tools) {
+            var hazard = hazard(id, knowledge);
+            var words = switch (hazard) {
+                case "blade" -> "sharp: tuck your fingertips in";
+                case "electrical" -> "unplug it before you reach in";
+                case "glass" -> "glass: no sudden heat";
+                case "heat" -> "hot: dry cloth or gloves";
+                default -> "";
+            };
+            if (!words.isEmpty() && !all.contains(words)) all.add(words);
+        }
+        if (place.isHot() && all.stream().noneMatch(w -> w.startsWith("hot"))) all.add("hot: dry cloth or gloves");
+        return all;
+    }
+
+    /**
+     * The youngest who may do it with an adult beside them; null: anybody. A teaching convention: blades from 7, electrical
+     * blades and open heat from 11. The adult in the room and local rules come first.
+     */
+    public static Audience youngest(List<String> tools, Place place, Knowledge knowledge) {
+        boolean blade = false;
+        boolean hard = place == Place.RING || place == Place.OVEN || place == Place.BLENDER;
+        for (var id : tools) {
+            var hazard = hazard(id, knowledge);
+            blade |= hazard.equals("blade");
+            hard |= hazard.equals("electrical") || hazard.equals("heat");
+        }
+        return hard ? Audience.AGES_11_16 : blade ? Audience.AGES_7_11 : null;
+    }
+
+    /** Why the lesson's listeners may not do it that way, or empty. */
+    public static Optional<String> tooYoung(Way way, Lesson lesson) {
+        return way.from() != null && lesson.audience().compareTo(way.from()) < 0 ? Optional.of("from " + way.from().title() + "; an adult does it") : Optional.empty();
+    }
+}
