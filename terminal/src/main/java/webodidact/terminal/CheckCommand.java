@@ -12,11 +12,6 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import webodidact.core.check.Finding;
-import webodidact.core.food.Knowledge;
-import webodidact.core.outcome.Outcome;
-import webodidact.core.timing.Calibration;
-import webodidact.formats.api.Read;
-import webodidact.formats.course.CourseFolder;
 
 /** The checks on one lesson of a course, so that a machine can watch a course under version control. */
 @Command(name = "check", description = "The checks on one lesson; exit code 1 if it has open stops.")
@@ -30,18 +25,7 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        var name = file.getFileName().toString();
-        if (!name.endsWith(CourseFolder.LESSON)) throw new IllegalArgumentException("check: '" + file + "': expected a *" + CourseFolder.LESSON);
-        var folder = file.toAbsolutePath().getParent();
-        var opened = switch (CourseFolder.open(folder)) {
-            case Read.Done<CourseFolder.Opened> done -> done;
-            case Read.Refused<CourseFolder.Opened>(var why) -> throw new IllegalArgumentException("check: " + why.text());
-        };
-        var id = name.substring(0, name.length() - CourseFolder.LESSON.length());
-        var book = opened.value().workbook();
-        var lesson = book.lesson(id).orElseThrow(() -> new IllegalArgumentException("check: " + opened.warnings().stream().filter(w -> w.place().file().equals(name))
-                .findFirst().map(w -> w.text()).orElse(file + ": no such lesson in its course")));
-        var open = Outcome.of(lesson, book.course(), Knowledge.of(book.course().foods()), Calibration.of(book)).report().open();
+        var open = LessonFile.open("check", file).outcome().report().open();
         print(open);
         return open.stream().anyMatch(Finding::isStop) ? 1 : 0;
     }

@@ -7,8 +7,8 @@ import java.nio.charset.StandardCharsets;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
-/** {@code webodidact read|convert|check}: exit code 0 clean, 1 stops found, 2 cannot read. */
-@Command(name = "webodidact", subcommands = {ReadCommand.class, ConvertCommand.class, CheckCommand.class},
+/** {@code webodidact read|convert|check|clock|homes}: exit code 0 clean, 1 stops found, 2 cannot read. */
+@Command(name = "webodidact", subcommands = {ReadCommand.class, ConvertCommand.class, CheckCommand.class, ClockCommand.class, HomesCommand.class},
         description = "The same core as the window, for scripts.")
 public final class Terminal {
     /** What bad input ends with. */

@@ -107,4 +107,55 @@ class TerminalTest {
         assertThat(run("check", folder.resolve("4-empty.lesson.json").toString())).isEqualTo(2);
         assertThat(err.toString()).startsWith("check: 4-empty.lesson.json, line 1");
     }
+
+    @Test
+    void theClockOfALesson(@TempDir Path folder) throws IOException {
+        DemoCourse.copyTo(folder);
+        var clock = json("clock", "--json", folder.resolve("1-fish-parcels.lesson.json").toString());
+        assertThat(clock.properties().stream().map(e -> e.getKey())).containsExactly("slot", "total", "inHand", "kitchenTotal", "parts", "cameraMoves", "steps", "open");
+        assertThat(clock.at("/slot").asInt()).isEqualTo(3000);
+        assertThat(clock.at("/inHand").asInt()).isEqualTo(3000 - clock.at("/total/likely").asInt());
+        assertThat(clock.at("/total/low").asInt()).isLessThan(clock.at("/total/likely").asInt());
+        assertThat(clock.at("/kitchenTotal/high").asInt()).isEqualTo(clock.at("/total/high").asInt());
+        var parcels = clock.at("/steps/6");
+        assertThat(parcels.properties().stream().map(e -> e.getKey())).containsExactly("id", "title", "start", "end", "talk", "hands", "wait", "cover", "collectedAt", "early", "late");
+        assertThat(parcels.at("/wait/low").asInt()).isEqualTo(960);
+        assertThat(parcels.at("/cover").asText()).isEqualTo("carry-on");
+        assertThat(parcels.at("/collectedAt").asText()).isEqualTo("s14");
+        assertThat(clock.at("/steps/0/wait").isNull()).isTrue();
+        assertThat(clock.at("/open")).isEmpty();
+    }
+
+    @Test
+    void aRecordingHasPartsAndItsOpenEndsEndWithOne(@TempDir Path folder) throws IOException {
+        DemoCourse.copyTo(folder);
+        assertThat(run("clock", "--json", folder.resolve("2-cheese-scones.lesson.json").toString())).isEqualTo(1);
+        var clock = new ObjectMapper().readTree(out.toString());
+        assertThat(clock.at("/parts")).hasSize(3);
+        assertThat(clock.at("/parts/1/title").asText()).isEqualTo("Shape");
+        assertThat(clock.at("/open/0").asText()).startsWith("What rests in the fridge in step 5");
+        out.getBuffer().setLength(0);
+        assertThat(run("clock", folder.resolve("3-vegetable-dumplings.lesson.json").toString())).isEqualTo(1);
+        assertThat(out.toString()).contains("1 Welcome and what we make").contains(" over\n");
+    }
+
+    @Test
+    void theHomesOfALesson(@TempDir Path folder) throws IOException {
+        DemoCourse.copyTo(folder);
+        var file = folder.resolve("1-fish-parcels.lesson.json").toString();
+        var homes = json("homes", "--json", file, "--homes", "500");
+        assertThat(homes.at("/steps")).hasSize(17);
+        assertThat(homes.at("/steps/0/ready").asDouble()).isEqualTo(1);
+        assertThat(homes.at("/steps/6/ready").asDouble()).isBetween(0.0, 0.999);
+        assertThat(homes.at("/steps/6/holdFor85").asInt()).isPositive();
+        var first = out.toString();
+        out.getBuffer().setLength(0);
+        assertThat(json("homes", "--json", file, "--homes", "500", "--seed", "7")).isEqualTo(homes);
+        out.getBuffer().setLength(0);
+        assertThat(json("homes", "--json", file, "--homes", "500", "--seed", "8")).isNotEqualTo(homes);
+        assertThat(first).isNotBlank();
+        assertThat(run("homes", file, "--homes", "0")).isEqualTo(2);
+        assertThat(err.toString()).isEqualTo("homes: --homes '0': expected 1 to 1000000\n");
+        assertThat(run("clock", "nowhere.json")).isEqualTo(2);
+    }
 }

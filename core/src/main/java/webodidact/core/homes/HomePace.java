@@ -10,6 +10,7 @@ import webodidact.core.food.Tool;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Household;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Way;
@@ -79,9 +80,9 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
                 note("needs an adult in “" + step.title() + "”");
             }
             var own = Ratio.of(step.hands().likely() * 1000L);
-            var byAge = own.times(step.who() == Who.ADULT && home.adult() ? Audience.ADULTS.handsFactor() : handsFactor());
+            var byAge = own.times(factor(step));
             var byTool = byAge.times(tools(step));
-            add(Reason.AGE, byAge.minus(own.times(lesson.audience().handsFactor())));
+            add(Reason.AGE, byAge.minus(own.times(isAtOwnPace(step) ? lesson.audience().handsFactor() : Ratio.ONE)));
             add(Reason.TOOL, byTool.minus(byAge));
             return Math.toIntExact(byTool.nearest());
         }
@@ -93,6 +94,16 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
 
         private void note(String text) {
             if (!notes.contains(text)) notes.add(text);
+        }
+
+        /** Washing, fetching and tasting take everybody as long; what an adult does goes at an adult's pace. */
+        private Ratio factor(Step step) {
+            if (!isAtOwnPace(step)) return Ratio.ONE;
+            return step.who() == Who.ADULT && home.adult() ? Audience.ADULTS.handsFactor() : handsFactor();
+        }
+
+        private static boolean isAtOwnPace(Step step) {
+            return step.kind() == Kind.HANDS_ON || step.kind() == Kind.PLATE;
         }
 
         /** The youngest cook sets the pace. */

@@ -1,0 +1,129 @@
+package webodidact.terminal;
+
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import webodidact.core.check.Finding;
+import webodidact.core.lesson.Cover;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.time.Clock;
+import webodidact.core.time.TimeRange;
+import webodidact.core.timing.Part;
+import webodidact.core.timing.Placed;
+
+/** The clock of one lesson: what is on air when, both ends, what is left open. */
+@Command(name = "clock", description = "The times of one lesson; exit code 1 if it is over its slot or has open ends.")
+final class ClockCommand implements Callable<Integer> {
+    /** Checks whose findings are open ends. */
+    private static final Set<String> OPEN = Set.of("wait-never-collected", "baked-without-heat", "heat-never-off");
+    @Spec
+    private CommandSpec spec;
+    @Option(names = "--json", description = "one object; times in seconds")
+    private boolean json;
+    @Parameters(paramLabel = "LESSON", description = "a *.lesson.json in its course folder")
+    private Path file;
+
+    @Override
+    public Integer call() {
+        var outcome = LessonFile.open("clock", file).outcome();
+        var open = outcome.report().open().stream().filter(f -> OPEN.contains(f.check())).toList();
+        if (json) spec.commandLine().getOut().println(Json.pretty(object(outcome, open)));
+        else print(outcome, open);
+        return outcome.schedule().inHand() < 0 || open.stream().anyMatch(Finding::isStop) ? 1 : 0;
+    }
+
+    private void print(Outcome outcome, List<Finding> open) {
+        var out = spec.commandLine().getOut();
+        var plan = outcome.schedule();
+        for (var p : plan.steps()) {
+            out.printf("%6s  %6s  %2d %s%s%n", Clock.text(p.span().start()), Clock.text(p.span().length()), p.number(), p.step().title(), wait(outcome, p));
+        }
+        out.println("total " + Clock.text(plan.planned()) + " (" + plan.total().text() + "), slot " + Clock.text(plan.slot()) + ", " + Clock.text(Math.abs(plan.inHand())) + (plan.inHand() < 0 ? " over" : " in hand"));
+        for (var part : plan.parts()) out.println("part " + part.title() + ": " + Clock.text(part.span().length()) + " (steps " + part.first() + "–" + part.last() + ")");
+        open.forEach(f -> out.println("open  " + f.what()));
+    }
+
+    private static String wait(Outcome outcome, Placed placed) {
+        var run = placed.waiting();
+        if (run == null) return "";
+        var time = " · " + placed.step().waiting().time().text() + ", " + cover(placed.step().waiting().cover());
+        if (run.isOpen()) return time;
+        var in = placed.step().carriesOn() ? " to " + (outcome.lesson().indexOf(run.collectedIn()) + 1) : "";
+        return time + in + (run.early() > 0 ? ", " + Clock.text(run.early()) + " early" : run.late() > 0 ? ", " + Clock.text(run.late()) + " late" : "");
+    }
+
+    static String cover(Cover cover) {
+        return switch (cover) {
+            case Cover.Stay _ -> "stay";
+            case Cover.CarryOn _ -> "carry-on";
+            case Cover.Cut _ -> "cut";
+            case Cover.ReadyCopy _ -> "ready-copy";
+            case Cover.SpeedUp _ -> "speed-up";
+        };
+    }
+
+    private static Map<String, Object> object(Outcome outcome, List<Finding> open) {
+        var plan = outcome.schedule();
+        var map = new LinkedHashMap<String, Object>();
+        map.put("slot", plan.slot());
+        map.put("total", total(plan.total(), plan.planned()));
+        map.put("inHand", plan.inHand());
+        map.put("kitchenTotal", total(plan.kitchenTotal(), plan.kitchen()));
+        map.put("parts", plan.parts().stream().map(ClockCommand::part).toList());
+        map.put("cameraMoves", plan.cameraMoves());
+        map.put("steps", plan.steps().stream().map(ClockCommand::step).toList());
+        map.put("open", open.stream().map(Finding::what).toList());
+        return map;
+    }
+
+    private static Map<String, Object> total(TimeRange range, int likely) {
+        var map = new LinkedHashMap<String, Object>();
+        map.put("low", range.low());
+        map.put("likely", likely);
+        map.put("high", range.high());
+        return map;
+    }
+
+    private static Map<String, Object> part(Part part) {
+        var map = new LinkedHashMap<String, Object>();
+        map.put("title", part.title());
+        map.put("first", part.first());
+        map.put("last", part.last());
+        map.put("start", part.span().start());
+        map.put("end", part.span().end());
+        map.put("low", part.length().low());
+        map.put("high", part.length().high());
+        map.put("kitchen", part.kitchen());
+        return map;
+    }
+
+    private static Map<String, Object> step(Placed placed) {
+        var map = new LinkedHashMap<String, Object>();
+        var run = placed.waiting();
+        map.put("id", placed.step().id());
+        map.put("title", placed.step().title());
+        map.put("start", placed.span().start());
+        map.put("end", placed.span().end());
+        map.put("talk", placed.talk());
+        map.put("hands", placed.hands().likely());
+        var wait = new LinkedHashMap<String, Object>();
+        if (run != null) {
+            wait.put("low", placed.step().waiting().time().low());
+            wait.put("high", placed.step().waiting().time().high());
+        }
+        map.put("wait", run == null ? null : wait);
+        map.put("cover", run == null ? null : cover(placed.step().waiting().cover()));
+        map.put("collectedAt", run == null || run.isOpen() ? null : run.collectedIn());
+        map.put("early", run == null ? 0 : run.early());
+        map.put("late", run == null ? 0 : run.late());
+        return map;
+    }
+}

@@ -1,0 +1,62 @@
+package webodidact.terminal;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import webodidact.core.homes.Chance;
+import webodidact.core.homes.HomePace;
+import webodidact.core.homes.Progress;
+import webodidact.core.homes.Simulation;
+import webodidact.core.time.Clock;
+
+/** Whether the homes keep up, step by step. */
+@Command(name = "homes", description = "The share of homes that is ready at each step, and the hold that brings it to 85 %.")
+final class HomesCommand implements Callable<Integer> {
+    private static final int MOST = 1_000_000;
+    @Spec
+    private CommandSpec spec;
+    @Option(names = "--json", description = "one object")
+    private boolean json;
+    @Option(names = "--homes", defaultValue = "10000", description = "homes to play, 1 to 1000000 (${DEFAULT-VALUE})")
+    private int homes;
+    @Option(names = "--seed", defaultValue = "7", description = "the same seed gives the same answer (${DEFAULT-VALUE})")
+    private long seed;
+    @Parameters(paramLabel = "LESSON", description = "a *.lesson.json in its course folder")
+    private Path file;
+
+    @Override
+    public Integer call() {
+        if (homes < 1 || homes > MOST) throw new IllegalArgumentException("homes: --homes '" + homes + "': expected 1 to " + MOST);
+        var opened = LessonFile.open("homes", file);
+        var outcome = opened.outcome();
+        var paces = HomePace.of(opened.lesson(), opened.book().households(), outcome.knowledge(), opened.book().course());
+        var result = Simulation.of(opened.lesson(), paces, Chance.USUAL, homes, seed, Progress.NONE).orElseThrow().against(outcome.schedule());
+        var out = spec.commandLine().getOut();
+        if (json) {
+            out.println(Json.pretty(Map.of("steps", result.steps().stream().map(HomesCommand::step).toList())));
+            return 0;
+        }
+        for (var step : result.steps()) {
+            out.printf("%2d %-32s %3d %% ready%s%n", step.number(), opened.lesson().steps().get(step.number() - 1).title(), step.percent(),
+                    step.holdFor85() > 0 ? ", hold " + Clock.text(step.holdFor85()) + " for 85 %" : "");
+        }
+        result.behind().forEach(b -> out.println(b.home().home().alias() + ": " + Clock.text(b.seconds()) + " behind at step " + b.step() + " (" + b.why() + ")"));
+        return 0;
+    }
+
+    private static Map<String, Object> step(Simulation.StepPace pace) {
+        var map = new LinkedHashMap<String, Object>();
+        map.put("id", pace.id());
+        map.put("ready", BigDecimal.valueOf(pace.ready()).divide(BigDecimal.valueOf(pace.homes()), 4, RoundingMode.HALF_UP));
+        map.put("holdFor85", pace.holdFor85());
+        return map;
+    }
+}
