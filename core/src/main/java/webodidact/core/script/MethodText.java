@@ -15,6 +15,8 @@ public final class MethodText {
     public record Draft(String title, String words) {}
 
     private static final Pattern ITEM = Pattern.compile("^\\s*(?:(?:step\\s*)?\\d{1,2}\\s*[.):]|step\\s+\\d{1,2}\\b\\s*[-–—]?|[-–—•*·▪◦])\\s*", Pattern.CASE_INSENSITIVE);
+    /** "…golden. 2. Add…": numbers that begin a step in the middle of a line. */
+    private static final Pattern INLINE = Pattern.compile("([.!?])\\s*(\\d{1,2}[.)])\\s+(?=\\p{Lu})");
     private static final Pattern SENTENCE = Pattern.compile("[^.!?]+(?:[.!?](?!\\s|$)[^.!?]*)*[.!?]*[”\"')]*\\s*");
     /** A sentence that begins so goes on with the one before. */
     private static final Pattern GOES_ON = Pattern.compile("^(it|they|this|these|that|those|be careful|careful|take care|make sure|do not|don['’]t|you|if|repeat|keep|watch|remember|note|the|there|when)\\b", Pattern.CASE_INSENSITIVE);
@@ -28,7 +30,7 @@ public final class MethodText {
     private MethodText() {}
 
     public static List<Draft> read(String text) {
-        var lines = text.strip().lines().toList();
+        var lines = INLINE.matcher(text.strip()).replaceAll("$1\n$2 ").lines().toList();
         if (lines.stream().anyMatch(l -> ITEM.matcher(l).find())) return drafts(items(lines));
         var paragraphs = List.of(text.strip().split("\\R\\s*\\R|\\R"));
         if (paragraphs.size() > 1) return drafts(paragraphs);

@@ -35,6 +35,7 @@ class WritingTest {
         var drafts = MethodText.read("1. Heat the oven to 180 degrees fan.\n2) Chop the onions finely, and fry them\n   until soft.\n\nStep 3: Tip in the stock.");
         assertThat(drafts).extracting(MethodText.Draft::title).containsExactly("Heat the oven", "Chop the onions finely", "Tip");
         assertThat(drafts.get(1).words()).isEqualTo("Chop the onions finely, and fry them until soft.");
+        assertThat(MethodText.read("1. Chop 1.5 kg. 2. Fry it.3. Eat.")).extracting(MethodText.Draft::words).containsExactly("Chop 1.5 kg.", "Fry it.", "Eat.");
     }
 
     @Test

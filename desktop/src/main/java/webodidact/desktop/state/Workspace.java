@@ -18,6 +18,7 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.script.Clip;
 import webodidact.core.timing.Calibration;
 import webodidact.core.timing.Pace;
 import webodidact.formats.course.CourseFolder;
@@ -40,6 +41,7 @@ public final class Workspace implements AutoCloseable {
     private final AtomicLong wanted = new AtomicLong();
     private final Saver saver;
     private final CourseFolder folder;
+    private Clip clip = new Clip(java.util.List.of(), java.util.List.of(), java.util.List.of());
 
     /** @param interfaceThread runs a task later on the interface thread */
     public Workspace(CourseFolder.Opened opened, Executor interfaceThread) {
@@ -108,6 +110,15 @@ public final class Workspace implements AutoCloseable {
     /** Id of the selected food line, or "". */
     public StringProperty foodProperty() {
         return food;
+    }
+
+    /** The steps last copied, in any lesson. */
+    public Clip clip() {
+        return clip;
+    }
+
+    public void setClip(Clip copied) {
+        clip = copied;
     }
 
     /** One line to tell the user, "Undone: Change the slot". */

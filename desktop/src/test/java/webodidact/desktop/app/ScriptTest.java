@@ -78,6 +78,7 @@ class ScriptTest extends WindowTest {
     void stepsAreMovedByDragging() {
         choose("s2");
         go(3);
+        choose("s12");
         Node handle = robot.lookup(".handle").nth(0).query();
         reveal(handle);
         Bounds from = handle.localToScreen(handle.getBoundsInLocal());
@@ -133,6 +134,6 @@ class ScriptTest extends WindowTest {
         go(3);
         fill("#hands-s5", "a while");
         assertThat(find("#hands-s5").getAccessibleHelp()).contains("expected minutes or a range");
-        assertThat(step("s5").hands().low()).isEqualTo(180);
+        assertThat(step("s5").hands().low()).isEqualTo(105);
     }
 }

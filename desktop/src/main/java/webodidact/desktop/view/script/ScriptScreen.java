@@ -2,11 +2,16 @@ package webodidact.desktop.view.script;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
@@ -15,6 +20,11 @@ import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.LessonPattern;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.StepPattern;
+import webodidact.core.script.Clip;
+import webodidact.core.script.Cutting;
+import webodidact.core.script.FindReplace;
+import webodidact.core.script.MethodText;
 import webodidact.desktop.control.EmptyState;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
@@ -31,6 +41,11 @@ final class ScriptScreen extends VBox {
     private final Map<String, StepRow> rows = new HashMap<>();
     private final VBox general = new VBox(4);
     private List<Finding> generalFindings = List.of();
+    private final FindBar find;
+    private final MenuButton patterns = new MenuButton(Words.of("pattern.menu"));
+    private final VBox flow = new VBox(8);
+    /** Steps marked together with the selected one, for copying. */
+    private final Set<String> marked = new LinkedHashSet<>();
     private final Node empty = new EmptyState(Words.of("script.empty"), Words.of("script.pattern"), this::startFromPattern);
 
     ScriptScreen(Workspace workspace) {
@@ -40,7 +55,16 @@ final class ScriptScreen extends VBox {
         var add = Nodes.named(Nodes.button(Words.of("script.add"), this::addAtEnd, "primary"), "add-step", Words.of("script.add"));
         var hint = Nodes.label(Words.of("script.hint"), "soft");
         hint.setMinWidth(0);
-        getChildren().addAll(Nodes.row(14, Nodes.label(Words.of("station.script"), "title"), hint, Nodes.spring(), add), general, Nodes.grown(scroll));
+        find = new FindBar(workspace, this::showHit);
+        patterns.setId("patterns-menu");
+        patterns.setMinWidth(USE_PREF_SIZE);
+        patterns.setOnShowing(e -> fillPatterns());
+        fillPatterns();
+        var search = Nodes.named(Nodes.button(Words.of("find.open"), () -> find.open()), "find-open", Words.of("find.open"));
+        var paste = Nodes.named(Nodes.button(Words.of("method.open"), this::pasteMethod), "method-open", Words.of("method.open"));
+        VBox.setVgrow(flow, javafx.scene.layout.Priority.ALWAYS);
+        flow.getChildren().setAll(find, general, Nodes.grown(scroll));
+        getChildren().addAll(Nodes.row(10, Nodes.label(Words.of("station.script"), "title"), hint, Nodes.spring(), search, paste, patterns, add), flow);
         general.setId("lesson-findings");
         workspace.lessonProperty().addListener(o -> refresh());
         workspace.outcomeProperty().addListener(o -> derived());
@@ -57,7 +81,7 @@ final class ScriptScreen extends VBox {
         if (lesson == null) return;
         var now = new ArrayList<Node>();
         for (int i = 0; i < lesson.steps().size(); i++) {
-            var row = rows.computeIfAbsent(lesson.steps().get(i).id(), id -> new StepRow(workspace, id, this::dropped));
+            var row = rows.computeIfAbsent(lesson.steps().get(i).id(), id -> new StepRow(workspace, id, this::dropped, this::mark));
             row.refresh(lesson, i);
             now.add(row);
         }
@@ -78,6 +102,10 @@ final class ScriptScreen extends VBox {
     }
 
     private void choose(String id) {
+        if (!marked.contains(id)) {
+            marked.clear();
+            rows.values().forEach(row -> row.mark(false));
+        }
         rows.forEach((key, row) -> row.choose(key.equals(id)));
         reveal();
     }
@@ -98,6 +126,115 @@ final class ScriptScreen extends VBox {
             if (top < seen || bottom - top > view) scroll.setVvalue(top / (all - view));
             else if (bottom > seen + view) scroll.setVvalue((bottom - view) / (all - view));
         });
+    }
+
+    private void fillPatterns() {
+        patterns.getItems().clear();
+        var lesson = workspace.lesson();
+        if (lesson == null) return;
+        for (var pattern : LessonPattern.suiting(workspace.book().course(), lesson.delivery(), lesson.audience())) {
+            var item = new MenuItem(Words.of("pattern.insert", pattern.name()));
+            item.setOnAction(e -> insertPattern(pattern));
+            patterns.getItems().add(item);
+        }
+        var keep = new MenuItem(Words.of("pattern.keep"));
+        keep.setId("pattern-keep");
+        keep.setOnAction(e -> keepPattern());
+        keep.setDisable(lesson.step(workspace.stepProperty().get()).isEmpty());
+        var edit = new MenuItem(Words.of("pattern.edit"));
+        edit.setId("pattern-edit");
+        edit.setOnAction(e -> editPatterns(""));
+        patterns.getItems().addAll(new SeparatorMenuItem(), keep, edit);
+    }
+
+    private void insertPattern(StepPattern pattern) {
+        var lesson = workspace.lesson();
+        int at = lesson.indexOf(workspace.stepProperty().get()) + 1;
+        var id = lesson.newStepId();
+        workspace.editLesson(Words.of("edit.patternInsert", pattern.name()), l -> l.inserting(at, LessonPattern.step(pattern, id, l.title())));
+        workspace.stepProperty().set(id);
+    }
+
+    /** The selected step becomes a pattern for lessons like this one; its name and words can be changed at once. */
+    private void keepPattern() {
+        var lesson = workspace.lesson();
+        var step = lesson.step(workspace.stepProperty().get()).orElseThrow();
+        var all = LessonPattern.all(workspace.book().course());
+        var base = step.title().isBlank() ? Words.of("pattern.unnamed") : step.title();
+        var name = base;
+        for (int n = 2; ; n++) {
+            var candidate = name;
+            if (all.stream().noneMatch(p -> p.name().equals(candidate))) break;
+            name = base + " " + n;
+        }
+        var kept = LessonPattern.keep(name, lesson, step, Set.of(lesson.delivery()), Set.of(lesson.audience()), false);
+        workspace.edit(Words.of("edit.patternKeep", name), b -> b.withCourse(b.course().but(d -> {
+            var own = new ArrayList<>(d.patterns);
+            own.add(kept);
+            d.patterns = own;
+        })));
+        editPatterns(name);
+    }
+
+    private void editPatterns(String name) {
+        var panel = new PatternsPanel(workspace, this::backToFlow);
+        if (!name.isEmpty()) panel.choose(name);
+        instead(panel);
+    }
+
+    /** Another panel in the place of the steps. */
+    private void instead(VBox panel) {
+        VBox.setVgrow(panel, javafx.scene.layout.Priority.ALWAYS);
+        getChildren().set(1, panel);
+    }
+
+    private void backToFlow() {
+        getChildren().set(1, flow);
+    }
+
+    private void pasteMethod() {
+        var panel = new MethodPaste((drafts, said) -> {
+            var lesson = workspace.lesson();
+            int at = lesson.indexOf(workspace.stepProperty().get()) + 1;
+            int index = at == 0 ? lesson.steps().size() : at;
+            workspace.editLesson(Words.of("edit.method"), l -> MethodText.insert(l, index, drafts, said));
+            workspace.stepProperty().set(workspace.lesson().steps().get(index).id());
+            backToFlow();
+        }, this::backToFlow);
+        instead(panel);
+        panel.focus();
+    }
+
+    private void showHit(FindReplace.Hit hit) {
+        workspace.stepProperty().set(hit.step());
+        rows.get(hit.step()).show(hit);
+    }
+
+    /** The steps from the selected one to that one, marked for copying. */
+    private void mark(String to) {
+        var steps = workspace.lesson().steps();
+        int a = workspace.lesson().indexOf(workspace.stepProperty().get());
+        int b = workspace.lesson().indexOf(to);
+        marked.clear();
+        for (int i = Math.min(a, b); i >= 0 && i <= Math.max(a, b); i++) marked.add(steps.get(i).id());
+        rows.forEach((id, row) -> row.mark(marked.size() > 1 && marked.contains(id)));
+    }
+
+    private void copy() {
+        var ids = marked.contains(workspace.stepProperty().get()) ? marked : Set.of(workspace.stepProperty().get());
+        var clip = Clip.of(workspace.lesson(), ids);
+        workspace.setClip(clip);
+        workspace.noticeProperty().set(Words.count("script.copied", clip.steps().size()));
+    }
+
+    private void paste() {
+        if (workspace.clip().isEmpty()) {
+            workspace.noticeProperty().set(Words.of("script.nothingCopied"));
+            return;
+        }
+        int at = workspace.lesson().indexOf(workspace.stepProperty().get()) + 1;
+        workspace.editLesson(Words.count("edit.pasteSteps", workspace.clip().steps().size()), l -> workspace.clip().into(l, at).lesson());
+        workspace.stepProperty().set(workspace.lesson().steps().get(at).id());
     }
 
     private void startFromPattern() {
@@ -129,6 +266,16 @@ final class ScriptScreen extends VBox {
     }
 
     private void key(KeyEvent e) {
+        if (workspace.lesson() != null && e.isShortcutDown() && (e.getCode() == KeyCode.F || e.getCode() == KeyCode.H)) {
+            find.open();
+            e.consume();
+            return;
+        }
+        if (workspace.lesson() != null && e.isShortcutDown() && e.isShiftDown() && e.getCode() == KeyCode.V) {
+            paste();
+            e.consume();
+            return;
+        }
         var id = workspace.stepProperty().get();
         int at = workspace.lesson() == null ? -1 : workspace.lesson().indexOf(id);
         if (at < 0) return;
@@ -140,6 +287,12 @@ final class ScriptScreen extends VBox {
         } else if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
             rows.get(id).split();
             e.consume();
+        } else if (e.isShortcutDown() && e.isShiftDown() && e.getCode() == KeyCode.C) {
+            copy();
+            e.consume();
+        } else if (e.getCode() == KeyCode.BACK_SPACE && rows.get(id).isAtStart()) {
+            join(id);
+            e.consume();
         } else if (e.getCode() == KeyCode.ENTER && rows.get(id).isInTitle()) {
             insert(at + 1);
             e.consume();
@@ -147,6 +300,20 @@ final class ScriptScreen extends VBox {
             delete(id, at);
             e.consume();
         }
+    }
+
+    /** Backspace before the first word puts the step behind the one above it. */
+    private void join(String id) {
+        var lesson = workspace.lesson();
+        var joined = Cutting.join(lesson, id);
+        if (joined.isEmpty()) {
+            if (lesson.indexOf(id) > 0) workspace.noticeProperty().set(Words.of("script.cannotJoin"));
+            return;
+        }
+        var above = lesson.steps().get(lesson.indexOf(id) - 1);
+        workspace.editLesson(Words.of("edit.joinStep"), l -> Cutting.join(l, id).orElse(l));
+        workspace.stepProperty().set(above.id());
+        Platform.runLater(() -> rows.get(above.id()).caretAfter(above));
     }
 
     private void delete(String id, int at) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -17,10 +18,13 @@ import webodidact.core.amount.Heat;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Look;
 import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Rounds;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Who;
+import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
 import webodidact.core.timing.CoverOptions;
 import webodidact.desktop.control.Choice;
@@ -36,6 +40,7 @@ final class StepEditor extends VBox {
     private final String id;
     private final List<Runnable> refreshers = new ArrayList<>();
     private final FlowPane uses;
+    private final WaysBar ways;
     private boolean refreshing;
 
     StepEditor(Workspace workspace, String id) {
@@ -54,17 +59,39 @@ final class StepEditor extends VBox {
         var second = new FlowPane(10, 8);
         second.getChildren().addAll(
                 named("step.wait", field("wait", 8, s -> s.waiting() == null ? "" : plain(s.waiting().time()), StepEditor::wait)),
-                named("step.waitWhat", field("wait-what", 9, s -> s.waiting() == null ? "" : s.waiting().what(), (s, t) -> waiting(s, w -> new Wait(w.time(), t.strip(), w.cue(), w.cover())))),
-                named("step.waitCue", field("wait-cue", 16, s -> s.waiting() == null ? "" : s.waiting().cue(), (s, t) -> waiting(s, w -> new Wait(w.time(), w.what(), t.strip(), w.cover())))),
+                named("step.waitWhat", field("wait-what", 9, s -> s.waiting() == null ? "" : s.waiting().what(), (s, t) -> waiting(s, w -> w.called(t.strip())))),
+                named("step.waitCue", field("wait-cue", 16, s -> s.waiting() == null ? "" : s.waiting().cue(), (s, t) -> waiting(s, w -> w.until(t.strip())))),
                 named("step.cover", cover()),
                 named("step.hold", field("hold", 5, s -> s.hold() == 0 ? "" : plain(TimeRange.of(s.hold())), (s, t) -> s.but(d -> d.hold = TimeRange.parse(t).likely()))),
                 named("step.trim", field("trim", 5, s -> s.trim() == 0 ? "" : plain(TimeRange.of(s.trim())), (s, t) -> s.but(d -> d.trim = TimeRange.parse(t).likely()))));
+        var third = new FlowPane(10, 8);
+        third.getChildren().addAll(
+                named("step.looks", field("looks", 18, s -> looks(s), StepEditor::looking)),
+                named("step.rounds", field("rounds", 12, s -> rounds(s), StepEditor::inRounds)),
+                named("step.stopRule", field("stop-rule", 16, s -> s.waiting() == null || s.waiting().rounds() == null ? "" : s.waiting().rounds().stop(), StepEditor::stopping)),
+                named("step.part", field("part", 8, Step::part, (s, t) -> s.but(d -> d.part = t.strip()))),
+                named("step.reachBy", field("reach-by", 6, s -> s.reachBy() == 0 ? "" : Clock.text(s.reachBy()), (s, t) -> s.but(d -> d.reachBy = t.isBlank() ? 0 : TimeRange.parse(t).likely()))),
+                named("step.skill", field("skill", 12, Step::skill, (s, t) -> s.but(d -> d.skill = t.strip()))),
+                named("step.teaching", field("teaching", 20, Step::teaching, (s, t) -> s.but(d -> d.teaching = t.strip()))),
+                named("step.question", field("question", 20, Step::question, (s, t) -> s.but(d -> d.question = t.strip()))),
+                named("step.answer", field("answer", 18, Step::answer, (s, t) -> s.but(d -> d.answer = t.strip()))));
+        ways = new WaysBar(workspace, id);
+        var more = Nodes.toggle(Words.of("step.more"), "small");
+        more.setId("more-" + id);
+        third.visibleProperty().bind(more.selectedProperty());
+        third.managedProperty().bind(more.selectedProperty());
+        more.setSelected(hasMore(step()));
         uses = new FlowPane(8, 6);
         uses.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         var acts = new FlowPane(14, 6);
-        acts.getChildren().addAll(act(Act.WASH_HANDS), act(Act.OVEN_ON), act(Act.OVEN_OFF), act(Act.RING_OFF), tellThenDo());
-        getChildren().addAll(first, second, uses, acts);
+        acts.getChildren().addAll(act(Act.WASH_HANDS), act(Act.OVEN_ON), act(Act.OVEN_OFF), act(Act.RING_OFF), tellThenDo(), fixed(), more);
+        getChildren().addAll(first, second, uses, acts, third, ways);
         refresh();
+    }
+
+    private static boolean hasMore(Step step) {
+        boolean within = step.waiting() != null && !step.waiting().moments().isEmpty();
+        return within || step.reachBy() > 0 || !(step.part() + step.skill() + step.teaching() + step.question()).isBlank();
     }
 
     /** "16-20" for whole minutes, "2:30" else: what {@link TimeRange#parse} reads. */
@@ -171,6 +198,53 @@ final class StepEditor extends VBox {
         return box;
     }
 
+    /** "9:00 turn the tray; 12:00 stir". */
+    private static String looks(Step step) {
+        if (step.waiting() == null) return "";
+        return step.waiting().looks().stream().map(l -> Clock.text(l.at()) + " " + l.what()).collect(Collectors.joining("; "));
+    }
+
+    private static Step looking(Step step, String text) {
+        if (text.isBlank()) return step.waiting() == null ? step : waiting(step, w -> w.looking(List.of()));
+        var all = new ArrayList<Look>();
+        for (var part : text.split(";")) {
+            var m = java.util.regex.Pattern.compile("\\s*(\\d{1,3}(?::\\d{2})?)\\s+(.+?)\\s*").matcher(part);
+            if (!m.matches()) throw new IllegalArgumentException(Words.of("step.looksWrong", part.strip()));
+            all.add(new Look(TimeRange.parse(m.group(1)).likely(), m.group(2)));
+        }
+        return waiting(step, w -> w.looking(all));
+    }
+
+    private static String rounds(Step step) {
+        if (step.waiting() == null || step.waiting().rounds() == null) return "";
+        return step.waiting().rounds().times().stream().map(t -> plain(TimeRange.of(t))).collect(Collectors.joining(" + "));
+    }
+
+    /** "2 + 2 + 1": minutes of each round, tested after each. */
+    private static Step inRounds(Step step, String text) {
+        if (text.isBlank()) return step.waiting() == null ? step : waiting(step, w -> w.inRounds(null));
+        var times = java.util.Arrays.stream(text.split("\\+")).map(t -> TimeRange.parse(t.strip()).likely()).toList();
+        var stop = step.waiting() == null || step.waiting().rounds() == null ? "" : step.waiting().rounds().stop();
+        var rounds = new Rounds(times, stop);
+        return step.but(d -> d.waiting = step.waiting() == null ? new Wait(rounds.time(), "", "", Cover.STAY).inRounds(rounds) : step.waiting().inRounds(rounds));
+    }
+
+    private static Step stopping(Step step, String text) {
+        if (step.waiting() == null || step.waiting().rounds() == null) {
+            if (text.isBlank()) return step;
+            throw new IllegalArgumentException(Words.of("step.noRounds"));
+        }
+        return waiting(step, w -> w.inRounds(new Rounds(w.rounds().times(), text.strip())));
+    }
+
+    private CheckBox fixed() {
+        var box = new CheckBox(Words.of("step.fixed"));
+        box.setId("fixed-" + id);
+        box.setOnAction(e -> edit(Words.of("edit.step.fixed"), s -> s.but(d -> d.fixed = box.isSelected())));
+        refreshers.add(() -> box.setSelected(step().fixed()));
+        return box;
+    }
+
     private CheckBox tellThenDo() {
         var box = new CheckBox(Words.of("step.tellThenDo"));
         box.setId("tell-" + id);
@@ -184,6 +258,7 @@ final class StepEditor extends VBox {
         refreshing = true;
         refreshers.forEach(Runnable::run);
         UseBar.fill(uses, workspace, id);
+        ways.show(step());
         refreshing = false;
     }
 }

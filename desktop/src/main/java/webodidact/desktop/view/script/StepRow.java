@@ -2,6 +2,7 @@ package webodidact.desktop.view.script;
 
 import java.util.List;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
@@ -11,10 +12,15 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.check.Finding;
+import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.script.Cutting;
+import webodidact.core.script.FindReplace;
 import webodidact.core.script.Mentions;
+import webodidact.core.script.Suggestion;
+import webodidact.core.script.Suggestions;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Pace;
 import webodidact.core.words.Cautions;
@@ -29,6 +35,7 @@ import webodidact.desktop.words.Words;
 /** One step to write in, and what the checks say about it in the margin. */
 final class StepRow extends HBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass MARKED = PseudoClass.getPseudoClass("marked");
     private final Workspace workspace;
     private final String id;
     private final Label number = Nodes.label("", "step-number");
@@ -42,13 +49,17 @@ final class StepRow extends HBox {
     private final Typed sayTyped;
     private final Typed doTyped;
     private final FlowPane tags = new FlowPane(6, 6);
+    private final SuggestionBar suggestions;
+    private List<FoodLine> suggestedFor = List.of();
+    private Step suggestedOf;
+    private List<Suggestion> suggested = List.of();
     private final VBox card;
     private final VBox margin = new VBox(4);
     private StepEditor editor;
     private Step shown;
     private List<Finding> findings = List.of();
 
-    StepRow(Workspace workspace, String id, BiConsumer<String, Double> dropped) {
+    StepRow(Workspace workspace, String id, BiConsumer<String, Double> dropped, Consumer<String> mark) {
         super(14);
         this.workspace = workspace;
         this.id = id;
@@ -67,8 +78,9 @@ final class StepRow extends HBox {
         times.setMinWidth(0);
         who.setMinWidth(0);
         title.setMinWidth(90);
+        suggestions = new SuggestionBar(workspace, id);
         var head = Nodes.row(8, number, Nodes.grown(title), who, Nodes.spring(), times, start);
-        card = Nodes.styled(new VBox(6, head, new SayDo(say, doing), tags), "step-card");
+        card = Nodes.styled(new VBox(6, head, new SayDo(say, doing), tags, suggestions), "step-card");
         card.setMinWidth(0);
         margin.getStyleClass().add("margin");
         margin.setPrefWidth(300);
@@ -81,7 +93,7 @@ final class StepRow extends HBox {
         card.focusWithinProperty().addListener((o, was, now) -> {
             if (now) workspace.stepProperty().set(id);
         });
-        drag(dropped);
+        drag(dropped, mark);
     }
 
     private Step step() {
@@ -114,7 +126,21 @@ final class StepRow extends HBox {
         card.getStyleClass().add(step.kind().isHandsOn() ? "hands" : step.acts().isEmpty() ? "talk" : "wash");
         shown = step;
         StepTags.fill(tags, lesson, step, workspace);
+        suggest(lesson, step);
         if (editor != null) editor.refresh();
+    }
+
+    /** Only where the step or the list has changed: the other steps propose what they did. */
+    private void suggest(Lesson lesson, Step step) {
+        if (step == suggestedOf && lesson.foods() == suggestedFor) return;
+        suggestedOf = step;
+        suggestedFor = lesson.foods();
+        suggested = new Suggestions(lesson, workspace.knowledge()).of(step);
+        suggestions.show(suggested, getPseudoClassStates().contains(CHOSEN));
+    }
+
+    void mark(boolean on) {
+        card.pseudoClassStateChanged(MARKED, on);
     }
 
     void derived(Outcome outcome) {
@@ -148,6 +174,7 @@ final class StepRow extends HBox {
     void choose(boolean on) {
         pseudoClassStateChanged(CHOSEN, on);
         card.pseudoClassStateChanged(CHOSEN, on);
+        suggestions.show(suggested, on);
         if (on && editor == null) {
             editor = new StepEditor(workspace, id);
             card.getChildren().add(editor);
@@ -168,35 +195,41 @@ final class StepRow extends HBox {
         return title.isFocused();
     }
 
+    /** The caret stands before the first word of what is said, or of the title where nothing is said. */
+    boolean isAtStart() {
+        if (say.area().isFocused()) return say.area().getCaretPosition() == 0 && say.area().getSelectedText().isEmpty();
+        return title.isFocused() && title.getCaretPosition() == 0 && title.getSelectedText().isEmpty();
+    }
+
+    /** In what is said, where the words of that earlier state end. */
+    void caretAfter(Step before) {
+        say.area().requestFocus();
+        say.area().positionCaret(before.say().length());
+    }
+
+    /** Selects a place that was found. */
+    void show(FindReplace.Hit hit) {
+        var control = switch (hit.field()) {
+            case TITLE -> title;
+            case SAY -> say.area();
+            case DOING -> doing.area();
+            case QUESTION, ANSWER, TEACHING -> null;
+        };
+        if (control != null) Platform.runLater(() -> control.selectRange(hit.start(), hit.end()));
+    }
+
     /** What stands after the caret becomes a step of its own. */
     void split() {
         boolean inSay = say.area().isFocused();
         if (!inSay && !doing.area().isFocused()) return;
-        var area = inSay ? say.area() : doing.area();
-        int at = area.getCaretPosition();
-        var text = area.getText();
-        var first = text.substring(0, at).strip();
-        var second = text.substring(at).strip();
+        int at = (inSay ? say : doing).area().getCaretPosition();
         var newId = workspace.lesson().newStepId();
-        workspace.editLesson(Words.of("edit.splitStep"), l -> {
-            var here = l.step(id).orElseThrow();
-            var next = Step.blank(newId, here.kind(), "").but(d -> {
-                d.place = here.place();
-                d.who = here.who();
-                d.camera = here.camera();
-                if (inSay) d.say = second;
-                else d.doing = second;
-            });
-            return l.withStep(id, s -> s.but(d -> {
-                if (inSay) d.say = first;
-                else d.doing = first;
-            })).inserting(l.indexOf(id) + 1, next);
-        });
+        workspace.editLesson(Words.of("edit.splitStep"), l -> Cutting.split(l, id, newId, inSay, at));
         workspace.stepProperty().set(newId);
     }
 
     /** The number is the handle: press it, drag up or down, let go. */
-    private void drag(BiConsumer<String, Double> dropped) {
+    private void drag(BiConsumer<String, Double> dropped, Consumer<String> mark) {
         number.getStyleClass().add("handle");
         number.setAccessibleText(Words.of("script.handle"));
         var dragging = new boolean[1];
@@ -209,7 +242,8 @@ final class StepRow extends HBox {
         });
         number.setOnMouseReleased(e -> {
             if (!dragging[0]) {
-                workspace.stepProperty().set(id);
+                if (e.isShiftDown()) mark.accept(id);
+                else workspace.stepProperty().set(id);
                 return;
             }
             dragging[0] = false;

@@ -1,5 +1,6 @@
 package webodidact.desktop.view.script;
 
+import javafx.application.Platform;
 import javafx.scene.layout.FlowPane;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.food.Tool;
@@ -9,6 +10,7 @@ import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Scaling;
+import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
@@ -19,20 +21,45 @@ final class StepTags {
 
     static void fill(FlowPane tags, Lesson lesson, Step step, Workspace workspace) {
         tags.getChildren().clear();
-        for (var use : step.uses()) tag(tags, useText(lesson, use, workspace), "tag");
-        for (var id : step.tools()) tag(tags, workspace.knowledge().tool(id).map(Tool::name).orElse(id), "tag");
-        if (step.heat() != null) tag(tags, Words.of("tag.oven", step.heat().text()), "tag");
-        else if (step.place() != Place.BENCH) tag(tags, step.place().title(), "tag");
-        if (step.waiting() != null) tag(tags, waitText(lesson, step), "tag", "tag-wait");
-        if (!step.skill().isBlank()) tag(tags, Words.of("tag.skill", step.skill()), "tag");
-        for (var act : step.acts()) tag(tags, act.title(), "tag", "tag-act");
+        var to = new Tagging(tags, step.id(), workspace);
+        for (var use : step.uses()) to.tag(useText(lesson, use, workspace), "use-" + step.id() + "-" + use.line(), "tag");
+        for (var id : step.tools()) to.tag(workspace.knowledge().tool(id).map(Tool::name).orElse(id), "use-tool-" + step.id(), "tag");
+        if (step.heat() != null) to.tag(Words.of("tag.oven", step.heat().text()), "heat-" + step.id(), "tag");
+        else if (step.place() != Place.BENCH) to.tag(step.place().title(), "place-" + step.id(), "tag");
+        if (step.waiting() != null) {
+            to.tag(waitText(lesson, step), "wait-" + step.id(), "tag", "tag-wait");
+            if (!step.waiting().cue().isBlank()) to.tag(Words.of("tag.cue", step.waiting().cue().replace(" °", "\u00a0°")), "wait-cue-" + step.id(), "tag");
+            for (var look : step.waiting().looks()) to.tag(Clock.text(look.at()) + " " + look.what(), "looks-" + step.id(), "tag", "tag-wait");
+        }
+        if (step.hold() > 0) to.tag(Words.of("tag.hold", Clock.text(step.hold())), "hold-" + step.id(), "tag");
+        if (!step.skill().isBlank()) to.tag(Words.of("tag.skill", step.skill()), "skill-" + step.id(), "tag");
+        if (!step.teaching().isBlank()) to.tag(Words.of("tag.teaching"), "teaching-" + step.id(), "tag");
+        if (!step.question().isBlank()) to.tag(Words.of("tag.question"), "question-" + step.id(), "tag");
+        if (!step.camera().isBlank()) to.tag(Words.of("tag.camera", step.camera()), "camera-" + step.id(), "tag");
+        if (!step.part().isBlank()) to.tag(Words.of("tag.part", step.part()), "part-" + step.id(), "tag");
+        if (!step.ways().isEmpty()) to.tag(Words.of("tag.ways", step.ways().size() + 1), "ways-" + step.id(), "tag");
+        for (var act : step.acts()) to.tag(act.title(), act.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + "-" + step.id(), "tag", "tag-act");
         boolean raw = step.uses().stream().flatMap(u -> lesson.food(u.line()).stream()).flatMap(f -> workspace.knowledge().food(f.cooked()).stream())
                 .anyMatch(f -> f.risk().soilsHands()) && !step.place().isHot();
-        if (raw) tag(tags, Words.of("tag.raw"), "tag", "tag-raw");
+        if (raw) to.tag(Words.of("tag.raw"), "", "tag", "tag-raw");
     }
 
-    private static void tag(FlowPane tags, String text, String... styles) {
-        tags.getChildren().add(Nodes.label(text, styles));
+    /** A tag is pressed to change what it says: its field under the words gets the focus. */
+    private record Tagging(FlowPane tags, String step, Workspace workspace) {
+        void tag(String text, String field, String... styles) {
+            var label = Nodes.label(text, styles);
+            if (!field.isEmpty()) {
+                label.getStyleClass().add("tag-edit");
+                label.setOnMouseClicked(e -> {
+                    workspace.stepProperty().set(step);
+                    Platform.runLater(() -> {
+                        var node = tags.getScene() == null ? null : tags.getScene().lookup("#" + field);
+                        if (node != null) node.requestFocus();
+                    });
+                });
+            }
+            tags.getChildren().add(label);
+        }
     }
 
     static String useText(Lesson lesson, Use use, Workspace workspace) {

@@ -1,17 +1,19 @@
 package webodidact.desktop.view.script;
 
+import java.util.Map;
 import java.util.stream.Stream;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 import webodidact.core.amount.AmountText;
+import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.reading.AmountReader;
-import webodidact.core.script.Mentions;
+import webodidact.core.script.Draws;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
@@ -25,7 +27,8 @@ final class UseBar {
         pane.getChildren().clear();
         var lesson = workspace.lesson();
         var step = lesson.step(id).orElseThrow();
-        for (var use : step.uses()) lesson.food(use.line()).ifPresent(line -> pane.getChildren().add(use(workspace, step, use, line)));
+        var draws = Draws.of(lesson, workspace.knowledge(), workspace.book().course().house());
+        for (var use : step.uses()) lesson.food(use.line()).ifPresent(line -> pane.getChildren().add(use(workspace, step, use, line, draws)));
         for (var tool : step.tools()) pane.getChildren().add(tool(workspace, step, tool));
         var food = new MenuButton(Words.of("step.addFood"));
         food.setId("use-food-" + id);
@@ -45,24 +48,13 @@ final class UseBar {
             tools.getItems().add(item);
         }
         pane.getChildren().addAll(food, tools);
-        offerNamed(pane, workspace, step);
-    }
-
-    /** Foods on the list that the words name and the step does not take yet. */
-    private static void offerNamed(FlowPane pane, Workspace workspace, Step step) {
-        var finder = new Mentions(workspace.lesson(), workspace.knowledge());
-        Stream.concat(finder.in(step.say()).stream(), finder.in(step.doing()).stream())
-                .filter(m -> m.kind() == Mentions.Kind.LISTED && !step.usesLine(m.id())).map(Mentions.Mention::id).distinct()
-                .flatMap(line -> workspace.lesson().food(line).stream())
-                .forEach(line -> pane.getChildren().add(Nodes.named(Nodes.button(Words.of("step.takeNamed", line.item()), () -> take(workspace, step.id(), line), "small", "proposal"),
-                        "take-" + step.id() + "-" + line.id(), Words.of("step.takeNamed", line.item()))));
     }
 
     private static void take(Workspace workspace, String id, FoodLine line) {
         workspace.editLesson(Words.of("edit.step.use", line.item()), l -> l.withStep(id, s -> s.but(d -> d.uses = Stream.concat(s.uses().stream(), Stream.of(new Use(line.id(), null))).toList())));
     }
 
-    private static javafx.scene.Node use(Workspace workspace, Step step, Use use, FoodLine line) {
+    private static javafx.scene.Node use(Workspace workspace, Step step, Use use, FoodLine line, Map<String, Draws.Line> draws) {
         var amount = Nodes.field("use-" + step.id() + "-" + line.id(), Words.of("step.all"), Words.of("step.useOf", line.item()));
         amount.setPrefColumnCount(6);
         var factor = Scaling.forHome(workspace.lesson());
@@ -74,7 +66,20 @@ final class UseBar {
         var off = Nodes.button("×", () -> workspace.editLesson(Words.of("edit.step.unuse", line.item()), l -> l.withStep(step.id(), s -> s.but(d -> d.uses =
                 s.uses().stream().filter(u -> !u.line().equals(line.id())).toList()))), "off");
         off.setAccessibleText(Words.of("step.takeOff", line.item()));
-        return Nodes.styled(Nodes.row(4, Nodes.label(line.item(), "body"), amount, off), "use");
+        var row = Nodes.row(4, Nodes.label(line.item(), "body"), amount);
+        var left = left(workspace, step, line, draws);
+        if (!left.isEmpty()) row.getChildren().add(Nodes.named(Nodes.label(left, "soft"), "left-" + step.id() + "-" + line.id(), left));
+        row.getChildren().add(off);
+        return Nodes.styled(row, "use");
+    }
+
+    /** What remains on the list after this step: "50 g left", "none left", "goes on with it". */
+    private static String left(Workspace workspace, Step step, FoodLine line, Map<String, Draws.Line> draws) {
+        var draw = draws.containsKey(line.id()) ? draws.get(line.id()).in(step.id()).orElse(null) : null;
+        if (draw == null || draw.left() == null) return "";
+        if (draw.handles()) return Words.of("step.handles");
+        if (draw.left().low().isZero()) return draws.get(line.id()).over() == null ? Words.of("step.noneLeft") : Words.of("step.over");
+        return Words.of("step.left", KitchenRounding.round(draw.left().times(Scaling.forHome(workspace.lesson())), workspace.book().course().house()).text());
     }
 
     private static javafx.scene.Node tool(Workspace workspace, Step step, String tool) {

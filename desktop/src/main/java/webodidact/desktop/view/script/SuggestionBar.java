@@ -1,0 +1,64 @@
+package webodidact.desktop.view.script;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.TreeSet;
+import javafx.scene.layout.FlowPane;
+import webodidact.core.script.Suggestion;
+import webodidact.core.script.Suggestions;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.words.Words;
+
+/** What the words of a step propose: each taken with one press or put away for good; nothing is taken by itself. */
+final class SuggestionBar extends FlowPane {
+    private final Workspace workspace;
+    private final String id;
+    private List<Suggestion> shown = List.of();
+
+    SuggestionBar(Workspace workspace, String id) {
+        super(6, 6);
+        this.workspace = workspace;
+        this.id = id;
+        setId("suggestions-" + id);
+        setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+    }
+
+    /** @param whole each with its buttons; else only how many there are */
+    void show(List<Suggestion> suggestions, boolean whole) {
+        shown = suggestions;
+        getChildren().clear();
+        setVisible(!suggestions.isEmpty());
+        setManaged(!suggestions.isEmpty());
+        if (suggestions.isEmpty()) return;
+        if (!whole) {
+            getChildren().add(Nodes.named(Nodes.button(Words.count("suggest.count", suggestions.size()), () -> workspace.stepProperty().set(id), "small", "proposal"), "suggest-count-" + id,
+                    Words.count("suggest.count", suggestions.size())));
+            return;
+        }
+        getChildren().add(Nodes.label(Words.of("suggest.title"), "tiny"));
+        for (var suggestion : suggestions) {
+            var name = suggestion.key().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+            var take = Nodes.named(Nodes.button("+ " + suggestion.text(), () -> take(suggestion), "small", "proposal"), "suggest-" + id + "-" + name, Words.of("suggest.take", suggestion.text()));
+            var off = Nodes.named(Nodes.button("×", () -> decline(suggestion), "off"), "decline-" + id + "-" + name, Words.of("suggest.decline", suggestion.text()));
+            getChildren().add(Nodes.row(0, take, off));
+        }
+        if (suggestions.size() > 1) getChildren().add(Nodes.named(Nodes.button(Words.of("suggest.all"), this::takeAll, "small"), "suggest-all-" + id, Words.of("suggest.all")));
+    }
+
+    private void take(Suggestion suggestion) {
+        workspace.editLesson(Words.of("edit.suggest", suggestion.text()), l -> l.withStep(id, suggestion.change()));
+    }
+
+    private void takeAll() {
+        var all = shown;
+        workspace.editLesson(Words.of("edit.suggestAll"), l -> l.withStep(id, s -> Suggestions.taking(s, all)));
+    }
+
+    private void decline(Suggestion suggestion) {
+        workspace.editLesson(Words.of("edit.decline", suggestion.text()), l -> l.withStep(id, s -> s.but(d -> {
+            d.declined = new TreeSet<>(s.declined());
+            d.declined.add(suggestion.key());
+        })));
+    }
+}
