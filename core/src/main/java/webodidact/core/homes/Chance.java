@@ -10,8 +10,9 @@ package webodidact.core.homes;
  * @param fetchSeconds how long that takes at most
  * @param stuck share of hands-on steps in which a home gets stuck
  * @param stuckSeconds how long at most
+ * @param grace seconds that a home may be behind and still be ready: nobody is left behind by them
  */
-public record Chance(int skill, int mood, int fetch, int fetchSeconds, int stuck, int stuckSeconds) {
-    public static final Chance USUAL = new Chance(250, 150, 80, 60, 25, 120);
-    public static final Chance NONE = new Chance(0, 0, 0, 0, 0, 0);
+public record Chance(int skill, int mood, int fetch, int fetchSeconds, int stuck, int stuckSeconds, int grace) {
+    public static final Chance USUAL = new Chance(250, 150, 80, 60, 25, 120, 10);
+    public static final Chance NONE = new Chance(0, 0, 0, 0, 0, 0, 0);
 }

@@ -17,6 +17,9 @@ public final class Holds {
      */
     public record Proposal(Lesson lesson, List<Hold> holds, int before, int then) {}
 
+    /** A shorter hold is a breath, not a hold. */
+    private static final int WORTH = 20;
+
     private Holds() {}
 
     /**
@@ -32,7 +35,7 @@ public final class Holds {
         var held = lesson;
         for (int k = 1; k < lesson.steps().size(); k++) {
             int need = Math.min(result.steps().get(k).holdFor85(), plan.inHand());
-            if (need <= 0) continue;
+            if (need < WORTH) continue;
             var after = lesson.steps().get(k - 1).id();
             // Whole five seconds: nobody holds for 37.
             int seconds = Math.min((need + 4) / 5 * 5, plan.inHand());

@@ -68,8 +68,10 @@ public final class Simulation {
     private final int[] collector;
     private final boolean[] stayed;
     private final List<String> ids;
+    private final int grace;
 
-    private Simulation(Lesson lesson, List<HomePace> paces, int homes, long seed) {
+    private Simulation(Lesson lesson, List<HomePace> paces, Chance chance, int homes, long seed) {
+        grace = chance.grace() * 1000;
         this.paces = paces;
         this.homes = homes;
         this.seed = seed;
@@ -95,7 +97,7 @@ public final class Simulation {
      */
     public static Optional<Simulation> of(Lesson lesson, List<HomePace> paces, Chance chance, int homes, long seed, Progress progress) {
         if (homes < 1) throw new IllegalArgumentException("Homes '" + homes + "': expected 1 or more");
-        var simulation = new Simulation(lesson, paces, homes, seed);
+        var simulation = new Simulation(lesson, paces, chance, homes, seed);
         var fresh = firstUses(lesson);
         for (int h = 0; h < homes; h++) {
             if (h % ASK_EVERY == 0 && !progress.reached((int) (h * 1000L / homes))) return Optional.empty();
@@ -164,7 +166,7 @@ public final class Simulation {
     private void play(int home, int[] shown, int[] finish, int[][] lag) {
         int now = 0;
         for (int k = 0; k < steps; k++) {
-            lag[k][home] = now - shown[k];
+            lag[k][home] = now - shown[k] - grace;
             int start = Math.max(now, shown[k]);
             for (int j = 0; j < k; j++) if (collector[j] == k) start = Math.max(start, finish[j] + waitLow[j]);
             now = start + took[home * steps + k];

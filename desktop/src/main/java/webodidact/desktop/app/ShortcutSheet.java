@@ -7,7 +7,7 @@ import webodidact.desktop.words.Words;
 
 /** The list of keys, one key away. */
 final class ShortcutSheet extends VBox {
-    private static final String[] KEYS = {"stations", "undo", "newLesson", "text", "stepNew", "stepSplit", "stepMove", "stepDelete", "stepJoin", "stepCopy", "find", "larderAdd",
+    private static final String[] KEYS = {"stations", "undo", "newLesson", "text", "stepNew", "stepSplit", "stepMove", "stepDelete", "stepJoin", "stepCopy", "find", "clockMove", "clockZoom", "larderAdd",
         "larderDelete", "airNext", "airBack", "airHold", "airMark", "airTimer", "airText", "help"};
 
     ShortcutSheet() {

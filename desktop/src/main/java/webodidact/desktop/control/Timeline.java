@@ -1,165 +1,488 @@
 package webodidact.desktop.control;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.function.Consumer;
+import java.util.Map;
+import java.util.Set;
 import javafx.css.PseudoClass;
+import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import webodidact.core.time.Clock;
+import webodidact.desktop.geometry.HomesBand;
 import webodidact.desktop.geometry.Lane;
 import webodidact.desktop.geometry.TimeAxis;
+import webodidact.desktop.geometry.TimelineModel;
 import webodidact.desktop.words.Words;
 
-/** The lesson on two sides of the moment it goes on air, one lane under the other, to scale. */
+/**
+ * The lesson on two sides of the moment it goes on air, one lane under the other, to scale. Zooms about the pointer, pans, and
+ * lets lengths and places be dragged. Blocks are reused from one drawing to the next; what is not in view is not there.
+ */
 public final class Timeline extends Pane {
-    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final double HEAD = 30;
-    private final Consumer<String> select;
-    private List<Lane> lanes = List.of();
-    private int from;
-    private int to = 60;
-    private int slot;
-    private int lowTotal;
-    private int highTotal;
-    private String chosen = "";
-    private double labels = 100;
+    /** What the timeline's owner does with what is dragged on it. */
+    public interface Edits {
+        void select(String step);
 
-    /** @param select told the id of a step whose block is clicked */
-    public Timeline(Consumer<String> select) {
-        this.select = select;
-        getStyleClass().add("timeline");
-        setMinSize(0, 0);
-        var edge = new Rectangle();
-        edge.widthProperty().bind(widthProperty());
-        edge.heightProperty().bind(heightProperty());
-        setClip(edge);
+        /** The length of a step's hands, or the long end of its wait, while it is dragged. */
+        void stretch(String step, boolean wait, int seconds);
+
+        /** The drag is over: the next one is an undo step of its own. */
+        void settled();
+
+        /** What moving the step before the one with that index would do, in words. */
+        String preview(String step, int index);
+
+        void drop(String step, int index);
+
+        /** Number of steps that begin before that second. */
+        int indexAt(int second);
     }
 
-    /** @param first second shown, 0 or negative; the total's short and long end are drawn as a band */
-    public void show(List<Lane> content, int first, int slotSeconds, int low, int high, String step) {
-        lanes = content;
-        from = Math.min(0, first);
-        slot = slotSeconds;
-        lowTotal = low;
-        highTotal = high;
-        to = Math.max(60, (int) (Math.max(slotSeconds, high) * 1.04));
-        chosen = step;
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass ALIKE = PseudoClass.getPseudoClass("alike");
+    private static final double HEAD = 30;
+    private static final double EDGE = 7;
+    private static final double MOST = 40;
+    private static final double HOMES_SHARE = 1.35;
+    private final Edits edits;
+    /** Behind the blocks: shades, rulers; in front of them: lines and words; both drawn anew each time. */
+    private final Pane under = new Pane();
+    private final Pane blocks = new Pane();
+    private final Pane over = new Pane();
+    private final Pane content = new Pane(under, blocks, over);
+    private final Pane names = new Pane();
+    private final Map<String, Button> pool = new HashMap<>();
+    private final Map<String, String> shownText = new HashMap<>();
+    private final Label floating = Nodes.label("", "drag-word");
+    private final Region dropLine = Nodes.styled(new Region(), "drop-line");
+    private TimelineModel model = TimelineModel.EMPTY;
+    private double labels = 100;
+    private String measuredFor = "";
+    private double zoom = 1;
+    private double pan;
+    private double pressedX;
+    private double pressedPan;
+    private String hovered = "";
+
+    public Timeline(Edits edits) {
+        this.edits = edits;
+        getStyleClass().add("timeline");
+        setMinSize(0, 0);
+        clip(this);
+        clip(content);
+        floating.setManaged(false);
+        floating.setVisible(false);
+        floating.setMouseTransparent(true);
+        dropLine.setManaged(false);
+        dropLine.setVisible(false);
+        dropLine.setMouseTransparent(true);
+        getChildren().addAll(content, names, dropLine, floating);
+        names.setMouseTransparent(true);
+        under.setMouseTransparent(true);
+        blocks.setPickOnBounds(false);
+        over.setPickOnBounds(false);
+        addEventHandler(ScrollEvent.SCROLL, this::scrolled);
+        content.addEventHandler(MouseEvent.MOUSE_PRESSED, e -> {
+            pressedX = e.getX();
+            pressedPan = pan;
+        });
+        content.addEventHandler(MouseEvent.MOUSE_DRAGGED, e -> {
+            if (e.getTarget() == content) panTo(pressedPan - (e.getX() - pressedX));
+        });
+    }
+
+    private static void clip(Region region) {
+        var edge = new Rectangle();
+        edge.widthProperty().bind(region.widthProperty());
+        edge.heightProperty().bind(region.heightProperty());
+        region.setClip(edge);
+    }
+
+    public void show(TimelineModel content) {
+        if (model.equals(content)) return;
+        model = content;
         requestLayout();
+    }
+
+    /** How many times closer than all of it: 1 to 40. */
+    public double zoom() {
+        return zoom;
+    }
+
+    public double pan() {
+        return pan;
+    }
+
+    /** @param about pixels from the left of the lanes that stay where they are */
+    public void zoomBy(double factor, double about) {
+        var before = axis();
+        double second = before.second(about + pan);
+        zoom = Math.clamp(zoom * factor, 1, MOST);
+        panTo(axis().x((int) second) - about);
+        requestLayout();
+    }
+
+    /** All of it in view again. */
+    public void zoomOut() {
+        zoom = 1;
+        panTo(0);
+    }
+
+    public void panBy(double pixels) {
+        panTo(pan + pixels);
+    }
+
+    /** Brings that second into view, if it is not. */
+    public void reveal(int second) {
+        double x = axis().x(second) - pan;
+        if (x < 0 || x > room() - 60) panTo(axis().x(second) - room() / 3);
+    }
+
+    private void panTo(double pixels) {
+        double most = Math.max(0, axis().width() - room());
+        pan = Math.clamp(pixels, 0, most);
+        requestLayout();
+    }
+
+    private void scrolled(ScrollEvent e) {
+        if (e.isControlDown()) zoomBy(e.getDeltaY() > 0 ? 1.25 : 0.8, Math.max(0, e.getX() - labels));
+        else panBy(-(e.getDeltaX() != 0 ? e.getDeltaX() : e.getDeltaY()));
+        e.consume();
     }
 
     @Override
     protected double computePrefHeight(double width) {
-        return HEAD + lanes.size() * 62;
+        return HEAD + model.lanes().size() * 62 + (model.homes() == null ? 0 : 84);
+    }
+
+    private double room() {
+        return Math.max(200, getWidth() - labels);
     }
 
     private TimeAxis axis() {
-        double room = Math.max(200, getWidth() - labels);
-        double zero = from == 0 ? 0 : room * Math.min(0.34, Math.max(0.16, -from / (double) (to - from)));
-        return new TimeAxis(from, to, zero, room);
+        int from = model.from();
+        int to = model.to();
+        double zero = from == 0 ? 0 : room() * Math.min(0.34, Math.max(0.16, -from / (double) (to - from)));
+        return new TimeAxis(from, to, zero * zoom, room() * zoom);
     }
 
     @Override
     protected void layoutChildren() {
-        getChildren().clear();
-        labels = 12 + lanes.stream().flatMap(l -> java.util.stream.Stream.of(Nodes.label(l.title(), "lane-title"), Nodes.label(l.detail(), "lane-detail"))).mapToDouble(this::widthOf).max().orElse(88);
-        if (lanes.isEmpty() || getWidth() < 120) return;
+        measure();
+        content.resizeRelocate(labels, 0, Math.max(0, getWidth() - labels), getHeight());
+        names.resizeRelocate(0, 0, labels, getHeight());
+        names.getChildren().clear();
+        over.getChildren().clear();
+        var now = new ArrayList<Node>();
+        var front = new ArrayList<Node>();
+        if (model.lanes().isEmpty() || getWidth() < 120) {
+            under.getChildren().clear();
+            blocks.getChildren().clear();
+            pool.clear();
+            shownText.clear();
+            over.getChildren().clear();
+            return;
+        }
         var axis = axis();
-        double lane = Math.max(44, Math.min(108, (getHeight() - HEAD - 8) / lanes.size()));
+        int n = model.lanes().size();
+        double shares = n + (model.homes() == null ? 0 : HOMES_SHARE);
+        double lane = Math.max(44, Math.min(108, (getHeight() - HEAD - 8) / shares));
         double block = Math.min(50, lane * 0.62);
-        double bottom = HEAD + lanes.size() * lane;
-        if (axis.zero() > 0) box("before-air", labels, 0, axis.zero(), bottom);
-        if (highTotal > lowTotal) box("total-band", labels + axis.x(lowTotal), 0, axis.x(highTotal) - axis.x(lowTotal), bottom);
-        marks(axis, bottom);
-        for (int i = 0; i < lanes.size(); i++) lane(lanes.get(i), axis, HEAD + i * lane, lane, block);
-        box("air-line", labels + axis.zero() - 1, 0, 2, bottom);
-        text(Words.of("clock.onAir"), "air-word", labels + axis.zero() + 5, 4);
-        box(slotOver() ? "slot-line over" : "slot-line", labels + axis.x(slot) - 1, 0, 2, bottom);
-        var word = Nodes.label(Words.of("clock.slotEnds"), "slot-word");
-        add(word, 0, 0);
-        word.relocate(Math.round(labels + axis.x(slot) - word.getWidth() - 6), Math.round(bottom - word.getHeight()));
+        double bottom = HEAD + shares * lane;
+        if (axis.zero() > 0) now.add(box("before-air", -pan, 0, axis.zero(), bottom));
+        if (model.high() > model.low()) now.add(box("total-band", axis.x(model.low()) - pan, 0, axis.x(model.high()) - axis.x(model.low()), bottom));
+        marks(axis, bottom, now);
+        for (var part : model.parts()) {
+            if (part.first() == 1) continue;
+            double x = axis.x(part.span().start()) - pan;
+            front.add(box("part-line", x, 0, 1, bottom));
+            front.add(text(part.title(), "part-word", x + 4, bottom - 20));
+        }
+        var used = new HashSet<String>();
+        for (int i = 0; i < n; i++) lane(model.lanes().get(i), axis, HEAD + i * lane, lane, block, now, used);
+        ghosts(axis, lane, block, front);
+        if (model.homes() != null) homes(model.homes(), axis, HEAD + n * lane, lane * HOMES_SHARE, front);
+        front.add(box("air-line", axis.zero() - 1 - pan, 0, 2, bottom));
+        if (axis.zero() - pan > -60) front.add(text(Words.of("clock.onAir"), "air-word", axis.zero() + 5 - pan, 4));
+        front.add(box(model.low() > model.slot() ? "slot-line over" : "slot-line", axis.x(model.slot()) - 1 - pan, 0, 2, bottom));
+        var word = text(Words.of("clock.slotEnds"), "slot-word", 0, bottom - 18);
+        word.relocate(Math.round(axis.x(model.slot()) - pan - word.getWidth() - 6), Math.round(bottom - word.getHeight()));
+        front.add(word);
+        flags(axis, front);
+        // A block that is dragged stays in the scene all the while: blocks come and go one by one.
+        for (var gone : pool.keySet().stream().filter(k -> !used.contains(k)).toList()) {
+            blocks.getChildren().remove(pool.remove(gone));
+            shownText.remove(gone);
+        }
+        under.getChildren().setAll(now);
+        over.getChildren().setAll(front);
     }
 
-    private boolean slotOver() {
-        return lowTotal > slot;
+    /** The lanes' names take as much room as the longest; measured anew only if they change. */
+    private void measure() {
+        var all = new StringBuilder();
+        model.lanes().forEach(l -> all.append(l.title()).append(l.detail()));
+        var key = all.append(model.homes() != null).append(getStyle()).append(getScene() == null ? "" : getScene().getRoot().getStyle()).toString();
+        if (key.equals(measuredFor)) return;
+        measuredFor = key;
+        var texts = new ArrayList<Label>();
+        model.lanes().forEach(l -> {
+            texts.add(Nodes.label(l.title(), "lane-title"));
+            texts.add(Nodes.label(l.detail(), "lane-detail"));
+        });
+        if (model.homes() != null) texts.add(Nodes.label(Words.of("clock.homesDetail"), "lane-detail"));
+        labels = 12 + texts.stream().mapToDouble(this::widthOf).max().orElse(88);
     }
 
-    private void box(String styles, double x, double y, double w, double h) {
+    private double widthOf(Label label) {
+        label.setManaged(false);
+        names.getChildren().add(label);
+        label.applyCss();
+        double width = Math.ceil(label.prefWidth(-1));
+        names.getChildren().remove(label);
+        return width;
+    }
+
+    private static Region box(String styles, double x, double y, double w, double h) {
         var region = new Region();
         region.getStyleClass().addAll(styles.split(" "));
         region.setMouseTransparent(true);
         region.setManaged(false);
         region.resizeRelocate(Math.round(x), y, Math.max(1, Math.round(w)), h);
-        getChildren().add(region);
+        return region;
     }
 
-    private void text(String words, String style, double x, double y) {
-        add(Nodes.label(words, style), x, y);
+    private Label text(String words, String style, double x, double y) {
+        return place(Nodes.label(words, style), over, x, y);
     }
 
-    private void add(Label label, double x, double y) {
+    private static Label place(Label label, Pane in, double x, double y) {
         label.setManaged(false);
         label.setMouseTransparent(true);
-        getChildren().add(label);
+        in.getChildren().add(label);
         label.applyCss();
         label.resizeRelocate(Math.round(x), Math.round(y), Math.ceil(label.prefWidth(-1)), Math.ceil(label.prefHeight(-1)));
+        return label;
     }
 
-    private double widthOf(Label label) {
-        add(label, 0, 0);
-        getChildren().remove(label);
-        return label.getWidth();
-    }
-
-    private void marks(TimeAxis axis, double bottom) {
+    private void marks(TimeAxis axis, double bottom, List<Node> now) {
         int every = axis.markEvery(70);
-        for (int s = every; s < to; s += every) mark(axis, s, Clock.text(s), bottom);
+        int first = Math.max(1, axis.second(pan) / every);
+        for (int s = first * every; s < model.to() && axis.x(s) - pan < room(); s += every) mark(axis, s, Clock.text(s), bottom, now);
+        int from = model.from();
         if (from == 0) return;
         int before = -from > 5400 ? 3600 : -from > 1500 ? 1800 : 600;
-        for (int s = -before; s > from; s -= before) mark(axis, s, Words.of("clock.before", -s / 60), bottom);
+        for (int s = -before; s > from; s -= before) mark(axis, s, Words.of("clock.before", -s / 60), bottom, now);
     }
 
-    private void mark(TimeAxis axis, int second, String words, double bottom) {
-        double x = labels + axis.x(second);
-        box("mark", x, 0, 1, bottom);
-        boolean fits = second > 0 ? x + 46 < getWidth() : x + 50 < labels + axis.zero();
-        if (fits) text(words, "mark-word", x + 4, 4);
+    private void mark(TimeAxis axis, int second, String words, double bottom, List<Node> now) {
+        double x = axis.x(second) - pan;
+        if (x < -50 || x > room()) return;
+        now.add(box("mark", x, 0, 1, bottom));
+        boolean fits = second > 0 ? x + 46 < room() : x + 50 < axis.zero() - pan;
+        if (fits) now.add(text(words, "mark-word", x + 4, 4));
     }
 
-    private void lane(Lane lane, TimeAxis axis, double y, double height, double tall) {
-        box("lane-line", 0, y, getWidth(), 1);
-        double middle = y + height / 2;
-        var title = Nodes.label(lane.title(), "lane-title");
-        add(title, 0, 0);
-        title.setLayoutY(Math.round(middle - title.getHeight()));
-        text(lane.detail(), "lane-detail", 0, middle);
-        double top = y + Math.max(3, (height - tall) / 2);
-        for (var block : lane.blocks()) {
-            double x = labels + Math.max(0, axis.x(block.span().start()));
-            double w = Math.min(getWidth() + 4, labels + axis.x(block.span().end())) - x;
-            if (w < 1.5) w = 3;
-            getChildren().add(block(lane, block, x, top, w, tall));
+    private void flags(TimeAxis axis, List<Node> now) {
+        for (var flag : model.flags()) {
+            double x = axis.x(flag.second()) - pan;
+            if (x < -4 || x > room()) continue;
+            var sign = text("▼", flag.missed() ? "flag-missed" : "flag", x - 5, HEAD - 15);
+            sign.setMouseTransparent(false);
+            sign.setTooltip(new Tooltip(flag.text() + " · " + Clock.text(flag.second())));
+            sign.setAccessibleText(flag.text() + ", " + Clock.text(flag.second()));
+            now.add(sign);
         }
     }
 
-    private Node block(Lane lane, Lane.Block block, double x, double y, double w, double tall) {
-        var button = new Button(w < 14 ? "" : block.text());
+    private void lane(Lane lane, TimeAxis axis, double y, double height, double tall, List<Node> now, Set<String> used) {
+        now.add(box("lane-line", 0, y, room(), 1));
+        name(lane.title(), lane.detail(), y + height / 2);
+        double top = y + Math.max(3, (height - tall) / 2);
+        double drawn = -10;
+        int same = 0;
+        var last = "";
+        for (var block : lane.blocks()) {
+            double x = Math.max(-8, axis.x(block.span().start()) - pan);
+            double end = Math.min(room() + 4, axis.x(block.span().end()) - pan);
+            same = block.step().equals(last) ? same + 1 : 0;
+            last = block.step();
+            if (end < 0 || x > room()) continue;
+            double w = end - x < 1.5 ? 3 : end - x;
+            // Where hundreds of blocks share a pixel, one is as good as all.
+            if (w <= 3 && x < drawn + 1 && !block.step().equals(model.step())) continue;
+            drawn = x;
+            var key = lane.id() + "/" + block.step() + "/" + block.look() + "/" + (block.step().isEmpty() ? block.span().start() : same);
+            used.add(key);
+            block(key, lane, block, x, top, w, tall);
+        }
+    }
+
+    private void name(String title, String detail, double middle) {
+        var head = place(Nodes.label(title, "lane-title"), names, 0, 0);
+        head.setLayoutY(Math.round(middle - head.getHeight()));
+        place(Nodes.label(detail, "lane-detail"), names, 0, middle);
+    }
+
+    private void block(String key, Lane lane, Lane.Block block, double x, double y, double w, double tall) {
+        var button = pool.computeIfAbsent(key, k -> fresh(block));
+        var spoken = words(lane, block);
+        if (!spoken.equals(shownText.put(key, spoken))) {
+            button.setAccessibleText(spoken);
+            button.getTooltip().setText(block.text() + "\n" + Clock.text(block.span().start()) + "–" + Clock.text(block.span().end()) + " · " + Clock.text(block.span().length()));
+        }
+        button.setText(w < 14 ? "" : block.text());
+        button.getProperties().put("block", block);
+        button.pseudoClassStateChanged(CHOSEN, !block.step().isEmpty() && block.step().equals(model.step()));
+        button.pseudoClassStateChanged(ALIKE, !block.step().isEmpty() && block.step().equals(hovered));
+        button.resizeRelocate(Math.round(x), y, Math.max(3, Math.round(w) - 1), tall);
+    }
+
+    private Button fresh(Lane.Block block) {
+        var button = new Button();
         button.getStyleClass().setAll("block", "block-" + block.look());
         button.setTextOverrun(OverrunStyle.CLIP);
         button.setMinWidth(0);
         button.setManaged(false);
+        button.setTooltip(new Tooltip());
         button.setFocusTraversable(!block.step().isEmpty());
-        button.pseudoClassStateChanged(CHOSEN, !block.step().isEmpty() && block.step().equals(chosen));
-        button.setAccessibleText(words(lane, block));
-        button.setTooltip(new Tooltip(block.text() + "\n" + Clock.text(block.span().start()) + "–" + Clock.text(block.span().end()) + " · " + Clock.text(block.span().length())));
-        if (!block.step().isEmpty()) button.setOnAction(e -> select.accept(block.step()));
-        button.resizeRelocate(Math.round(x), y, Math.max(3, Math.round(w) - 1), tall);
+        button.setId("block-" + block.look() + "-" + block.step());
+        if (block.step().isEmpty()) {
+            blocks.getChildren().add(button);
+            return button;
+        }
+        button.setOnAction(e -> edits.select(block.step()));
+        button.hoverProperty().addListener((o, was, now) -> hover(now ? block.step() : ""));
+        drag(button, block.step(), block.look());
+        blocks.getChildren().add(button);
         return button;
+    }
+
+    /** All blocks of the step under the pointer light up, in every lane. */
+    private void hover(String step) {
+        hovered = step;
+        for (var button : pool.values()) {
+            button.pseudoClassStateChanged(ALIKE, button.getProperties().get("block") instanceof Lane.Block b && !b.step().isEmpty() && b.step().equals(step));
+        }
+    }
+
+    /** The right edge of hands and waits changes their length; the rest of a block its step's place. */
+    private void drag(Button button, String step, String look) {
+        boolean stretches = look.equals("hands") || look.equals("wait");
+        boolean moves = look.equals("hands") || look.equals("talk");
+        var mode = new String[] {""};
+        button.setOnMouseMoved(e -> button.setCursor(stretches && e.getX() > button.getWidth() - EDGE ? Cursor.H_RESIZE : Cursor.DEFAULT));
+        button.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
+            mode[0] = stretches && e.getX() > button.getWidth() - EDGE ? "stretch" : "";
+            pressedX = e.getSceneX();
+        });
+        button.addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> {
+            if (mode[0].isEmpty() && moves && Math.abs(e.getSceneX() - pressedX) > 6) mode[0] = "move";
+            double x = content.sceneToLocal(e.getSceneX(), e.getSceneY()).getX();
+            if (mode[0].equals("stretch")) stretch(button, step, look, x);
+            else if (mode[0].equals("move")) moving(step, x, e);
+            if (!mode[0].isEmpty()) e.consume();
+        });
+        button.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
+            floating.setVisible(false);
+            dropLine.setVisible(false);
+            if (mode[0].equals("move")) edits.drop(step, edits.indexAt(axis().second(content.sceneToLocal(e.getSceneX(), e.getSceneY()).getX() + pan)));
+            if (mode[0].equals("stretch")) edits.settled();
+            if (!mode[0].isEmpty()) {
+                button.disarm();
+                e.consume();
+            }
+            mode[0] = "";
+        });
+    }
+
+    private void stretch(Button button, String step, String look, double x) {
+        if (!(button.getProperties().get("block") instanceof Lane.Block block)) return;
+        int seconds = Math.max(5, (axis().second(x + pan) - block.span().start() + 2) / 5 * 5);
+        edits.stretch(step, look.equals("wait"), seconds);
+        tell(Clock.text(seconds), x, button.getLayoutY());
+    }
+
+    private void moving(String step, double x, MouseEvent e) {
+        int index = edits.indexAt(axis().second(x + pan));
+        dropLine.setVisible(true);
+        dropLine.resizeRelocate(Math.round(labels + x), HEAD, 2, Math.max(0, getHeight() - HEAD));
+        tell(edits.preview(step, index), x, content.sceneToLocal(e.getSceneX(), e.getSceneY()).getY() - 34);
+    }
+
+    private void tell(String words, double x, double y) {
+        floating.setText(words);
+        floating.setVisible(true);
+        floating.applyCss();
+        double w = Math.ceil(floating.prefWidth(-1));
+        floating.resizeRelocate(Math.round(Math.clamp(labels + x + 10, 0, Math.max(0, getWidth() - w))), Math.round(Math.max(0, y)), w, Math.ceil(floating.prefHeight(-1)));
+    }
+
+    /** What is previewed, as bars under what is. */
+    private void ghosts(TimeAxis axis, double lane, double tall, List<Node> now) {
+        for (var ghost : model.ghost()) {
+            int i = 0;
+            while (i < model.lanes().size() && !model.lanes().get(i).id().equals(ghost.id())) i++;
+            if (i == model.lanes().size()) continue;
+            double top = HEAD + i * lane + Math.max(3, (lane - tall) / 2) + tall + 2;
+            if (ghost.id().equals("camera") || ghost.id().equals("say")) continue;
+            for (var block : ghost.blocks()) {
+                double x = axis.x(block.span().start()) - pan;
+                double w = axis.x(block.span().end()) - pan - x;
+                if (x + w < 0 || x > room()) continue;
+                now.add(box("ghost", x, top, Math.max(2, w - 1), 5));
+            }
+        }
+    }
+
+    /** The presenter as a line, the homes as a band from the quickest tenth to the slowest. */
+    private void homes(HomesBand band, TimeAxis axis, double y, double height, List<Node> now) {
+        now.add(box("lane-line", 0, y, room(), 1));
+        name(Words.of("clock.homes"), Words.of("clock.homesDetail"), y + height / 2);
+        int n = band.points().size();
+        if (n == 0) return;
+        double bottom = y + height - 8;
+        double each = (height - 16) / n;
+        var area = new Polygon();
+        var middle = new Polyline();
+        for (int k = 0; k < n; k++) {
+            area.getPoints().addAll(axis.x(band.points().get(k).early()) - pan, bottom - (k + 1) * each);
+            middle.getPoints().addAll(axis.x(band.points().get(k).middle()) - pan, bottom - (k + 1) * each);
+        }
+        for (int k = n - 1; k >= 0; k--) area.getPoints().addAll(axis.x(band.points().get(k).late()) - pan, bottom - (k + 1) * each);
+        area.getStyleClass().add("homes-band");
+        middle.getStyleClass().add("homes-middle");
+        now.add(still(area));
+        now.add(still(middle));
+        if (band.worst() == 0) return;
+        var at = band.points().get(band.worst() - 1);
+        double x = axis.x(at.shown()) - pan;
+        double dotY = bottom - band.worst() * each;
+        now.add(still(Nodes.styled(new Circle(x, dotY, 5), band.percent() < 85 ? "homes-dot" : "homes-fine")));
+        var word = text(Words.of("clock.homesWorst", band.percent(), band.worst()), band.percent() < 85 ? "homes-word" : "homes-word-fine", 0, 0);
+        double left = x + 12 + word.getWidth() > room() ? x - 12 - word.getWidth() : x + 12;
+        word.relocate(Math.round(left), Math.round(Math.clamp(dotY + 4, y + 2, bottom - word.getHeight())));
+        now.add(word);
+    }
+
+    private static Node still(Node node) {
+        node.setMouseTransparent(true);
+        node.setManaged(false);
+        return node;
     }
 
     private static String words(Lane lane, Lane.Block block) {
@@ -168,6 +491,11 @@ public final class Timeline extends Pane {
 
     /** What all blocks are called, lane by lane. */
     public List<String> overview() {
-        return lanes.stream().flatMap(lane -> lane.blocks().stream().map(block -> words(lane, block))).toList();
+        return model.lanes().stream().flatMap(lane -> lane.blocks().stream().map(block -> words(lane, block))).toList();
+    }
+
+    /** What is drawn now. */
+    public TimelineModel model() {
+        return model;
     }
 }

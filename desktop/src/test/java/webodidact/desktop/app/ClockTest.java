@@ -13,7 +13,7 @@ class ClockTest extends WindowTest {
         show("3-vegetable-dumplings");
         choose("s2");
         go(4);
-        assertThat(text("#clock-total")).isEqualTo("57:43");
+        assertThat(text("#clock-total")).isEqualTo("57:47");
         var promised = find("#choose-carryOn").getAccessibleText();
         click("#choose-carryOn");
         assertThat(promised).contains(", " + text("#clock-total") + ",");

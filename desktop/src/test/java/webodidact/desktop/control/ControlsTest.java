@@ -35,6 +35,7 @@ import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
 import webodidact.core.timing.Schedule;
 import webodidact.desktop.geometry.Lane;
+import webodidact.desktop.geometry.TimelineModel;
 
 /** Each control alone in a window of its own. */
 class ControlsTest {
@@ -158,23 +159,92 @@ class ControlsTest {
         assertThat(chosen).containsExactly("c");
     }
 
+    /** Writes down what it is told. */
+    private static final class Told implements Timeline.Edits {
+        private final List<String> all = new ArrayList<>();
+
+        @Override
+        public void select(String step) {
+            all.add(step);
+        }
+
+        @Override
+        public void stretch(String step, boolean wait, int seconds) {
+            all.add(step + (wait ? " waits " : " takes ") + seconds);
+        }
+
+        @Override
+        public void settled() {
+            all.add("settled");
+        }
+
+        @Override
+        public String preview(String step, int index) {
+            return step + " to " + index;
+        }
+
+        @Override
+        public void drop(String step, int index) {
+            all.add(step + " dropped at " + index);
+        }
+
+        @Override
+        public int indexAt(int second) {
+            return second / 300;
+        }
+    }
+
+    private static TimelineModel model(List<Lane> lanes, String step) {
+        return new TimelineModel(lanes, -700, 1200, 900, 1000, step, List.of(), List.of(), null, List.of());
+    }
+
+    private static List<Button> blocks(Timeline timeline) throws Exception {
+        return ask(() -> {
+            timeline.layout();
+            return timeline.lookupAll(".block").stream().map(n -> (Button) n).toList();
+        });
+    }
+
     @Test
     void theTimelineKeepsItsBlocksInsideAndInOrder() throws Exception {
-        var chosen = new ArrayList<String>();
-        var timeline = ask(() -> new Timeline(chosen::add));
+        var told = new Told();
+        var timeline = ask(() -> new Timeline(told));
         timeline.setPrefSize(900, 300);
         show(timeline, 900, 300);
         var lanes = List.of(new Lane("hands", "Hands", "you", List.of(new Lane.Block(new Span(-600, 0), "before", "prep", ""),
                 new Lane.Block(new Span(0, 300), "first", "hands", "a"), new Lane.Block(new Span(300, 99_000), "endless", "wait", "b"))));
-        run(() -> timeline.show(lanes, -700, 1200, 900, 1000, "a"));
-        var blocks = ask(() -> timeline.getChildren().stream().filter(n -> n instanceof Button).map(n -> (Button) n).toList());
+        run(() -> timeline.show(model(lanes, "a")));
+        var blocks = blocks(timeline);
         assertThat(blocks).hasSize(3);
         assertThat(blocks.get(0).getLayoutX() + blocks.get(0).getWidth()).isLessThanOrEqualTo(blocks.get(1).getLayoutX() + 1);
         assertThat(blocks.get(2).getLayoutX() + blocks.get(2).getWidth()).isLessThanOrEqualTo(910);
         assertThat(blocks.get(0).isFocusTraversable()).isFalse();
         run(() -> blocks.get(1).fire());
-        assertThat(chosen).containsExactly("a");
+        assertThat(told.all).containsExactly("a");
         assertThat(timeline.overview()).contains("Hands: first, 0:00 to 5:00");
+    }
+
+    @Test
+    void zoomingKeepsWhatIsUnderThePointerAndPanningEndsAtTheEnds() throws Exception {
+        var timeline = ask(() -> new Timeline(new Told()));
+        timeline.setPrefSize(900, 300);
+        show(timeline, 900, 300);
+        var lanes = List.of(new Lane("hands", "Hands", "you", java.util.stream.IntStream.range(0, 600).mapToObj(i -> new Lane.Block(new Span(i * 2, i * 2 + 2), "s" + i, "hands", "s" + i)).toList()));
+        run(() -> timeline.show(model(lanes, "")));
+        int all = blocks(timeline).size();
+        assertThat(all).as("blocks that share a pixel are drawn once").isLessThan(400);
+        run(() -> timeline.zoomBy(20, 500));
+        int near = blocks(timeline).size();
+        assertThat(timeline.zoom()).isEqualTo(20);
+        assertThat(near).as("what is out of view is not there").isLessThan(80).isPositive();
+        run(() -> timeline.panBy(-1_000_000));
+        assertThat(timeline.pan()).isZero();
+        run(() -> timeline.panBy(1_000_000));
+        double end = timeline.pan();
+        run(() -> timeline.panBy(10));
+        assertThat(timeline.pan()).isEqualTo(end);
+        run(timeline::zoomOut);
+        assertThat(blocks(timeline)).hasSize(all);
     }
 
     @Test

@@ -1,52 +1,73 @@
 package webodidact.desktop.view.clock;
 
+import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import webodidact.core.homes.Chance;
+import webodidact.core.homes.HomePace;
+import webodidact.core.homes.Simulation;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
+import webodidact.core.time.TimeRange;
+import webodidact.core.timing.Planner;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.control.Timeline;
+import webodidact.desktop.geometry.HomesBand;
 import webodidact.desktop.geometry.Lanes;
+import webodidact.desktop.geometry.TimelineModel;
+import webodidact.desktop.state.Runs;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.WhenSeen;
 import webodidact.desktop.words.Words;
 
-/** Everything before air on the left, the broadcast on the right; beside it the selected step and its wait. */
+/** Everything before air on the left, the broadcast on the right; under it whether it fits; beside it the selected step, its wait, and the homes. */
 final class ClockScreen extends HBox {
+    /** Homes that are played after each change. */
+    static final int HOMES = 10_000;
+    static final long SEED = 7;
     private final Workspace workspace;
     private final Timeline timeline;
     private final HBox sums = Nodes.row(26);
     private final StepPanel panel;
+    private final FitPane fit;
+    private final Runs<Simulation.Result> homes = new Runs<>("homes", Platform::runLater);
+    private Outcome played;
 
     ClockScreen(Desk desk) {
         workspace = desk.workspace();
         getStyleClass().add("station");
-        timeline = new Timeline(id -> workspace.stepProperty().set(id));
+        timeline = new Timeline(new Dragging());
         timeline.setId("timeline");
         timeline.setFocusTraversable(true);
         timeline.setAccessibleText(Words.of("clock.timeline"));
-        panel = new StepPanel(desk);
+        panel = new StepPanel(desk, homes);
+        fit = new FitPane(workspace, this::draw);
         var hint = Nodes.label(Words.of("clock.hint"), "soft");
         hint.setMinWidth(0);
         sums.getStyleClass().add("sums");
-        var work = Nodes.styled(new VBox(10, Nodes.row(14, Nodes.label(Words.of("station.clock"), "title"), hint), Nodes.grown(timeline), sums), "work");
+        var zoom = Nodes.row(4, Nodes.named(Nodes.button("−", () -> timeline.zoomBy(0.67, timeline.getWidth() / 2), "small"), "zoom-out", Words.of("clock.zoomOut")),
+                Nodes.named(Nodes.button("+", () -> timeline.zoomBy(1.5, timeline.getWidth() / 2), "small"), "zoom-in", Words.of("clock.zoomIn")),
+                Nodes.named(Nodes.button(Words.of("clock.zoomAll"), timeline::zoomOut, "small"), "zoom-all", Words.of("clock.zoomAll")));
+        var work = Nodes.styled(new VBox(10, Nodes.row(14, Nodes.label(Words.of("station.clock"), "title"), hint, Nodes.spring(), zoom), Nodes.grown(timeline), sums, fit), "work");
         work.setMinWidth(0);
         getChildren().addAll(Nodes.grown(work), Panes.side(panel, 300, 290));
-        workspace.outcomeProperty().addListener(o -> show());
-        workspace.stepProperty().addListener(o -> show());
+        WhenSeen.of(this, this::show, workspace.outcomeProperty(), workspace.stepProperty(), homes.resultProperty());
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        show();
     }
 
     private void show() {
         var outcome = workspace.outcome();
+        play(outcome);
         panel.show();
         sums.getChildren().clear();
+        draw();
         if (outcome == null) return;
         var schedule = outcome.schedule();
-        timeline.show(Lanes.of(outcome), outcome.bench().firstStart() - 60, schedule.slot(), schedule.total().low(), schedule.total().high(), workspace.stepProperty().get());
         sum("clock.total", Clock.text(schedule.planned()), schedule.total().text());
         sum("clock.kitchen", Clock.text(schedule.kitchen()), "");
         sum("clock.deadAir", Clock.text(schedule.deadAir()), "");
@@ -55,19 +76,119 @@ final class ClockScreen extends HBox {
         sum("clock.openEnds", String.valueOf(open), "");
     }
 
+    /** The timeline alone: the step, the homes or the preview has changed. */
+    private void draw() {
+        var outcome = workspace.outcome();
+        if (outcome == null) {
+            timeline.show(TimelineModel.EMPTY);
+            return;
+        }
+        var result = homes.result();
+        boolean fits = result != null && result.steps().size() == outcome.schedule().steps().size() && outcome.lesson().delivery().homesCookAlong();
+        timeline.show(TimelineModel.of(outcome, workspace.stepProperty().get(), fits ? HomesBand.of(outcome.schedule(), result) : null, fit.preview().map(Lanes::of).orElse(java.util.List.of())));
+    }
+
+    /** The homes are played once for each outcome, off this thread; the newest wins. */
+    private void play(Outcome outcome) {
+        if (outcome == played) return;
+        played = outcome;
+        if (outcome == null || !outcome.lesson().delivery().homesCookAlong()) {
+            homes.clear();
+            return;
+        }
+        var households = workspace.book().households();
+        homes.request(progress -> Simulation.of(outcome.lesson(), HomePace.of(outcome.lesson(), households, outcome.knowledge(), outcome.course()), Chance.USUAL, HOMES, SEED, progress)
+                .map(s -> s.against(outcome.schedule())).orElse(null));
+    }
+
     private void sum(String key, String figure, String more) {
         var value = Nodes.label(figure, "sum-figure");
         value.setId(key.replace('.', '-'));
         sums.getChildren().add(Nodes.column(0, Nodes.label(Words.of(key), "tiny"), Nodes.row(6, value, Nodes.label(more, "soft"))));
     }
 
-    /** Left and right go through the steps. */
+    /** Left and right go through the steps; with Alt they move the step, with Shift they change its hands by five seconds. */
     private void key(KeyEvent e) {
-        int by = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
-        if (by == 0 || workspace.lesson() == null || e.isShortcutDown() || e.getTarget() instanceof javafx.scene.control.TextInputControl) return;
-        int at = workspace.lesson().indexOf(workspace.stepProperty().get()) + by;
-        if (at < 0 || at >= workspace.lesson().steps().size()) return;
-        workspace.stepProperty().set(workspace.lesson().steps().get(at).id());
+        if (workspace.lesson() == null || e.getTarget() instanceof javafx.scene.control.TextInputControl) return;
+        if (e.getText().equals("+") || e.getCode() == KeyCode.PLUS || e.getCode() == KeyCode.ADD) timeline.zoomBy(1.5, timeline.getWidth() / 2);
+        else if (e.isShortcutDown()) return;
+        else if (e.getText().equals("-") || e.getCode() == KeyCode.MINUS || e.getCode() == KeyCode.SUBTRACT) timeline.zoomBy(0.67, timeline.getWidth() / 2);
+        else if (e.getCode() == KeyCode.DIGIT0 || e.getCode() == KeyCode.NUMPAD0) timeline.zoomOut();
+        else if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) arrow(e, e.getCode() == KeyCode.RIGHT ? 1 : -1);
+        else return;
         e.consume();
+    }
+
+    private void arrow(KeyEvent e, int by) {
+        var lesson = workspace.lesson();
+        var id = workspace.stepProperty().get();
+        int at = lesson.indexOf(id) + by;
+        if (e.isShiftDown()) {
+            lesson.step(id).ifPresent(s -> stretchHands(id, Math.max(0, s.hands().likely() + 5 * by)));
+            return;
+        }
+        if (at < 0 || at >= lesson.steps().size()) return;
+        if (e.isAltDown()) workspace.editLesson(Words.of("edit.moveStep"), l -> l.moving(id, at));
+        else workspace.stepProperty().set(lesson.steps().get(at).id());
+        var outcome = workspace.outcome();
+        if (outcome != null) outcome.schedule().of(workspace.stepProperty().get()).ifPresent(p -> timeline.reveal(p.span().start()));
+    }
+
+    /** The likely hands-on time becomes that; a range keeps its width as far as it can. */
+    private void stretchHands(String step, int seconds) {
+        workspace.editLesson(Words.of("edit.step.hands"), "drag/hands/" + step, l -> l.withStep(step, s -> s.but(d -> {
+            int half = (s.hands().high() - s.hands().low()) / 2;
+            d.hands = s.hands().isRange() ? new TimeRange(Math.max(0, seconds - half), Math.max(seconds - half, 0) + s.hands().high() - s.hands().low()) : TimeRange.of(seconds);
+        })));
+    }
+
+    private final class Dragging implements Timeline.Edits {
+        @Override
+        public void select(String step) {
+            workspace.stepProperty().set(step);
+        }
+
+        @Override
+        public void stretch(String step, boolean wait, int seconds) {
+            if (!wait) {
+                stretchHands(step, seconds);
+                return;
+            }
+            workspace.editLesson(Words.of("edit.step.wait"), "drag/wait/" + step, l -> l.withStep(step, s -> s.waiting() == null || s.waiting().rounds() != null ? s : s.but(d -> {
+                int low = s.waiting().time().isRange() ? Math.min(s.waiting().time().low(), seconds) : seconds;
+                d.waiting = s.waiting().lasting(new TimeRange(low, seconds));
+            })));
+        }
+
+        @Override
+        public void settled() {
+            workspace.seal();
+        }
+
+        private int target(Lesson lesson, String step, int index) {
+            return index > lesson.indexOf(step) ? index - 1 : index;
+        }
+
+        @Override
+        public String preview(String step, int index) {
+            var lesson = workspace.lesson();
+            int to = target(lesson, step, index);
+            if (to == lesson.indexOf(step)) return Words.of("clock.dropSame");
+            var now = workspace.outcome().schedule();
+            var then = Planner.plan(lesson.moving(step, to), workspace.outcome().pace());
+            return Words.of("clock.dropTo", to + 1, Clock.text(now.planned()), Clock.text(then.planned()));
+        }
+
+        @Override
+        public void drop(String step, int index) {
+            int to = target(workspace.lesson(), step, index);
+            workspace.editLesson(Words.of("edit.moveStep"), l -> l.moving(step, to));
+            workspace.stepProperty().set(step);
+        }
+
+        @Override
+        public int indexAt(int second) {
+            return (int) workspace.outcome().schedule().steps().stream().filter(p -> (p.span().start() + p.span().end()) / 2 < second).count();
+        }
     }
 }

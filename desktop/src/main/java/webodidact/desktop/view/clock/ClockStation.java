@@ -1,5 +1,6 @@
 package webodidact.desktop.view.clock;
 
+import java.util.Set;
 import java.util.function.Predicate;
 import javafx.scene.Node;
 import webodidact.core.check.Finding;
@@ -8,6 +9,8 @@ import webodidact.desktop.view.Station;
 
 /** Does it fit. */
 public final class ClockStation implements Station {
+    private static final Set<String> TIMES = Set.of("over-slot", "wait-never-collected", "collected-off-time", "dead-air", "look-missed", "oven-on-early", "reached-late");
+
     @Override
     public String id() {
         return "clock";
@@ -15,7 +18,7 @@ public final class ClockStation implements Station {
 
     @Override
     public Predicate<Finding> concerns() {
-        return f -> f.check().equals("over-slot") || f.check().equals("wait-never-collected");
+        return f -> TIMES.contains(f.check());
     }
 
     @Override

@@ -1,0 +1,145 @@
+package webodidact.desktop.view.clock;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import webodidact.core.fit.Fit;
+import webodidact.core.fit.Proposal;
+import webodidact.core.fit.Solver;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.time.Clock;
+import webodidact.desktop.control.CardButton;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Runs;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.words.Words;
+
+/** Ways to fit the slot with more homes ready: each looked at on the timeline before it is taken with one press. */
+final class FitPane extends VBox {
+    private final Workspace workspace;
+    private final Runnable previewed;
+    private final Runs<List<Proposal>> runs = new Runs<>("fit", Platform::runLater);
+    private final Label title = Nodes.label("", "panel-title");
+    private final Button look;
+    private final Button stop;
+    private final ProgressBar progress = new ProgressBar(0);
+    private final FlowPane cards = new FlowPane(12, 8);
+    private final Label state = Nodes.label("", "soft");
+    private Outcome asked;
+    private Outcome preview;
+
+    /** @param previewed told when what is previewed has changed */
+    FitPane(Workspace workspace, Runnable previewed) {
+        super(8);
+        this.workspace = workspace;
+        this.previewed = previewed;
+        getStyleClass().add("fit");
+        setId("fit");
+        look = Nodes.named(Nodes.button(Words.of("fit.look"), this::look), "fit-look", Words.of("fit.look"));
+        stop = Nodes.named(Nodes.button(Words.of("fit.stop"), this::stop, "small"), "fit-stop", Words.of("fit.stop"));
+        progress.setPrefWidth(120);
+        state.setMinWidth(0);
+        getChildren().addAll(Nodes.row(10, title, Nodes.spring(), state, progress, stop, look), cards);
+        runs.resultProperty().addListener(o -> show());
+        runs.progressProperty().addListener((o, was, now) -> {
+            progress.setProgress(Math.max(0, now.doubleValue()));
+            busy();
+        });
+        workspace.outcomeProperty().addListener(o -> stale());
+        busy();
+        heading();
+    }
+
+    /** What the lesson would be with the card under the pointer or the focus. */
+    Optional<Outcome> preview() {
+        return Optional.ofNullable(preview);
+    }
+
+    private void busy() {
+        boolean on = runs.isRunning();
+        for (var node : List.of(progress, stop)) {
+            node.setVisible(on);
+            node.setManaged(on);
+        }
+        look.setDisable(on || workspace.outcome() == null || workspace.outcome().lesson().steps().isEmpty());
+    }
+
+    private void heading() {
+        var outcome = workspace.outcome();
+        if (outcome == null) {
+            title.setText("");
+            return;
+        }
+        int over = -outcome.schedule().inHand();
+        title.setText(over > 0 ? Words.of("fit.titleOver", Clock.text(over)) : Words.of("fit.titleFits", Clock.text(-over)));
+        busy();
+    }
+
+    /** What was proposed was for the lesson as it was then. */
+    private void stale() {
+        heading();
+        if (asked == null || workspace.outcome() == asked) return;
+        asked = null;
+        preview(null);
+        runs.clear();
+        state.setText("");
+        show();
+    }
+
+    private void look() {
+        var outcome = workspace.outcome();
+        if (outcome == null) return;
+        asked = outcome;
+        state.setText("");
+        var households = workspace.book().households();
+        runs.request(p -> Fit.propose(outcome, households, Solver.usual(), p));
+    }
+
+    private void stop() {
+        runs.stop();
+        state.setText(Words.of("fit.stopped"));
+    }
+
+    private void preview(Outcome outcome) {
+        if (preview == outcome) return;
+        preview = outcome;
+        previewed.run();
+    }
+
+    private void show() {
+        cards.getChildren().clear();
+        var found = runs.result();
+        if (found == null) return;
+        if (found.isEmpty()) state.setText(Words.of("fit.none"));
+        for (int i = 0; i < found.size(); i++) cards.getChildren().add(card(found.get(i), i));
+    }
+
+    private CardButton card(Proposal proposal, int number) {
+        var box = Nodes.column(2, Nodes.wrapped(proposal.title(), "offer-title"));
+        var times = Words.of("fit.times", Clock.text(proposal.before()), Clock.text(proposal.then())) + (proposal.fits() ? "" : " · " + Words.of("clock.overBy", Clock.text(proposal.then() - proposal.lesson().slot())));
+        box.getChildren().add(Nodes.wrapped(times, proposal.fits() ? "good" : "bad"));
+        if (proposal.readyThen() >= 0) box.getChildren().add(Nodes.wrapped(Words.of("fit.ready", proposal.readyBefore(), proposal.readyThen()), proposal.readyThen() >= proposal.readyBefore() ? "good" : "bad"));
+        if (!proposal.consequences().isEmpty()) box.getChildren().add(Nodes.wrapped(String.join(", ", proposal.consequences()), "soft"));
+        box.getChildren().add(Nodes.wrapped(proposal.proof(), "tiny"));
+        box.setPrefWidth(236);
+        box.setMaxWidth(236);
+        var card = new CardButton("fit-card", () -> take(proposal), box);
+        card.setId("fit-take-" + (number + 1));
+        card.setAccessibleText(Words.of("fit.take", proposal.title()) + ", " + times + ", " + String.join(", ", proposal.consequences()) + ", " + proposal.proof());
+        var then = Outcome.of(proposal.lesson(), asked.course(), asked.knowledge(), asked.measured());
+        card.hoverProperty().addListener((o, was, now) -> preview(now ? then : null));
+        card.focusedProperty().addListener((o, was, now) -> preview(now ? then : null));
+        return card;
+    }
+
+    /** All of it in one edit, so that one undo takes all of it back. */
+    private void take(Proposal proposal) {
+        preview(null);
+        workspace.editLesson(Words.of("edit.fit", proposal.title()), l -> proposal.lesson());
+    }
+}
