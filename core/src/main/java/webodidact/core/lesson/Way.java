@@ -2,6 +2,7 @@ package webodidact.core.lesson;
 
 import java.util.List;
 import java.util.Objects;
+import webodidact.core.amount.Heat;
 import webodidact.core.time.TimeRange;
 
 /**
@@ -12,11 +13,12 @@ import webodidact.core.time.TimeRange;
  * @param waits how long it is left to itself that way, or null where the step's own wait does not change
  * @param tools ids in the tool table
  * @param place where it is done
+ * @param heat the oven's setting that way, or null
  * @param words what is done, in the instructor's words
  * @param from the youngest who may do it; null: anybody
  * @param offered whether homes are told of it
  */
-public record Way(String name, TimeRange hands, TimeRange waits, List<String> tools, Place place, String words, Audience from, boolean offered) {
+public record Way(String name, TimeRange hands, TimeRange waits, List<String> tools, Place place, Heat heat, String words, Audience from, boolean offered) {
     public Way {
         Objects.requireNonNull(name, "name");
         hands = hands == null ? TimeRange.ZERO : hands;
@@ -25,7 +27,15 @@ public record Way(String name, TimeRange hands, TimeRange waits, List<String> to
         words = words == null ? "" : words;
     }
 
+    public Way named(String other) {
+        return new Way(other, hands, waits, tools, place, heat, words, from, offered);
+    }
+
+    public Way lasting(TimeRange other) {
+        return new Way(name, other, waits, tools, place, heat, words, from, offered);
+    }
+
     public Way offering(boolean on) {
-        return new Way(name, hands, waits, tools, place, words, from, on);
+        return new Way(name, hands, waits, tools, place, heat, words, from, on);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Tool;
@@ -32,10 +33,27 @@ public final class Ways {
                 var name = "with a " + other.name();
                 if (step.way().equals(name) || step.ways().stream().anyMatch(w -> w.name().equals(name))) continue;
                 var tools = step.tools().stream().map(t -> t.equals(id) ? other.id() : t).distinct().toList();
-                all.add(new Way(name, times(step.hands(), instead.time()), null, tools, step.place(), named(step.doing(), tool, other), youngest(tools, step.place(), knowledge), false));
+                // "with a grater" is not also the way of another tool of the step.
+                if (all.stream().anyMatch(w -> w.name().equals(name))) continue;
+                all.add(new Way(name, times(step.hands(), instead.time()), null, tools, step.place(), step.heat(), named(step.doing(), tool, other), youngest(tools, step.place(), knowledge), false));
             }
         }
+        heats(step, words, knowledge).filter(w -> !step.way().equals(w.name()) && step.ways().stream().noneMatch(o -> o.name().equals(w.name()))).forEach(all::add);
         return all;
+    }
+
+    /**
+     * Other heat: an air fryer takes a fifth less than the oven, a microwave half as long as a ring to melt or steam. Usual
+     * kitchen figures, to be tested: makes differ.
+     */
+    private static Stream<Way> heats(Step step, String words, Knowledge knowledge) {
+        if (step.waiting() == null) return Stream.empty();
+        if (step.place() == Place.OVEN && knowledge.tool("air-fryer").isPresent()) {
+            var tools = Stream.concat(step.tools().stream().filter(t -> !t.equals("baking-tray")), Stream.of("air-fryer")).toList();
+            return Stream.of(new Way("in an air fryer", step.hands(), times(step.waiting().time(), Ratio.of(4, 5)), tools, Place.BENCH, null, step.doing(), youngest(tools, Place.OVEN, knowledge), false));
+        }
+        if (step.place() != Place.RING || !names(words, "melt") && !names(words, "steam")) return Stream.empty();
+        return Stream.of(new Way("in the microwave", step.hands(), times(step.waiting().time(), Ratio.HALF), step.tools(), Place.MICROWAVE, null, step.doing(), youngest(step.tools(), Place.MICROWAVE, knowledge), false));
     }
 
     private static boolean names(String words, String verb) {
@@ -61,7 +79,7 @@ public final class Ways {
 
     /** The presenter's own way as it is now. */
     public static Way present(Step step, Knowledge knowledge) {
-        return new Way(step.way().isBlank() ? usual(step, knowledge) : step.way(), step.hands(), step.waiting() == null ? null : step.waiting().time(), step.tools(), step.place(), step.doing(),
+        return new Way(step.way().isBlank() ? usual(step, knowledge) : step.way(), step.hands(), step.waiting() == null ? null : step.waiting().time(), step.tools(), step.place(), step.heat(), step.doing(),
                 youngest(step.tools(), step.place(), knowledge), true);
     }
 
@@ -79,7 +97,7 @@ public final class Ways {
             d.hands = way.get().hands();
             d.tools = way.get().tools();
             d.place = way.get().place();
-            if (d.place != Place.OVEN) d.heat = null;
+            d.heat = way.get().heat();
             if (!way.get().words().isBlank()) d.doing = way.get().words();
             if (way.get().waits() != null && d.waiting != null) d.waiting = d.waiting.lasting(way.get().waits());
             d.ways = step.ways().stream().map(w -> w.name().equals(name) ? now : w).toList();

@@ -127,7 +127,7 @@ class SimulationTest {
 
     @Test
     void aWayThatIsOfferedIsWhatAHomeWithoutTheToolDoes() {
-        var way = new Way("in the processor", TimeRange.of(50), null, List.of("food-processor"), Place.BENCH, "", null, true);
+        var way = new Way("in the processor", TimeRange.of(50), null, List.of("food-processor"), Place.BENCH, null, "", null, true);
         var lesson = of(hands("a", 200).but(d -> {
             d.tools = List.of("grater");
             d.ways = List.of(way);

@@ -164,6 +164,23 @@ class WritingTest {
         assertThat(Ways.choose(step, "unknown", table)).isEqualTo(step);
     }
 
+    @Test
+    void otherHeatIsAWayTooAndBringsItsOwnWait() {
+        var bake = webodidact.core.Lessons.at(waits(hands("a", 60), 600, 750, Cover.STAY), Place.OVEN).but(d -> d.tools = List.of("baking-tray"));
+        var fryer = Ways.suggest(bake, table).stream().filter(w -> w.name().equals("in an air fryer")).findFirst().orElseThrow();
+        assertThat(fryer.waits()).isEqualTo(new TimeRange(480, 600));
+        var chosen = Ways.choose(bake.but(d -> d.ways = List.of(fryer)), fryer.name(), table);
+        assertThat(chosen.waiting().time()).isEqualTo(new TimeRange(480, 600));
+        assertThat(chosen.heat()).isNull();
+        assertThat(chosen.tools()).containsExactly("air-fryer");
+        var back = Ways.choose(chosen, chosen.ways().getFirst().name(), table);
+        assertThat(back.waiting().time()).isEqualTo(new TimeRange(600, 750));
+        assertThat(back.heat()).isEqualTo(bake.heat());
+        assertThat(back.place()).isEqualTo(Place.OVEN);
+        var melt = webodidact.core.Lessons.at(waits(hands("a", 60), 120, 180, Cover.STAY), Place.RING).but(d -> d.doing = "Melt the butter.");
+        assertThat(Ways.suggest(melt, table)).anyMatch(w -> w.place() == Place.MICROWAVE && w.waits().equals(new TimeRange(60, 90)));
+    }
+
     @Property
     void oneSlipIsSymmetric(@ForAll @StringLength(min = 1, max = 6) @CharRange(from = 'a', to = 'c') String a, @ForAll @StringLength(min = 1, max = 6) @CharRange(from = 'a', to = 'c') String b) {
         assertThat(NearMiss.isOneSlip(a, b)).isEqualTo(NearMiss.isOneSlip(b, a));

@@ -86,7 +86,15 @@ final class Tour {
         select("s6");
         station("script", "");
         select("s7");
-        station("clock", "");
+        steps.add(() -> window.go("clock"));
+        steps.add(() -> press("#fit-look"));
+        picture("clock");
+        steps.add(() -> window.workspace().show("2-cheese-scones"));
+        select("s3");
+        station("script", "", "script-calm");
+        select("s7");
+        station("clock", "", "clock-calm");
+        steps.add(() -> window.workspace().show("1-fish-parcels"));
         station("bench", "");
         steps.add(this::mendStops);
         station("papers", "");
@@ -99,11 +107,15 @@ final class Tour {
     }
 
     private void station(String id, String food) {
+        station(id, food, id);
+    }
+
+    private void station(String id, String food, String name) {
         steps.add(() -> {
             if (!food.isEmpty()) window.workspace().foodProperty().set(food);
             window.go(id);
         });
-        picture(id);
+        picture(name);
     }
 
     private void select(String step) {
@@ -143,6 +155,7 @@ final class Tour {
     }
 
     private boolean drawing() {
+        if (stage.getScene().lookup("#fit-stop") instanceof javafx.scene.Node stop && stop.isVisible()) return true;
         return stage.getScene().lookup("#preview-state") instanceof javafx.scene.control.Label l && l.getText().equals(webodidact.desktop.words.Words.of("papers.drawing"));
     }
 

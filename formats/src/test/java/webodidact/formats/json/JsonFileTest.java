@@ -61,8 +61,8 @@ class JsonFileTest {
                 d.reachBy = 1360;
                 d.fixed = true;
                 d.way = "with a knife";
-                d.ways = List.of(new Way("grater", new TimeRange(30, 50), TimeRange.of(120), List.of("grater"), Place.MICROWAVE, "Grate it.", Audience.AGES_7_11, true),
-                        new Way("by hand", null, null, null, null, null, null, false));
+                d.ways = List.of(new Way("grater", new TimeRange(30, 50), TimeRange.of(120), List.of("grater"), Place.MICROWAVE, new Heat(150, 150, Heat.Mode.FAN), "Grate it.", Audience.AGES_7_11, true),
+                        new Way("by hand", null, null, null, null, null, null, null, false));
                 d.declined = Set.of("tool/grater");
             }));
         }

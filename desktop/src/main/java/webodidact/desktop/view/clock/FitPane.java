@@ -3,10 +3,12 @@ package webodidact.desktop.view.clock;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.fit.Fit;
 import webodidact.core.fit.Proposal;
@@ -28,7 +30,8 @@ final class FitPane extends VBox {
     private final Button look;
     private final Button stop;
     private final ProgressBar progress = new ProgressBar(0);
-    private final FlowPane cards = new FlowPane(12, 8);
+    private final HBox cards = new HBox(12);
+    private final ScrollPane row = new ScrollPane(cards);
     private final Label state = Nodes.label("", "soft");
     private Outcome asked;
     private Outcome preview;
@@ -44,7 +47,13 @@ final class FitPane extends VBox {
         stop = Nodes.named(Nodes.button(Words.of("fit.stop"), this::stop, "small"), "fit-stop", Words.of("fit.stop"));
         progress.setPrefWidth(120);
         state.setMinWidth(0);
-        getChildren().addAll(Nodes.row(10, title, Nodes.spring(), state, progress, stop, look), cards);
+        getChildren().addAll(Nodes.row(10, title, Nodes.spring(), state, progress, stop, look), row);
+        row.setFitToHeight(true);
+        row.getStyleClass().add("plain-scroll");
+        row.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        row.setMinHeight(USE_PREF_SIZE);
+        row.visibleProperty().bind(Bindings.isNotEmpty(cards.getChildren()));
+        row.managedProperty().bind(row.visibleProperty());
         runs.resultProperty().addListener(o -> show());
         runs.progressProperty().addListener((o, was, now) -> {
             progress.setProgress(Math.max(0, now.doubleValue()));

@@ -115,7 +115,9 @@ final class StepPanel extends VBox {
         var pace = result == null ? null : result.of(placed.step().id()).orElse(null);
         getChildren().add(Nodes.label(Words.of("homes.here"), "panel-title"));
         if (pace == null) {
-            getChildren().add(Nodes.wrapped(Words.of("homes.playing"), "soft"));
+            var bar = new javafx.scene.control.ProgressBar();
+            bar.progressProperty().bind(homes.progressProperty());
+            getChildren().addAll(Nodes.wrapped(Words.of("homes.playing"), "soft"), Nodes.row(8, bar, Nodes.named(Nodes.button(Words.of("fit.stop"), homes::stop, "small"), "homes-stop", Words.of("homes.stop"))));
             return;
         }
         var ready = Nodes.wrapped(Words.of("homes.ready", pace.percent()), pace.percent() < 85 ? "bad" : "good");

@@ -40,6 +40,7 @@ final class ScriptScreen extends VBox {
     private final ScrollPane scroll = Panes.work(column);
     private final Map<String, StepRow> rows = new HashMap<>();
     private final VBox general = new VBox(4);
+    private String order = "";
     private List<Finding> generalFindings = List.of();
     private final FindBar find;
     private final MenuButton patterns = new MenuButton(Words.of("pattern.menu"));
@@ -80,9 +81,12 @@ final class ScriptScreen extends VBox {
         Lesson lesson = workspace.lesson();
         if (lesson == null) return;
         var now = new ArrayList<Node>();
+        var ids = lesson.steps().stream().map(Step::id).toList();
+        boolean moved = !(lesson.id() + ids).equals(order);
+        order = lesson.id() + ids;
         for (int i = 0; i < lesson.steps().size(); i++) {
             var row = rows.computeIfAbsent(lesson.steps().get(i).id(), id -> new StepRow(workspace, id, this::dropped, this::mark));
-            row.refresh(lesson, i);
+            row.refresh(lesson, i, moved);
             now.add(row);
         }
         rows.keySet().removeIf(id -> lesson.step(id).isEmpty());

@@ -115,8 +115,11 @@ final class StepRow extends HBox {
         return mentions.stream().map(m -> new WordField.Mark(m.start(), m.end(), m.kind().name().toLowerCase(java.util.Locale.ROOT))).toList();
     }
 
-    void refresh(Lesson lesson, int index) {
+    /** @param moved the steps stand in another order than before, so that numbers named in the row may have changed */
+    void refresh(Lesson lesson, int index, boolean moved) {
         var step = lesson.steps().get(index);
+        // One keystroke changes one step: the others have nothing new to show.
+        if (step == shown && !moved && lesson.foods() == suggestedFor) return;
         number.setText(String.valueOf(index + 1));
         titleTyped.refresh();
         sayTyped.refresh();

@@ -48,7 +48,7 @@ final class WaysBar extends VBox {
             var text = Words.of("ways.suggest", way.name(), way.hands().text());
             more.getChildren().add(Nodes.named(Nodes.button("+ " + text, () -> add(way.offering(true)), "small", "proposal"), "way-add-" + id + "-" + plain(way.name()), text));
         }
-        more.getChildren().add(Nodes.named(Nodes.button(Words.of("ways.own"), () -> add(new Way(freeName(step), step.hands(), null, step.tools(), step.place(), step.doing(), null, true)), "small"),
+        more.getChildren().add(Nodes.named(Nodes.button(Words.of("ways.own"), () -> add(new Way(freeName(step), step.hands(), null, step.tools(), step.place(), step.heat(), step.doing(), null, true)), "small"),
                 "way-own-" + id, Words.of("ways.own")));
         getChildren().addAll(cards, more);
     }
@@ -124,11 +124,11 @@ final class WaysBar extends VBox {
     private void rename(Way way, boolean own, String name) {
         if (shown.ways().stream().anyMatch(w -> w.name().equals(name)) || !own && shown.way().equals(name)) throw new IllegalArgumentException(Words.of("ways.nameTaken", name));
         if (own) workspace.editLesson(Words.of("edit.way.name"), l -> l.withStep(id, s -> s.but(d -> d.way = name)));
-        else change(Words.of("edit.way.name"), replaced(shown, way, new Way(name, way.hands(), way.waits(), way.tools(), way.place(), way.words(), way.from(), way.offered())));
+        else change(Words.of("edit.way.name"), replaced(shown, way, way.named(name)));
     }
 
     private void time(Way way, boolean own, TimeRange hands) {
         if (own) workspace.editLesson(Words.of("edit.step.hands"), l -> l.withStep(id, s -> s.but(d -> d.hands = hands)));
-        else change(Words.of("edit.step.hands"), replaced(shown, way, new Way(way.name(), hands, way.waits(), way.tools(), way.place(), way.words(), way.from(), way.offered())));
+        else change(Words.of("edit.step.hands"), replaced(shown, way, way.lasting(hands)));
     }
 }
