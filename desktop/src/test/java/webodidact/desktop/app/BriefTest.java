@@ -18,7 +18,7 @@ class BriefTest extends WindowTest {
     @Test
     void eachChoiceShowsItsConsequenceAtOnce() {
         go(1);
-        assertThat(consequences()).contains("140 words a minute", "5:43 in hand", "Nothing can be cut");
+        assertThat(consequences()).contains("140 words a minute", "5:32 in hand", "Nothing can be cut");
         click("#audience-adults");
         assertThat(lesson().audience()).isEqualTo(Audience.ADULTS);
         assertThat(consequences()).contains("150 words a minute");

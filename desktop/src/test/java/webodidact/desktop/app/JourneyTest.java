@@ -69,7 +69,7 @@ class JourneyTest extends WindowTest {
         var knead = workspace().stepProperty().get();
         fill("#hands-" + knead, "4-6");
         fill("#wait-" + knead, "10-12");
-        for (var line : new String[] {"f1", "f3"}) click("#take-" + knead + "-" + line);
+        for (var line : new String[] {"f1", "f3"}) click("#suggest-" + knead + "-use-" + line);
         addStep("Mash", "Mash the chickpeas with butter and capers.");
         var mash = workspace().stepProperty().get();
         fill("#hands-" + mash, "3");

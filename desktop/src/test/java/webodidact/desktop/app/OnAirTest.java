@@ -39,8 +39,8 @@ class OnAirTest extends WindowTest {
         live();
         pass(25);
         assertThat(text("#air-elapsed")).isEqualTo("0:25");
-        assertThat(text("#air-behind")).isEqualTo("0:05 behind");
-        assertThat(text("#step-left")).isEqualTo("−0:05");
+        assertThat(text("#air-behind")).isEqualTo("0:01 behind");
+        assertThat(text("#step-left")).isEqualTo("−0:01");
         press(KeyCode.SPACE);
         pass(40);
         press(KeyCode.H);

@@ -28,7 +28,7 @@ class SwapJourneyTest extends WindowTest {
         assertThat(lesson().food("f2").orElseThrow().chosen()).isEqualTo("soft-cheese");
         assertThat(text("#take-f2")).isEqualTo("100 g");
         assertThat(step("s8").say()).startsWith("Soft cheese in the bowl");
-        assertThat(step("s8").hands()).isEqualTo(TimeRange.parse("7:00-9:00"));
+        assertThat(step("s8").hands()).isEqualTo(TimeRange.parse("4:40-5:40"));
         assertThat(lesson().foods()).anyMatch(f -> f.item().equals("milk") && f.because().equals("f2"));
         undo();
         assertThat(lesson()).isEqualTo(before);
