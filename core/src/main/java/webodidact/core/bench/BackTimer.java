@@ -1,6 +1,7 @@
 package webodidact.core.bench;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
@@ -46,7 +47,8 @@ public final class BackTimer {
 
     private BenchPlan work() {
         hands(Job.Type.CAMERA, "Camera, sound, wash hands", "the last thing before air", CAMERA, 0, "");
-        for (var placed : schedule.steps().reversed()) setOut(placed);
+        var fresh = fresh();
+        for (var placed : schedule.steps().reversed()) setOut(placed, fresh.get(placed.number() - 1));
         for (var placed : schedule.steps().reversed()) copy(placed);
         heat();
         hands(Job.Type.CLEAN, "Clear and wipe down", "before any food comes out", CLEAN, free, "");
@@ -62,22 +64,42 @@ public final class BackTimer {
         return span;
     }
 
-    private void setOut(Placed placed) {
+    /** Foods and tools that no earlier step had out. */
+    private record Fresh(int foods, int tools) {}
+
+    /** By step: what an earlier one had out is out already. */
+    private List<Fresh> fresh() {
+        var out = new HashSet<String>();
+        var all = new ArrayList<Fresh>();
+        for (var step : lesson.steps()) {
+            int foods = 0;
+            int tools = 0;
+            // Two uses of one food in a step are weighed out apart.
+            var now = new ArrayList<String>();
+            for (var use : step.uses()) {
+                if (!out.contains(use.line())) foods++;
+                now.add(use.line());
+            }
+            for (var tool : step.tools()) {
+                if (!out.contains("tool/" + tool)) tools++;
+                now.add("tool/" + tool);
+            }
+            out.addAll(now);
+            all.add(new Fresh(foods, tools));
+        }
+        return all;
+    }
+
+    private void setOut(Placed placed, Fresh fresh) {
         var step = placed.step();
-        int first = placed.number() - 1;
-        long foods = step.uses().stream().filter(u -> before(first).noneMatch(s -> s.usesLine(u.line()))).count();
-        long tools = step.tools().stream().filter(t -> before(first).noneMatch(s -> s.tools().contains(t))).count();
-        int length = (int) (foods * PER_FOOD + tools * PER_TOOL);
+        int foods = fresh.foods();
+        int tools = fresh.tools();
+        int length = foods * PER_FOOD + tools * PER_TOOL;
         if (length == 0) return;
         var parts = new ArrayList<String>();
         if (foods > 0) parts.add(foods == 1 ? "1 food" : foods + " foods");
         if (tools > 0) parts.add(tools == 1 ? "1 tool" : tools + " tools");
         hands(Job.Type.SET_OUT, "Weigh and set out for step " + placed.number(), step.title() + ": " + String.join(", ", parts), length, free, step.id());
-    }
-
-    /** What an earlier step had out is out already. */
-    private java.util.stream.Stream<webodidact.core.lesson.Step> before(int index) {
-        return lesson.steps().subList(0, index).stream();
     }
 
     /** A ready copy: made, cooked, then kept until it is carried in; never kept longer than it stays good. */

@@ -37,14 +37,27 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
     public static GatherList of(Lesson lesson, MeasureSystem house, Knowledge knowledge) {
         var factor = Scaling.forHome(lesson);
         var takes = takes(lesson, factor, house, knowledge);
+        var steps = steps(lesson);
         var shelves = new EnumMap<Shelf, List<Entry>>(Shelf.class);
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
             var shelf = food == null ? Shelf.OTHER : food.shelf();
-            shelves.computeIfAbsent(shelf, s -> new ArrayList<>()).add(entry(lesson, line, food, line.amount() == null ? null : exact(line, factor, knowledge), factor, house, takes.get(line.id())));
+            shelves.computeIfAbsent(shelf, s -> new ArrayList<>()).add(entry(steps.getOrDefault(line.id(), List.of()), line, food, line.amount() == null ? null : exact(line, factor, knowledge), factor, house, takes.get(line.id())));
         }
         shelves.remove(Shelf.TAP);
         return new GatherList(shelves, factor);
+    }
+
+    /** Numbers of the steps that use each line, from 1. */
+    private static Map<String, List<Integer>> steps(Lesson lesson) {
+        var all = new java.util.HashMap<String, List<Integer>>();
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            for (var use : lesson.steps().get(i).uses()) {
+                var numbers = all.computeIfAbsent(use.line(), k -> new ArrayList<>());
+                if (numbers.isEmpty() || numbers.getLast() != i + 1) numbers.add(i + 1);
+            }
+        }
+        return all;
     }
 
     /** All entries, shelf by shelf. */
@@ -73,9 +86,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         return CookedAmount.of(line, line.amount(), knowledge).times(factor);
     }
 
-    private static Entry entry(Lesson lesson, FoodLine line, Food food, Amount exact, Ratio factor, MeasureSystem house, KitchenRounding.Rounded rounded) {
-        var steps = new ArrayList<Integer>();
-        for (int i = 0; i < lesson.steps().size(); i++) if (lesson.steps().get(i).usesLine(line.id())) steps.add(i + 1);
+    private static Entry entry(List<Integer> steps, FoodLine line, Food food, Amount exact, Ratio factor, MeasureSystem house, KitchenRounding.Rounded rounded) {
         var take = exact == null ? line.toTaste() ? "to taste" : "some" : take(line, exact, rounded);
         var also = exact == null ? "" : also(line, exact, food, house);
         var item = line.chosen() == null || food == null ? line.item() : food.name();

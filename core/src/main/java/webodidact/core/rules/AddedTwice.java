@@ -12,12 +12,16 @@ import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
+import webodidact.core.memo.Remembered;
 import webodidact.core.script.Mentions;
 
 /** Two steps say to add the same thing, each all of it. */
 final class AddedTwice implements Check {
     private static final Pattern ADDS = Pattern.compile("\\b(add|tip in|pour in|stir in|fold in|sprinkle|drizzle|throw in|drop in|put in|in goes|goes? in)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern PART = Pattern.compile("\\b(rest|remaining|remainder|half|third|quarter|more|some|other|another|again|little|last of|bit of|pinch|splash|keep|reserved?)\\b", Pattern.CASE_INSENSITIVE);
+
+    /** Most texts add nothing; the same text is asked for each line of the list and after each keystroke. */
+    private static final Remembered<String, Boolean> ANY = new Remembered<>(text -> ADDS.matcher(text).find());
 
     @Override
     public String id() {
@@ -58,6 +62,7 @@ final class AddedTwice implements Check {
     }
 
     private static boolean adds(String text, FoodLine line, Step step, Map<String, List<Mentions.Mention>> mentions) {
+        if (text.isEmpty() || !ANY.of(text)) return false;
         for (var mention : mentions.get(step.id())) {
             if (mention.kind() != Mentions.Kind.LISTED || !mention.id().equals(line.id())) continue;
             var sentence = text.substring(sentenceStart(text, mention.start()), mention.end());

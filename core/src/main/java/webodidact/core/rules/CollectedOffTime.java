@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
@@ -17,6 +18,7 @@ import webodidact.core.timing.Planner;
 final class CollectedOffTime implements Check {
     /** Nobody minds standing at the pan for half a minute. */
     private static final int NEAR = 30;
+    private static final int TRIED = 2;
 
     @Override
     public String id() {
@@ -35,10 +37,12 @@ final class CollectedOffTime implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.schedule().steps().stream().filter(p -> p.waiting() != null && (p.waiting().early() > NEAR || p.waiting().late() > 0)).map(p -> finding(s, p));
+        var off = s.schedule().steps().stream().filter(p -> p.waiting() != null && (p.waiting().early() > NEAR || p.waiting().late() > 0)).toList();
+        // Each better place is tried on the whole clock; a lesson with more of them than that has other worries.
+        return IntStream.range(0, off.size()).mapToObj(i -> finding(s, off.get(i), i < TRIED));
     }
 
-    private Finding finding(Situation s, Placed placed) {
+    private Finding finding(Situation s, Placed placed, boolean tried) {
         var run = placed.waiting();
         var step = placed.step();
         int in = s.lesson().indexOf(run.collectedIn()) + 1;
@@ -46,7 +50,7 @@ final class CollectedOffTime implements Check {
         var what = "Step " + in + " comes " + Clock.text(early ? run.early() : run.late()) + (early ? " too early" : " too late") + " for step " + placed.number() + ", "
                 + (step.waiting().what().isBlank() ? "which takes " : "which " + step.waiting().what() + " ") + step.waiting().time().text() + ".";
         var mends = new ArrayList<Mend>();
-        var better = CoverOptions.bestCollector(s.lesson(), step, s.pace());
+        var better = tried ? CoverOptions.bestCollector(s.lesson(), step, s.pace()) : "";
         if (!better.isEmpty() && !better.equals(run.collectedIn())) {
             var cover = new Cover.CarryOn(better);
             var other = s.lesson().withStep(step.id(), x -> x.but(d -> d.waiting = x.waiting().covered(cover)));

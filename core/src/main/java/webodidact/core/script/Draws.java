@@ -1,6 +1,7 @@
 package webodidact.core.script;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,34 +48,35 @@ public final class Draws {
     /** By line id, in the order of the list; only lines that some step uses. */
     public static Map<String, Line> of(Lesson lesson, Knowledge knowledge, MeasureSystem system) {
         var all = new LinkedHashMap<String, Line>();
-        for (var line : lesson.foods()) {
-            if (lesson.steps().stream().anyMatch(s -> s.usesLine(line.id()))) all.put(line.id(), line(lesson, line, knowledge, system));
+        var taking = new HashMap<String, List<Taking>>();
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            for (var use : lesson.steps().get(i).uses()) taking.computeIfAbsent(use.line(), k -> new ArrayList<>()).add(new Taking(lesson.steps().get(i).id(), i + 1, use.amount()));
         }
+        for (var line : lesson.foods()) if (taking.containsKey(line.id())) all.put(line.id(), line(line, taking.get(line.id()), knowledge, system));
         return all;
     }
 
+    /** A step takes some of one line; {@code amount} null is all that others leave. */
+    private record Taking(String step, int number, Amount amount) {}
+
     /** A step without an amount takes all but what other steps measure out for themselves: the flour, but not that for dusting. */
-    private static Line line(Lesson lesson, FoodLine line, Knowledge knowledge, MeasureSystem system) {
+    private static Line line(FoodLine line, List<Taking> taking, Knowledge knowledge, MeasureSystem system) {
         var total = line.amount();
-        var measured = measured(lesson, line, knowledge, system);
+        var measured = measured(line, taking, knowledge, system);
         var left = total == null || measured == null ? null : total.low();
         var rest = left == null ? null : left.minus(measured);
         boolean taken = false;
         var draws = new ArrayList<Draw>();
-        for (int i = 0; i < lesson.steps().size(); i++) {
-            var step = lesson.steps().get(i);
-            for (var use : step.uses()) {
-                if (!use.line().equals(line.id())) continue;
-                if (use.amount() == null) {
-                    boolean handles = taken || rest != null && !rest.isMoreThan(Ratio.ZERO);
-                    taken = true;
-                    if (left != null && !handles) left = left.minus(rest);
-                    draws.add(new Draw(step.id(), i + 1, handles || rest == null ? null : of(rest, total), left == null ? null : of(left, total), !handles, handles));
-                } else {
-                    var some = total == null ? Optional.of(use.amount()) : in(use.amount(), total, line, knowledge, system);
-                    if (left != null) left = left.minus(some.orElseThrow().low());
-                    draws.add(new Draw(step.id(), i + 1, some.orElse(null), left == null ? null : of(left, total), false, false));
-                }
+        for (var use : taking) {
+            if (use.amount() == null) {
+                boolean handles = taken || rest != null && !rest.isMoreThan(Ratio.ZERO);
+                taken = true;
+                if (left != null && !handles) left = left.minus(rest);
+                draws.add(new Draw(use.step(), use.number(), handles || rest == null ? null : of(rest, total), left == null ? null : of(left, total), !handles, handles));
+            } else {
+                var some = total == null ? Optional.of(use.amount()) : in(use.amount(), total, line, knowledge, system);
+                if (left != null) left = left.minus(some.orElseThrow().low());
+                draws.add(new Draw(use.step(), use.number(), some.orElse(null), left == null ? null : of(left, total), false, false));
             }
         }
         if (left == null) return new Line(line, draws, null, null);
@@ -84,16 +86,14 @@ public final class Draws {
     }
 
     /** All that steps measure out, in the line's unit; null if one of them cannot be compared. */
-    private static Ratio measured(Lesson lesson, FoodLine line, Knowledge knowledge, MeasureSystem system) {
+    private static Ratio measured(FoodLine line, List<Taking> taking, Knowledge knowledge, MeasureSystem system) {
         var sum = Ratio.ZERO;
         if (line.amount() == null) return null;
-        for (var step : lesson.steps()) {
-            for (var use : step.uses()) {
-                if (!use.line().equals(line.id()) || use.amount() == null) continue;
-                var some = in(use.amount(), line.amount(), line, knowledge, system);
-                if (some.isEmpty()) return null;
-                sum = sum.plus(some.get().low());
-            }
+        for (var use : taking) {
+            if (use.amount() == null) continue;
+            var some = in(use.amount(), line.amount(), line, knowledge, system);
+            if (some.isEmpty()) return null;
+            sum = sum.plus(some.get().low());
         }
         return sum;
     }

@@ -56,12 +56,13 @@ public final class CoverOptions {
 
     /** The first later step reached once the wait is right; the last step if none is; "" if there is no later step. */
     public static String bestCollector(Lesson lesson, Step step, Pace pace) {
-        var later = Planner.collectors(lesson, lesson.indexOf(step.id()));
-        if (later.isEmpty()) return "";
+        int at = lesson.indexOf(step.id());
+        if (at + 1 >= lesson.steps().size()) return "";
         var open = lesson.withStep(step.id(), s -> s.but(d -> d.waiting = s.waiting().covered(new Cover.CarryOn(""))));
         var plan = Planner.plan(open, pace);
-        int soonest = plan.of(step.id()).orElseThrow().waiting().soonest();
-        return later.stream().filter(s -> plan.of(s.id()).orElseThrow().span().start() >= soonest).findFirst().orElse(later.getLast()).id();
+        int soonest = plan.steps().get(at).waiting().soonest();
+        var later = plan.steps().subList(at + 1, plan.steps().size());
+        return later.stream().filter(p -> p.span().start() >= soonest).findFirst().orElse(later.getLast()).step().id();
     }
 
     private static Option carryOn(Lesson lesson, Step step, String collect, Pace pace) {

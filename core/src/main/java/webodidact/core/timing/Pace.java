@@ -6,6 +6,7 @@ import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Segment;
 import webodidact.core.lesson.Step;
+import webodidact.core.memo.Remembered;
 import webodidact.core.words.Cautions;
 import webodidact.core.words.SpokenWords;
 
@@ -71,8 +72,13 @@ public record Pace(Audience audience, Map<Segment, Integer> own, Map<Segment, In
 
     private static Ratio seconds(String text, int pace) {
         if (text.isEmpty()) return Ratio.ZERO;
-        int all = SpokenWords.count(text);
-        int careful = pace <= CAUTION ? 0 : Cautions.in(text).stream().mapToInt(s -> SpokenWords.count(text.substring(s.start(), s.end()))).sum();
-        return Ratio.of((all - careful) * 60L, pace).plus(Ratio.of(careful * 60L, Math.min(pace, CAUTION)));
+        var words = COUNTED.of(text);
+        int careful = pace <= CAUTION ? 0 : words.careful();
+        return Ratio.of((words.all() - careful) * 60L, pace).plus(Ratio.of(careful * 60L, Math.min(pace, CAUTION)));
     }
+
+    private record Counted(int all, int careful) {}
+
+    private static final Remembered<String, Counted> COUNTED = new Remembered<>(text -> new Counted(SpokenWords.count(text),
+            Cautions.in(text).stream().mapToInt(s -> SpokenWords.count(text.substring(s.start(), s.end()))).sum()));
 }

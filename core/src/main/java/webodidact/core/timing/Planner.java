@@ -56,9 +56,11 @@ public final class Planner {
         var low = run(Level.LOW, false);
         var likely = run(Level.LIKELY, false);
         var high = run(Level.HIGH, false);
-        var kitchenLow = run(Level.LOW, true);
-        var kitchen = run(Level.LIKELY, true);
-        var kitchenHigh = run(Level.HIGH, true);
+        // Live, the kitchen is what is seen.
+        boolean same = lesson.delivery().isLive();
+        var kitchenLow = same ? low : run(Level.LOW, true);
+        var kitchen = same ? likely : run(Level.LIKELY, true);
+        var kitchenHigh = same ? high : run(Level.HIGH, true);
         int[] hits = hits(likely);
         var placed = new ArrayList<Placed>();
         for (int i = 0; i < talk.length; i++) {
@@ -225,10 +227,5 @@ public final class Planner {
             now = step.camera();
         }
         return moves;
-    }
-
-    /** Steps at which a wait of that step could be collected, the first that is not early first. */
-    static List<Step> collectors(Lesson lesson, int index) {
-        return lesson.steps().subList(Math.min(index + 1, lesson.steps().size()), lesson.steps().size());
     }
 }
