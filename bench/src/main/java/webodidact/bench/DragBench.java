@@ -16,7 +16,8 @@ public final class DragBench {
 
     public static void main(String[] args) throws Exception {
         var window = BenchWindow.open(Lessons.of(Integer.parseInt(args[0])), "clock");
-        Node block = window.onScreen(() -> window.stage().getScene().getRoot().lookup("#block-hands-s2"));
+        // The selected step is drawn however little room it has.
+        Node block = window.onScreen(() -> window.stage().getScene().getRoot().lookup("#block-hands-s0"));
         var bounds = block.localToScene(block.getBoundsInLocal());
         var edge = new Point2D(bounds.getMaxX() - 1, bounds.getCenterY());
         window.onScreen(() -> {

@@ -30,19 +30,30 @@ public final class Ribbon extends Pane {
     public void show(Schedule schedule, String chosen) {
         steps = schedule.steps();
         total = Math.max(1, schedule.planned());
-        getChildren().clear();
-        for (var placed : steps) {
-            var block = new Button(placed.number() + " " + placed.step().title());
-            block.getStyleClass().setAll("ribbon-block", look(placed));
-            block.setMinWidth(0);
-            block.setFocusTraversable(false);
-            block.setTextOverrun(OverrunStyle.CLIP);
-            block.pseudoClassStateChanged(CHOSEN, placed.step().id().equals(chosen));
-            block.setAccessibleText(Words.of("ribbon.step", placed.number(), placed.step().title(), Clock.text(placed.span().start()), Clock.text(placed.span().length())));
-            block.setOnAction(e -> select.accept(placed.step().id()));
-            getChildren().add(block);
-        }
+        // Blocks are reused: with each keystroke all of them begin at another second, and few look different.
+        while (getChildren().size() > steps.size()) getChildren().removeLast();
+        while (getChildren().size() < steps.size()) getChildren().add(fresh(getChildren().size()));
+        for (int i = 0; i < steps.size(); i++) fill((Button) getChildren().get(i), steps.get(i), chosen);
         requestLayout();
+    }
+
+    private Button fresh(int index) {
+        var block = new Button();
+        block.getStyleClass().setAll("ribbon-block", "");
+        block.setMinWidth(0);
+        block.setFocusTraversable(false);
+        block.setTextOverrun(OverrunStyle.CLIP);
+        block.setOnAction(e -> {
+            if (index < steps.size()) select.accept(steps.get(index).step().id());
+        });
+        return block;
+    }
+
+    private static void fill(Button block, Placed placed, String chosen) {
+        block.setText(placed.number() + " " + placed.step().title());
+        if (!block.getStyleClass().getLast().equals(look(placed))) block.getStyleClass().set(1, look(placed));
+        block.pseudoClassStateChanged(CHOSEN, placed.step().id().equals(chosen));
+        block.setAccessibleText(Words.of("ribbon.step", placed.number(), placed.step().title(), Clock.text(placed.span().start()), Clock.text(placed.span().length())));
     }
 
     /** Words in blue, hands in red, washing in grey: the colours of the timeline. */
@@ -53,13 +64,15 @@ public final class Ribbon extends Pane {
 
     @Override
     protected void layoutChildren() {
-        double least = 14;
-        double spare = Math.max(0, getWidth() - steps.size() * (least + GAP));
+        double each = steps.isEmpty() ? 0 : getWidth() / steps.size();
+        double gap = each > 8 ? GAP : 0;
+        double least = Math.max(0, Math.min(14, each - gap));
+        double spare = Math.max(0, getWidth() - steps.size() * (least + gap));
         double x = 0;
         for (int i = 0; i < steps.size(); i++) {
             double w = least + spare * steps.get(i).span().length() / total;
-            getChildren().get(i).resizeRelocate(Math.round(x), 0, Math.max(4, Math.round(w)), getHeight());
-            x += w + GAP;
+            getChildren().get(i).resizeRelocate(Math.round(x), 0, Math.max(each > 8 ? 4 : 1, Math.round(w)), getHeight());
+            x += w + gap;
         }
     }
 }

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import javafx.css.PseudoClass;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
@@ -212,8 +211,9 @@ public final class Timeline extends Pane {
             front.add(box("part-line", x, 0, 1, bottom));
             front.add(text(part.title(), "part-word", x + 4, bottom - 20));
         }
-        var used = new HashSet<String>();
-        for (int i = 0; i < n; i++) lane(model.lanes().get(i), axis, HEAD + i * lane, lane, block, now, used);
+        var wanted = new ArrayList<Wanted>();
+        for (int i = 0; i < n; i++) lane(model.lanes().get(i), axis, HEAD + i * lane, lane, block, now, wanted);
+        arrange(wanted);
         ghosts(axis, lane, block, front);
         if (model.homes() != null) homes(model.homes(), axis, HEAD + n * lane, lane * HOMES_SHARE, front);
         front.add(box("air-line", axis.zero() - 1 - pan, 0, 2, bottom));
@@ -223,11 +223,6 @@ public final class Timeline extends Pane {
         word.relocate(Math.round(axis.x(model.slot()) - pan - word.getWidth() - 6), Math.round(bottom - word.getHeight()));
         front.add(word);
         flags(axis, front);
-        // A block that is dragged stays in the scene all the while: blocks come and go one by one.
-        for (var gone : pool.keySet().stream().filter(k -> !used.contains(k)).toList()) {
-            blocks.getChildren().remove(pool.remove(gone));
-            shownText.remove(gone);
-        }
         under.getChildren().setAll(now);
         over.getChildren().setAll(front);
     }
@@ -309,7 +304,7 @@ public final class Timeline extends Pane {
         }
     }
 
-    private void lane(Lane lane, TimeAxis axis, double y, double height, double tall, List<Node> now, Set<String> used) {
+    private void lane(Lane lane, TimeAxis axis, double y, double height, double tall, List<Node> now, List<Wanted> wanted) {
         now.add(box("lane-line", 0, y, room(), 1));
         name(lane.title(), lane.detail(), y + height / 2);
         double top = y + Math.max(3, (height - tall) / 2);
@@ -327,8 +322,7 @@ public final class Timeline extends Pane {
             if (w <= 3 && x < drawn + 1 && !block.step().equals(model.step())) continue;
             drawn = x;
             var key = lane.id() + "/" + block.step() + "/" + block.look() + "/" + (block.step().isEmpty() ? block.span().start() : same);
-            used.add(key);
-            block(key, lane, block, x, top, w, tall);
+            wanted.add(new Wanted(key, lane, block, x, top, w, tall));
         }
     }
 
@@ -338,36 +332,58 @@ public final class Timeline extends Pane {
         place(Nodes.label(detail, "lane-detail"), names, 0, middle);
     }
 
-    private void block(String key, Lane lane, Lane.Block block, double x, double y, double w, double tall) {
-        var button = pool.computeIfAbsent(key, k -> fresh(block));
-        var spoken = words(lane, block);
-        if (!spoken.equals(shownText.put(key, spoken))) {
+    /** A block where it is to be drawn. */
+    private record Wanted(String key, Lane lane, Lane.Block block, double x, double y, double w, double tall) {}
+
+    /**
+     * Blocks that are there already stay the same nodes, so that one that is dragged or has the focus keeps it; the others are
+     * taken for what is new: making and styling a node costs more than all the rest of a frame.
+     */
+    private void arrange(List<Wanted> wanted) {
+        var keys = new HashSet<String>();
+        wanted.forEach(w -> keys.add(w.key()));
+        var spare = new ArrayList<Button>();
+        for (var key : pool.keySet().stream().filter(k -> !keys.contains(k)).toList()) {
+            spare.add(pool.remove(key));
+            shownText.remove(key);
+        }
+        for (var want : wanted) fill(want, pool.computeIfAbsent(want.key(), k -> spare.isEmpty() || spare.getLast().isFocused() ? fresh() : spare.removeLast()));
+        blocks.getChildren().removeAll(spare);
+    }
+
+    private void fill(Wanted want, Button button) {
+        var block = want.block();
+        if (!button.getStyleClass().getLast().equals("block-" + block.look())) button.getStyleClass().set(1, "block-" + block.look());
+        button.setId("block-" + block.look() + "-" + block.step());
+        button.setFocusTraversable(!block.step().isEmpty());
+        var spoken = words(want.lane(), block);
+        if (!spoken.equals(shownText.put(want.key(), spoken))) {
             button.setAccessibleText(spoken);
             button.getTooltip().setText(block.text() + "\n" + Clock.text(block.span().start()) + "–" + Clock.text(block.span().end()) + " · " + Clock.text(block.span().length()));
         }
-        button.setText(w < 14 ? "" : block.text());
+        button.setText(want.w() < 14 ? "" : block.text());
         button.getProperties().put("block", block);
         button.pseudoClassStateChanged(CHOSEN, !block.step().isEmpty() && block.step().equals(model.step()));
         button.pseudoClassStateChanged(ALIKE, !block.step().isEmpty() && block.step().equals(hovered));
-        button.resizeRelocate(Math.round(x), y, Math.max(3, Math.round(w) - 1), tall);
+        button.resizeRelocate(Math.round(want.x()), want.y(), Math.max(3, Math.round(want.w()) - 1), want.tall());
     }
 
-    private Button fresh(Lane.Block block) {
+    private static Lane.Block blockOf(Button button) {
+        return (Lane.Block) button.getProperties().get("block");
+    }
+
+    private Button fresh() {
         var button = new Button();
-        button.getStyleClass().setAll("block", "block-" + block.look());
+        button.getStyleClass().setAll("block", "");
         button.setTextOverrun(OverrunStyle.CLIP);
         button.setMinWidth(0);
         button.setManaged(false);
         button.setTooltip(new Tooltip());
-        button.setFocusTraversable(!block.step().isEmpty());
-        button.setId("block-" + block.look() + "-" + block.step());
-        if (block.step().isEmpty()) {
-            blocks.getChildren().add(button);
-            return button;
-        }
-        button.setOnAction(e -> edits.select(block.step()));
-        button.hoverProperty().addListener((o, was, now) -> hover(now ? block.step() : ""));
-        drag(button, block.step(), block.look());
+        button.setOnAction(e -> {
+            if (!blockOf(button).step().isEmpty()) edits.select(blockOf(button).step());
+        });
+        button.hoverProperty().addListener((o, was, now) -> hover(now ? blockOf(button).step() : ""));
+        drag(button);
         blocks.getChildren().add(button);
         return button;
     }
@@ -376,31 +392,29 @@ public final class Timeline extends Pane {
     private void hover(String step) {
         hovered = step;
         for (var button : pool.values()) {
-            button.pseudoClassStateChanged(ALIKE, button.getProperties().get("block") instanceof Lane.Block b && !b.step().isEmpty() && b.step().equals(step));
+            button.pseudoClassStateChanged(ALIKE, !blockOf(button).step().isEmpty() && blockOf(button).step().equals(step));
         }
     }
 
     /** The right edge of hands and waits changes their length; the rest of a block its step's place. */
-    private void drag(Button button, String step, String look) {
-        boolean stretches = look.equals("hands") || look.equals("wait");
-        boolean moves = look.equals("hands") || look.equals("talk");
+    private void drag(Button button) {
         var mode = new String[] {""};
-        button.setOnMouseMoved(e -> button.setCursor(stretches && e.getX() > button.getWidth() - EDGE ? Cursor.H_RESIZE : Cursor.DEFAULT));
+        button.setOnMouseMoved(e -> button.setCursor(stretches(button) && e.getX() > button.getWidth() - EDGE ? Cursor.H_RESIZE : Cursor.DEFAULT));
         button.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
-            mode[0] = stretches && e.getX() > button.getWidth() - EDGE ? "stretch" : "";
+            mode[0] = stretches(button) && e.getX() > button.getWidth() - EDGE ? "stretch" : "";
             pressedX = e.getSceneX();
         });
         button.addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> {
-            if (mode[0].isEmpty() && moves && Math.abs(e.getSceneX() - pressedX) > 6) mode[0] = "move";
+            if (mode[0].isEmpty() && moves(button) && Math.abs(e.getSceneX() - pressedX) > 6) mode[0] = "move";
             double x = content.sceneToLocal(e.getSceneX(), e.getSceneY()).getX();
-            if (mode[0].equals("stretch")) stretch(button, step, look, x);
-            else if (mode[0].equals("move")) moving(step, x, e);
+            if (mode[0].equals("stretch")) stretch(button, x);
+            else if (mode[0].equals("move")) moving(blockOf(button).step(), x, e);
             if (!mode[0].isEmpty()) e.consume();
         });
         button.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
             floating.setVisible(false);
             dropLine.setVisible(false);
-            if (mode[0].equals("move")) edits.drop(step, edits.indexAt(axis().second(content.sceneToLocal(e.getSceneX(), e.getSceneY()).getX() + pan)));
+            if (mode[0].equals("move")) edits.drop(blockOf(button).step(), edits.indexAt(axis().second(content.sceneToLocal(e.getSceneX(), e.getSceneY()).getX() + pan)));
             if (mode[0].equals("stretch")) edits.settled();
             if (!mode[0].isEmpty()) {
                 button.disarm();
@@ -410,10 +424,20 @@ public final class Timeline extends Pane {
         });
     }
 
-    private void stretch(Button button, String step, String look, double x) {
-        if (!(button.getProperties().get("block") instanceof Lane.Block block)) return;
+    private static boolean stretches(Button button) {
+        var block = blockOf(button);
+        return !block.step().isEmpty() && (block.look().equals("hands") || block.look().equals("wait"));
+    }
+
+    private static boolean moves(Button button) {
+        var block = blockOf(button);
+        return !block.step().isEmpty() && (block.look().equals("hands") || block.look().equals("talk"));
+    }
+
+    private void stretch(Button button, double x) {
+        var block = blockOf(button);
         int seconds = Math.max(5, (axis().second(x + pan) - block.span().start() + 2) / 5 * 5);
-        edits.stretch(step, look.equals("wait"), seconds);
+        edits.stretch(block.step(), block.look().equals("wait"), seconds);
         tell(Clock.text(seconds), x, button.getLayoutY());
     }
 

@@ -27,8 +27,9 @@ import webodidact.desktop.words.Words;
 
 /** Everything before air on the left, the broadcast on the right; under it whether it fits; beside it the selected step, its wait, and the homes. */
 final class ClockScreen extends HBox {
-    /** Homes that are played after each change. */
-    static final int HOMES = 10_000;
+    /** Homes that are played after each change; fewer for a very long lesson, so that playing never slows the hand that drags. */
+    private static final int HOMES = 10_000;
+    private static final int HOME_STEPS = 600_000;
     static final long SEED = 7;
     private final Workspace workspace;
     private final Timeline timeline;
@@ -97,7 +98,7 @@ final class ClockScreen extends HBox {
             return;
         }
         var households = workspace.book().households();
-        homes.request(progress -> Simulation.of(outcome.lesson(), HomePace.of(outcome.lesson(), households, outcome.knowledge(), outcome.course()), Chance.USUAL, HOMES, SEED, progress)
+        homes.request(progress -> Simulation.of(outcome.lesson(), HomePace.of(outcome.lesson(), households, outcome.knowledge(), outcome.course()), Chance.USUAL, Math.clamp(HOME_STEPS / Math.max(1, outcome.lesson().steps().size()), 200, HOMES), SEED, progress)
                 .map(s -> s.against(outcome.schedule())).orElse(null));
     }
 
