@@ -70,15 +70,26 @@ public final class Fit {
     private List<Proposal> all() {
         if (!homes.isEmpty() && now.schedule().inHand() > 0) keep(List.of(), now.lesson(), "nothing is changed, so nothing is to prove");
         int done = 0;
-        for (var family : FAMILIES) {
+        var families = families();
+        for (var family : families) {
             if (stop(done++)) break;
             solve(family, Set.of());
         }
-        for (var family : FAMILIES) {
+        for (var family : families) {
             if (found.size() >= 3 || stop(done++)) break;
             solve(family, used());
         }
         return found.values().stream().sorted(Comparator.comparing((Proposal p) -> !p.fits()).thenComparing(p -> p.fits() ? -p.readyThen() : p.then()).thenComparingInt(Proposal::cost)).toList();
+    }
+
+    /** Where the time is wanted for holds, holds are not given up for it. */
+    private List<Set<Move.Kind>> families() {
+        if (homes.isEmpty()) return FAMILIES;
+        return FAMILIES.stream().map(f -> {
+            Set<Move.Kind> without = EnumSet.copyOf(f);
+            without.remove(Move.Kind.HOLD);
+            return without;
+        }).filter(f -> !f.isEmpty()).toList();
     }
 
     private boolean stop(int done) {

@@ -18,7 +18,7 @@ public final class Holds {
     public record Proposal(Lesson lesson, List<Hold> holds, int before, int then) {}
 
     /** A shorter hold is a breath, not a hold. */
-    private static final int WORTH = 20;
+    private static final int WORTH = 10;
 
     private Holds() {}
 

@@ -70,6 +70,8 @@ public final class Timeline extends Pane {
     private final Region dropLine = Nodes.styled(new Region(), "drop-line");
     private TimelineModel model = TimelineModel.EMPTY;
     private double labels = 100;
+    /** Height that a lane needs for its name. */
+    private double least = 44;
     private String measuredFor = "";
     private double zoom = 1;
     private double pan;
@@ -80,7 +82,7 @@ public final class Timeline extends Pane {
     public Timeline(Edits edits) {
         this.edits = edits;
         getStyleClass().add("timeline");
-        setMinSize(0, 0);
+        setMinWidth(0);
         clip(this);
         clip(content);
         floating.setManaged(false);
@@ -159,8 +161,16 @@ public final class Timeline extends Pane {
 
     private void scrolled(ScrollEvent e) {
         if (e.isControlDown()) zoomBy(e.getDeltaY() > 0 ? 1.25 : 0.8, Math.max(0, e.getX() - labels));
-        else panBy(-(e.getDeltaX() != 0 ? e.getDeltaX() : e.getDeltaY()));
+        else if (zoom > 1) panBy(-(e.getDeltaX() != 0 ? e.getDeltaX() : e.getDeltaY()));
+        // All in view, the wheel is for the page.
+        else return;
         e.consume();
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        measure();
+        return HEAD + 8 + (model.lanes().size() + (model.homes() == null ? 0 : HOMES_SHARE)) * least;
     }
 
     @Override
@@ -199,7 +209,7 @@ public final class Timeline extends Pane {
         var axis = axis();
         int n = model.lanes().size();
         double shares = n + (model.homes() == null ? 0 : HOMES_SHARE);
-        double lane = Math.max(44, Math.min(108, (getHeight() - HEAD - 8) / shares));
+        double lane = Math.max(least, Math.min(108, (getHeight() - HEAD - 8) / shares));
         double block = Math.min(50, lane * 0.62);
         double bottom = HEAD + shares * lane;
         if (axis.zero() > 0) now.add(box("before-air", -pan, 0, axis.zero(), bottom));
@@ -241,6 +251,7 @@ public final class Timeline extends Pane {
         });
         if (model.homes() != null) texts.add(Nodes.label(Words.of("clock.homesDetail"), "lane-detail"));
         labels = 12 + texts.stream().mapToDouble(this::widthOf).max().orElse(88);
+        least = texts.size() < 2 ? 44 : Math.max(44, texts.get(0).prefHeight(-1) + texts.get(1).prefHeight(-1) + 4);
     }
 
     private double widthOf(Label label) {

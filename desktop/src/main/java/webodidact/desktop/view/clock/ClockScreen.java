@@ -54,7 +54,10 @@ final class ClockScreen extends HBox {
         var zoom = Nodes.row(4, Nodes.named(Nodes.button("−", () -> timeline.zoomBy(0.67, timeline.getWidth() / 2), "small"), "zoom-out", Words.of("clock.zoomOut")),
                 Nodes.named(Nodes.button("+", () -> timeline.zoomBy(1.5, timeline.getWidth() / 2), "small"), "zoom-in", Words.of("clock.zoomIn")),
                 Nodes.named(Nodes.button(Words.of("clock.zoomAll"), timeline::zoomOut, "small"), "zoom-all", Words.of("clock.zoomAll")));
-        var work = Nodes.styled(new VBox(10, Nodes.row(14, Nodes.label(Words.of("station.clock"), "title"), hint, Nodes.spring(), zoom), Nodes.grown(timeline), sums, fit), "work");
+        // In a small window, or with large letters, all of it keeps its height and scrolls.
+        var flow = Panes.work(new VBox(10, Nodes.grown(timeline), sums, fit));
+        flow.setFitToHeight(true);
+        var work = Nodes.styled(new VBox(10, Nodes.row(14, Nodes.label(Words.of("station.clock"), "title"), hint, Nodes.spring(), zoom), Nodes.grown(flow)), "work");
         work.setMinWidth(0);
         getChildren().addAll(Nodes.grown(work), Panes.side(panel, 300, 290));
         WhenSeen.of(this, this::show, workspace.outcomeProperty(), workspace.stepProperty(), homes.resultProperty());

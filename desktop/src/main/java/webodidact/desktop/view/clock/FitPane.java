@@ -23,6 +23,7 @@ import webodidact.desktop.words.Words;
 
 /** Ways to fit the slot with more homes ready: each looked at on the timeline before it is taken with one press. */
 final class FitPane extends VBox {
+    private static final double WIDTH = 236;
     private final Workspace workspace;
     private final Runnable previewed;
     private final Runs<List<Proposal>> runs = new Runs<>("fit", Platform::runLater);
@@ -49,9 +50,10 @@ final class FitPane extends VBox {
         state.setMinWidth(0);
         getChildren().addAll(Nodes.row(10, title, Nodes.spring(), state, progress, stop, look), row);
         row.setFitToHeight(true);
+        // Room for the bar that comes when there are more cards than fit side by side.
+        cards.setPadding(new javafx.geometry.Insets(0, 0, 14, 0));
         row.getStyleClass().add("plain-scroll");
         row.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        row.setMinHeight(USE_PREF_SIZE);
         row.visibleProperty().bind(Bindings.isNotEmpty(cards.getChildren()));
         row.managedProperty().bind(row.visibleProperty());
         runs.resultProperty().addListener(o -> show());
@@ -126,6 +128,12 @@ final class FitPane extends VBox {
         if (found == null) return;
         if (found.isEmpty()) state.setText(Words.of("fit.none"));
         for (int i = 0; i < found.size(); i++) cards.getChildren().add(card(found.get(i), i));
+        // Rows measure wrapped words at their unwrapped width; these are measured at the width they get.
+        row.applyCss();
+        double tall = 0;
+        for (var card : cards.getChildren()) tall = Math.max(tall, ((CardButton) card).getChildren().getFirst().prefHeight(WIDTH));
+        row.setMinHeight(Math.ceil(tall) + 26);
+        row.setPrefHeight(row.getMinHeight());
     }
 
     private CardButton card(Proposal proposal, int number) {
@@ -135,8 +143,8 @@ final class FitPane extends VBox {
         if (proposal.readyThen() >= 0) box.getChildren().add(Nodes.wrapped(Words.of("fit.ready", proposal.readyBefore(), proposal.readyThen()), proposal.readyThen() >= proposal.readyBefore() ? "good" : "bad"));
         if (!proposal.consequences().isEmpty()) box.getChildren().add(Nodes.wrapped(String.join(", ", proposal.consequences()), "soft"));
         box.getChildren().add(Nodes.wrapped(proposal.proof(), "tiny"));
-        box.setPrefWidth(236);
-        box.setMaxWidth(236);
+        box.setPrefWidth(WIDTH);
+        box.setMaxWidth(WIDTH);
         var card = new CardButton("fit-card", () -> take(proposal), box);
         card.setId("fit-take-" + (number + 1));
         card.setAccessibleText(Words.of("fit.take", proposal.title()) + ", " + times + ", " + String.join(", ", proposal.consequences()) + ", " + proposal.proof());
