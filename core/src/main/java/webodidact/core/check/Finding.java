@@ -26,6 +26,11 @@ public record Finding(Severity severity, String check, String where, int step, S
         return severity == Severity.STOP;
     }
 
+    /** All that is shown of it: two findings with the same text say and mend the same, though they were found anew. */
+    public String text() {
+        return severity + "/" + check + "/" + where + "/" + step + "/" + what + "/" + why + "/" + String.join("/", mends.stream().map(Mend::label).toList());
+    }
+
     @Override
     public int compareTo(Finding other) {
         return ORDER.compare(this, other);

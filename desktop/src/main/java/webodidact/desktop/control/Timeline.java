@@ -16,12 +16,8 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Polygon;
-import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import webodidact.core.time.Clock;
-import webodidact.desktop.geometry.HomesBand;
 import webodidact.desktop.geometry.Lane;
 import webodidact.desktop.geometry.TimeAxis;
 import webodidact.desktop.geometry.TimelineModel;
@@ -225,7 +221,12 @@ public final class Timeline extends Pane {
         for (int i = 0; i < n; i++) lane(model.lanes().get(i), axis, HEAD + i * lane, lane, block, now, wanted);
         arrange(wanted);
         ghosts(axis, lane, block, front);
-        if (model.homes() != null) homes(model.homes(), axis, HEAD + n * lane, lane * HOMES_SHARE, front);
+        if (model.homes() != null) {
+            name(Words.of("clock.homes"), Words.of("clock.homesDetail"), HEAD + n * lane + lane * HOMES_SHARE / 2);
+            front.add(box("lane-line", 0, HEAD + n * lane, room(), 1));
+            var word = text(HomesDrawing.words(model.homes()), HomesDrawing.look(model.homes()), 0, 0);
+            front.addAll(HomesDrawing.of(model.homes(), axis, pan, room(), HEAD + n * lane, lane * HOMES_SHARE, word));
+        }
         front.add(box("air-line", axis.zero() - 1 - pan, 0, 2, bottom));
         if (axis.zero() - pan > -60) front.add(text(Words.of("clock.onAir"), "air-word", axis.zero() + 5 - pan, 4));
         front.add(box(model.low() > model.slot() ? "slot-line over" : "slot-line", axis.x(model.slot()) - 1 - pan, 0, 2, bottom));
@@ -482,42 +483,6 @@ public final class Timeline extends Pane {
                 now.add(box("ghost", x, top, Math.max(2, w - 1), 5));
             }
         }
-    }
-
-    /** The presenter as a line, the homes as a band from the quickest tenth to the slowest. */
-    private void homes(HomesBand band, TimeAxis axis, double y, double height, List<Node> now) {
-        now.add(box("lane-line", 0, y, room(), 1));
-        name(Words.of("clock.homes"), Words.of("clock.homesDetail"), y + height / 2);
-        int n = band.points().size();
-        if (n == 0) return;
-        double bottom = y + height - 8;
-        double each = (height - 16) / n;
-        var area = new Polygon();
-        var middle = new Polyline();
-        for (int k = 0; k < n; k++) {
-            area.getPoints().addAll(axis.x(band.points().get(k).early()) - pan, bottom - (k + 1) * each);
-            middle.getPoints().addAll(axis.x(band.points().get(k).middle()) - pan, bottom - (k + 1) * each);
-        }
-        for (int k = n - 1; k >= 0; k--) area.getPoints().addAll(axis.x(band.points().get(k).late()) - pan, bottom - (k + 1) * each);
-        area.getStyleClass().add("homes-band");
-        middle.getStyleClass().add("homes-middle");
-        now.add(still(area));
-        now.add(still(middle));
-        if (band.worst() == 0) return;
-        var at = band.points().get(band.worst() - 1);
-        double x = axis.x(at.shown()) - pan;
-        double dotY = bottom - band.worst() * each;
-        now.add(still(Nodes.styled(new Circle(x, dotY, 5), band.percent() < 85 ? "homes-dot" : "homes-fine")));
-        var word = text(Words.of("clock.homesWorst", band.percent(), band.worst()), band.percent() < 85 ? "homes-word" : "homes-word-fine", 0, 0);
-        double left = x + 12 + word.getWidth() > room() ? x - 12 - word.getWidth() : x + 12;
-        word.relocate(Math.round(left), Math.round(Math.clamp(dotY + 4, y + 2, bottom - word.getHeight())));
-        now.add(word);
-    }
-
-    private static Node still(Node node) {
-        node.setMouseTransparent(true);
-        node.setManaged(false);
-        return node;
     }
 
     private static String words(Lane lane, Lane.Block block) {

@@ -25,6 +25,10 @@ public final class WordField extends Region {
     private List<Mark> marks = List.of();
     private Text shown;
     private boolean drawing;
+    private double measuredWidth = Double.NaN;
+    private String measuredText = "";
+    private javafx.scene.text.Font measuredFont;
+    private double measuredHeight;
 
     public WordField() {
         getStyleClass().add("word-field");
@@ -69,6 +73,16 @@ public final class WordField extends Region {
 
     @Override
     protected double computePrefHeight(double width) {
+        // Each frame asks each text of the script, several times; one of them has changed.
+        if (width > 0 && width == measuredWidth && area.getText().equals(measuredText) && area.getFont().equals(measuredFont)) return measuredHeight;
+        measuredWidth = width;
+        measuredText = area.getText();
+        measuredFont = area.getFont();
+        measuredHeight = measured(width);
+        return measuredHeight;
+    }
+
+    private double measured(double width) {
         measure.setFont(area.getFont());
         measure.setText(area.getText().isEmpty() ? "x" : area.getText().endsWith("\n") ? area.getText() + "x" : area.getText());
         measure.setWrappingWidth(width <= 0 ? Math.max(300, getWidth()) - 2 * PADDING - 1 : Math.max(40, width - 2 * PADDING - 1));

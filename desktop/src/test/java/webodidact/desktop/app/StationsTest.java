@@ -148,6 +148,29 @@ class StationsTest extends WindowTest {
     }
 
     @Test
+    void nothingIsClippedOnTheWritingDeskAndTheClockAtLargeTextInTheSmallestWindow() {
+        robot.interact(() -> {
+            stage.setWidth(1100);
+            stage.setHeight(700);
+        });
+        for (int i = 0; i < 3; i++) robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
+        for (var step : java.util.List.of("s1", "s5", "s7")) {
+            choose(step);
+            go(3);
+            nothingIsClipped("150 % script " + step);
+            go(4);
+            nothingIsClipped("150 % clock " + step);
+        }
+        go(3);
+        robot.push(KeyCode.CONTROL, KeyCode.F);
+        settle();
+        nothingIsClipped("150 % find");
+        click("#method-open");
+        paste("#method-text", "1. Chop it all as finely as you can.\n2. Fry it.");
+        nothingIsClipped("150 % method");
+    }
+
+    @Test
     void nothingIsClippedInTheLarderAtLargeTextInTheSmallestWindow() {
         robot.interact(() -> {
             stage.setWidth(1100);

@@ -11,7 +11,9 @@ import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
+import webodidact.core.lesson.Way;
 import webodidact.core.lesson.Who;
+import webodidact.core.script.Ways;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.swap.CookedAmount;
 import webodidact.core.time.Clock;
@@ -49,19 +51,39 @@ final class MethodCard implements Paper {
         map.put("number", number);
         map.put("title", step.title());
         map.put("text", step.doing().isBlank() ? step.say() : step.doing());
-        map.put("uses", String.join(" · ", step.uses().stream().map(u -> use(outcome, u)).filter(u -> !u.isEmpty()).toList()));
+        map.put("uses", String.join(" · ", step.uses().stream().map(u -> use(outcome, step, u)).filter(u -> !u.isEmpty()).toList()));
         map.put("who", step.who() == Who.LEARNER ? "" : step.who().title());
         var wait = step.waiting();
         map.put("wait", wait == null ? "" : wait.time().text() + (wait.what().isBlank() ? "" : " · " + wait.what()) + (wait.cue().isBlank() ? "" : " · until " + wait.cue()));
         map.put("heat", step.heat() == null ? "" : "Oven " + step.heat().text());
         map.put("cautions", cautions(outcome, step));
+        map.put("looks", looks(step));
+        map.put("ways", step.ways().stream().filter(Way::offered).map(w -> way(outcome, w)).toList());
         return map;
     }
 
-    private static String use(Outcome outcome, Use use) {
+    private static List<String> looks(Step step) {
+        if (step.waiting() == null) return List.of();
+        var all = new ArrayList<String>();
+        for (var look : step.waiting().looks()) all.add("After " + Clock.text(look.at()) + ": " + look.what());
+        if (step.waiting().rounds() != null) all.add(step.waiting().rounds().text() + (step.waiting().rounds().stop().isBlank() ? "" : ". If it is not right then: " + step.waiting().rounds().stop()));
+        return all;
+    }
+
+    /** "Or with scissors: Snip the ends off. Sharp: …": another way that homes are told of, with its own cautions. */
+    private static String way(Outcome outcome, Way way) {
+        var cautions = new ArrayList<>(Ways.cautions(way.tools(), way.place(), outcome.knowledge()));
+        Ways.tooYoung(way, outcome.lesson()).ifPresent(cautions::add);
+        return "Or " + way.name() + (way.words().isBlank() ? "" : ": " + way.words()) + (cautions.isEmpty() ? "" : " (" + String.join("; ", cautions) + ")");
+    }
+
+    private static String use(Outcome outcome, Step step, Use use) {
         var line = outcome.lesson().food(use.line()).orElse(null);
         if (line == null) return "";
-        var amount = CookedAmount.of(line, use.amount() != null ? use.amount() : line.amount(), outcome.knowledge());
+        // What an earlier step has taken is named, not measured out again; what others measure out is left to them.
+        var draw = outcome.draws().get(line.id()).in(step.id()).orElse(null);
+        var taken = use.amount() != null ? use.amount() : draw == null || draw.handles() ? null : draw.taken();
+        var amount = taken == null ? null : CookedAmount.of(line, taken, outcome.knowledge());
         var name = line.chosen() == null ? line.item() : outcome.knowledge().food(line.chosen()).map(f -> f.name()).orElse(line.item());
         if (amount == null) return name;
         return KitchenRounding.round(amount.times(outcome.gather().factor()), outcome.course().house()).text() + " " + name;

@@ -7,8 +7,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import webodidact.core.fit.Fit;
+import webodidact.core.fit.Solver;
+import webodidact.core.food.Knowledge;
+import webodidact.core.homes.Progress;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.outcome.Outcome;
 import webodidact.formats.api.Read;
+import webodidact.formats.course.CourseFolder;
 import webodidact.formats.json.JsonFile;
 
 class DemoCourseTest {
@@ -26,6 +32,17 @@ class DemoCourseTest {
             if (!file.endsWith(".lesson.json")) continue;
             var lesson = ((Read.Done<Lesson>) JsonFile.readLesson(file, "x", DemoCourse.content(file))).value();
             assertThat(JsonFile.write(lesson)).as(file).isEqualTo(DemoCourse.content(file));
+        }
+    }
+
+    @Test
+    void eachLessonHasThreeWaysToFitItsSlot(@TempDir Path folder) throws IOException {
+        DemoCourse.copyTo(folder);
+        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder)).value().workbook();
+        for (var lesson : book.lessons()) {
+            var found = Fit.propose(Outcome.of(lesson, book.course(), Knowledge.shipped()), book.households(), Solver.usual(), Progress.NONE);
+            assertThat(found).as(lesson.title()).hasSizeGreaterThanOrEqualTo(3);
+            assertThat(found.getFirst().fits()).as(lesson.title()).isTrue();
         }
     }
 }

@@ -131,4 +131,13 @@ class PapersTest {
         var html = "<html><head><style>body{font-family:'Source Sans 3';background:url('file:///etc/hostname')}</style></head><body><img src=\"http://example.invalid/x.png\" alt=\"x\"/><p>text</p></body></html>";
         assertThat(text(PdfWriter.write(html))).contains("text");
     }
+
+    @Test
+    void theMethodCardTellsOfferedWaysLooksAndEachAmountOnce() throws IOException {
+        var card = Papers.ALL.stream().filter(x -> x.id().equals("method-card")).findFirst().orElseThrow().html(demo(PapersTest::covered));
+        assertThat(card).contains("Or with scissors: Snip the stalk ends off, a few at a time. (sharp: tuck your fingertips in)").contains("After 9:00: turn the tray round");
+        assertThat(card.split("350 g new potatoes", -1)).as("measured out once, named after").hasSize(2);
+        var secret = demo(l -> covered(l).withStep("s5", x -> x.but(d -> d.ways = d.ways.stream().map(w -> w.offering(false)).toList())));
+        assertThat(Papers.ALL.stream().filter(x -> x.id().equals("method-card")).findFirst().orElseThrow().html(secret)).doesNotContain("with scissors");
+    }
 }

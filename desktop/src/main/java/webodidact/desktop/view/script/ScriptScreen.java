@@ -99,7 +99,8 @@ final class ScriptScreen extends VBox {
         if (outcome == null) return;
         rows.values().forEach(r -> r.derived(outcome));
         var now = outcome.report().open().stream().filter(f -> f.step() == 0).toList();
-        if (now.equals(generalFindings)) return;
+        // Found anew after each keystroke, mostly the same: a card that stands keeps what is typed in it.
+        if (now.stream().map(Finding::text).toList().equals(generalFindings.stream().map(Finding::text).toList())) return;
         generalFindings = now;
         general.getChildren().setAll(now.stream().limit(2).map(f -> new FindingCard(f, new FindingActions(workspace))).toList());
         if (now.size() > 2) general.getChildren().add(Nodes.label(Words.of("script.moreFindings", now.size() - 2), "soft"));

@@ -52,12 +52,13 @@ final class StepRow extends HBox {
     private final SuggestionBar suggestions;
     private List<FoodLine> suggestedFor = List.of();
     private Step suggestedOf;
+    private Step besides;
     private List<Suggestion> suggested = List.of();
     private final VBox card;
     private final VBox margin = new VBox(4);
     private StepEditor editor;
     private Step shown;
-    private List<Finding> findings = List.of();
+    private List<String> findings = List.of();
 
     StepRow(Workspace workspace, String id, BiConsumer<String, Double> dropped, Consumer<String> mark) {
         super(14);
@@ -128,9 +129,18 @@ final class StepRow extends HBox {
         card.getStyleClass().removeAll("hands", "talk", "wash");
         card.getStyleClass().add(step.kind().isHandsOn() ? "hands" : step.acts().isEmpty() ? "talk" : "wash");
         shown = step;
-        StepTags.fill(tags, lesson, step, workspace);
+        // Typing changes words only: what stands beside them is filled anew when something else has changed.
+        var rest = step.but(d -> {
+            d.title = "";
+            d.say = "";
+            d.doing = "";
+        });
+        if (!rest.equals(besides) || moved || lesson.foods() != suggestedFor) {
+            besides = rest;
+            StepTags.fill(tags, lesson, step, workspace);
+            if (editor != null) editor.refresh();
+        }
         suggest(lesson, step);
-        if (editor != null) editor.refresh();
     }
 
     /** Only where the step or the list has changed: the other steps propose what they did. */
@@ -154,12 +164,16 @@ final class StepRow extends HBox {
         if (outcome.lesson().step(id).map(s -> s.say().equals(say.area().getText())).orElse(false)) say.setMarks(marks(outcome.said().get(id)));
         if (outcome.lesson().step(id).map(s -> s.doing().equals(doing.area().getText())).orElse(false)) doing.setMarks(marks(outcome.done().get(id)));
         var mine = outcome.report().open().stream().filter(f -> f.step() == placed.number()).toList();
-        if (mine.equals(findings) && !mine.isEmpty() && !margin.getChildren().isEmpty()) return;
-        findings = mine;
-        margin.getChildren().clear();
-        var actions = new FindingActions(workspace);
-        mine.forEach(f -> margin.getChildren().add(new FindingCard(f, actions)));
-        outcome.report().covered().stream().filter(f -> f.step() == placed.number()).forEach(f -> margin.getChildren().add(Nodes.wrapped(Words.of("script.covered", f.what()), "finding", "covered")));
+        var covered = outcome.report().covered().stream().filter(f -> f.step() == placed.number()).toList();
+        // Found anew after each keystroke, mostly the same: a card that stands keeps what is typed in it.
+        var now = java.util.stream.Stream.concat(mine.stream(), covered.stream()).map(Finding::text).toList();
+        if (!now.equals(findings)) {
+            findings = now;
+            margin.getChildren().clear();
+            var actions = new FindingActions(workspace);
+            mine.forEach(f -> margin.getChildren().add(new FindingCard(f, actions)));
+            covered.forEach(f -> margin.getChildren().add(Nodes.wrapped(Words.of("script.covered", f.what()), "finding", "covered")));
+        }
         if (getPseudoClassStates().contains(CHOSEN)) pace(outcome);
     }
 
@@ -212,13 +226,15 @@ final class StepRow extends HBox {
 
     /** Selects a place that was found. */
     void show(FindReplace.Hit hit) {
-        var control = switch (hit.field()) {
-            case TITLE -> title;
-            case SAY -> say.area();
-            case DOING -> doing.area();
-            case QUESTION, ANSWER, TEACHING -> null;
-        };
-        if (control != null) Platform.runLater(() -> control.selectRange(hit.start(), hit.end()));
+        Platform.runLater(() -> {
+            var control = switch (hit.field()) {
+                case TITLE -> title;
+                case SAY -> say.area();
+                case DOING -> doing.area();
+                case QUESTION, ANSWER, TEACHING -> card.lookup("#" + hit.field().name().toLowerCase(java.util.Locale.ROOT) + "-" + id);
+            };
+            if (control instanceof javafx.scene.control.TextInputControl text) text.selectRange(hit.start(), hit.end());
+        });
     }
 
     /** What stands after the caret becomes a step of its own. */

@@ -15,6 +15,7 @@ final class SuggestionBar extends FlowPane {
     private final Workspace workspace;
     private final String id;
     private List<Suggestion> shown = List.of();
+    private String drawn = "";
 
     SuggestionBar(Workspace workspace, String id) {
         super(6, 6);
@@ -26,7 +27,10 @@ final class SuggestionBar extends FlowPane {
 
     /** @param whole each with its buttons; else only how many there are */
     void show(List<Suggestion> suggestions, boolean whole) {
+        var keys = suggestions.stream().map(s -> s.key() + s.text()).toList() + (whole ? " whole" : "");
         shown = suggestions;
+        if (keys.equals(drawn)) return;
+        drawn = keys;
         getChildren().clear();
         setVisible(!suggestions.isEmpty());
         setManaged(!suggestions.isEmpty());

@@ -32,21 +32,22 @@ final class UseBar {
         for (var tool : step.tools()) pane.getChildren().add(tool(workspace, step, tool));
         var food = new MenuButton(Words.of("step.addFood"));
         food.setId("use-food-" + id);
-        for (var line : lesson.foods()) {
-            if (step.usesLine(line.id())) continue;
+        // Filled when it is opened: a hundred items made for each change would cost more than the rest of the screen.
+        food.getItems().add(new MenuItem());
+        food.setOnShowing(e -> food.getItems().setAll(workspace.lesson().foods().stream().filter(l -> workspace.lesson().step(id).map(s -> !s.usesLine(l.id())).orElse(false)).map(line -> {
             var item = new MenuItem(line.item());
-            item.setOnAction(e -> take(workspace, id, line));
-            food.getItems().add(item);
-        }
-        food.setDisable(food.getItems().isEmpty());
+            item.setOnAction(x -> take(workspace, id, line));
+            return item;
+        }).toList()));
+        food.setDisable(lesson.foods().stream().allMatch(l -> step.usesLine(l.id())));
         var tools = new MenuButton(Words.of("step.addTool"));
         tools.setId("use-tool-" + id);
-        for (var tool : workspace.knowledge().tools()) {
-            if (step.tools().contains(tool.id())) continue;
+        tools.getItems().add(new MenuItem());
+        tools.setOnShowing(e -> tools.getItems().setAll(workspace.knowledge().tools().stream().filter(t -> workspace.lesson().step(id).map(s -> !s.tools().contains(t.id())).orElse(false)).map(tool -> {
             var item = new MenuItem(tool.name());
-            item.setOnAction(e -> workspace.editLesson(Words.of("edit.step.tool"), l -> l.withStep(id, s -> s.but(d -> d.tools = Stream.concat(s.tools().stream(), Stream.of(tool.id())).toList()))));
-            tools.getItems().add(item);
-        }
+            item.setOnAction(x -> workspace.editLesson(Words.of("edit.step.tool"), l -> l.withStep(id, s -> s.but(d -> d.tools = Stream.concat(s.tools().stream(), Stream.of(tool.id())).toList()))));
+            return item;
+        }).toList()));
         pane.getChildren().addAll(food, tools);
     }
 
