@@ -20,12 +20,12 @@ import webodidact.core.time.Clock;
 /** Whether the homes keep up, step by step. */
 @Command(name = "homes", description = "The share of homes that is ready at each step, and the hold that brings it to 85 %.")
 final class HomesCommand implements Callable<Integer> {
-    private static final int MOST = 1_000_000;
+    private static final int MOST = 200_000;
     @Spec
     private CommandSpec spec;
     @Option(names = "--json", description = "one object")
     private boolean json;
-    @Option(names = "--homes", defaultValue = "10000", description = "homes to play, 1 to 1000000 (${DEFAULT-VALUE})")
+    @Option(names = "--homes", defaultValue = "10000", description = "homes to play, 1 to 200000 (${DEFAULT-VALUE})")
     private int homes;
     @Option(names = "--seed", defaultValue = "7", description = "the same seed gives the same answer (${DEFAULT-VALUE})")
     private long seed;

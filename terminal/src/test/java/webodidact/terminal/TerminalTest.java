@@ -155,7 +155,7 @@ class TerminalTest {
         assertThat(json("homes", "--json", file, "--homes", "500", "--seed", "8")).isNotEqualTo(homes);
         assertThat(first).isNotBlank();
         assertThat(run("homes", file, "--homes", "0")).isEqualTo(2);
-        assertThat(err.toString()).isEqualTo("homes: --homes '0': expected 1 to 1000000\n");
+        assertThat(err.toString()).isEqualTo("homes: --homes '0': expected 1 to 200000\n");
         assertThat(run("clock", "nowhere.json")).isEqualTo(2);
     }
 }
