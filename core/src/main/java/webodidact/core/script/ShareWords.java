@@ -17,7 +17,7 @@ public final class ShareWords {
      */
     public record Share(int start, Amount amount, boolean rest) {}
 
-    private static final Pattern PART = Pattern.compile("\\b(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?((?:[\\p{L}-]+\\s+){0,2})$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART = Pattern.compile("(?<![\\p{L}\\p{N}])(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?((?:[\\p{L}-]+\\s+){0,2})$", Pattern.CASE_INSENSITIVE);
     private static final Pattern REST = Pattern.compile("\\b(?:the\\s+)?(?:rest|remainder|last)\\s+of\\s+(?:the\\s+|your\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$", Pattern.CASE_INSENSITIVE);
     private static final Pattern MEASURE = Pattern.compile("(?:^|[\\s(])((?:about |around )?(?:\\d[\\d.,/ ]*|[½⅓⅔¼¾]|\\d+\\s?[½⅓⅔¼¾]|an?|one|two|three|four|five|six|half an?)\\s*-?\\s*(?:g|kg|ml|l|tbsp|tsp|tablespoons?|teaspoons?|grams?|cups?|pinch(?:es)?|handfuls?|knobs?|cloves?|slices?|sheets?|litres?|ounces?|oz|pints?|splash|drizzle))\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$", Pattern.CASE_INSENSITIVE);
 

@@ -81,12 +81,11 @@ public final class Timeline extends Pane {
         setMinWidth(0);
         clip(this);
         clip(content);
-        floating.setManaged(false);
-        floating.setVisible(false);
-        floating.setMouseTransparent(true);
-        dropLine.setManaged(false);
-        dropLine.setVisible(false);
-        dropLine.setMouseTransparent(true);
+        for (Node hidden : List.of(floating, dropLine)) {
+            hidden.setManaged(false);
+            hidden.setVisible(false);
+            hidden.setMouseTransparent(true);
+        }
         getChildren().addAll(content, names, dropLine, floating);
         names.setMouseTransparent(true);
         under.setMouseTransparent(true);
