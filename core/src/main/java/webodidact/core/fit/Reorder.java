@@ -9,6 +9,8 @@ import webodidact.core.lesson.Lesson;
 
 /** Another order of the steps, and in words which of them move. */
 final class Reorder {
+    /** Moves told one by one; the timeline shows the rest. */
+    private static final int TOLD = 2;
     private final Lesson lesson;
     private final List<Integer> order;
 
@@ -30,11 +32,14 @@ final class Reorder {
 
     private String text() {
         var parts = new ArrayList<String>();
-        for (int i : moved()) {
+        var moved = moved();
+        for (int i : moved.subList(0, Math.min(TOLD, moved.size()))) {
             int at = order.indexOf(i);
             var title = "step " + (i + 1) + ", “" + lesson.steps().get(i).title() + "”, ";
             parts.add(at + 1 < order.size() ? title + "goes before step " + (order.get(at + 1) + 1) : title + "goes to the end");
         }
+        int more = moved.size() - parts.size();
+        if (more > 0) parts.add(more == 1 ? "1 more step moves" : more + " more steps move");
         var text = String.join("; ", parts);
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }

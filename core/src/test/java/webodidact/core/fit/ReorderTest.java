@@ -27,6 +27,7 @@ class ReorderTest {
         assertThat(late.text()).isEqualTo("Step 1, “a”, goes to the end");
         assertThat(late.change().apply(LESSON).steps()).extracting(Step::id).containsExactly("b", "c", "d", "a");
         assertThat(new Reorder(LESSON, List.of(0, 3, 1, 2)).move().text()).isEqualTo("Step 4, “d”, goes before step 2");
+        assertThat(new Reorder(LESSON, List.of(3, 2, 1, 0)).move().text()).isEqualTo("Step 3, “c”, goes before step 2; step 2, “b”, goes before step 1; 1 more step moves");
         assertThat(late.cost()).isEqualTo(10);
     }
 

@@ -82,8 +82,9 @@ final class FitPane extends VBox {
 
     private void heading() {
         var outcome = workspace.outcome();
-        if (outcome == null) {
+        if (outcome == null || outcome.lesson().steps().isEmpty()) {
             title.setText("");
+            busy();
             return;
         }
         int over = -outcome.schedule().inHand();
@@ -148,10 +149,16 @@ final class FitPane extends VBox {
         var card = new CardButton("fit-card", () -> take(proposal), box);
         card.setId("fit-take-" + (number + 1));
         card.setAccessibleText(Words.of("fit.take", proposal.title()) + ", " + times + ", " + String.join(", ", proposal.consequences()) + ", " + proposal.proof());
-        var then = Outcome.of(proposal.lesson(), asked.course(), asked.knowledge(), asked.measured());
-        card.hoverProperty().addListener((o, was, now) -> preview(now ? then : null));
-        card.focusedProperty().addListener((o, was, now) -> preview(now ? then : null));
+        // Worked out once somebody looks, not for every card.
+        var then = new Outcome[1];
+        card.hoverProperty().addListener((o, was, now) -> preview(now ? looked(proposal, then) : null));
+        card.focusedProperty().addListener((o, was, now) -> preview(now ? looked(proposal, then) : null));
         return card;
+    }
+
+    private Outcome looked(Proposal proposal, Outcome[] then) {
+        if (then[0] == null && asked != null) then[0] = Outcome.of(proposal.lesson(), asked.course(), asked.knowledge(), asked.measured());
+        return then[0];
     }
 
     /** All of it in one edit, so that one undo takes all of it back. */
