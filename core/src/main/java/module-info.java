@@ -9,6 +9,7 @@ module webodidact.core {
     exports webodidact.core.batch;
     exports webodidact.core.bench;
     exports webodidact.core.check;
+    exports webodidact.core.compare;
     exports webodidact.core.edit;
     exports webodidact.core.fit;
     exports webodidact.core.food;

@@ -14,7 +14,7 @@ import picocli.CommandLine.Spec;
 import webodidact.core.check.Finding;
 
 /** The checks on one lesson of a course, so that a machine can watch a course under version control. */
-@Command(name = "check", description = "The checks on one lesson; exit code 1 if it has open stops.")
+@Command(name = "check", mixinStandardHelpOptions = true, description = "The checks on one lesson; exit code 1 if it has open stops.")
 final class CheckCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -25,9 +25,10 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        var open = LessonFile.open("check", file).outcome().report().open();
+        var outcome = LessonFile.open("check", file, spec.commandLine().getErr()).outcome();
+        var open = outcome.report().open();
         print(open);
-        return open.stream().anyMatch(Finding::isStop) ? 1 : 0;
+        return LessonFile.code(outcome, open.stream().anyMatch(Finding::isStop));
     }
 
     private void print(List<Finding> open) {

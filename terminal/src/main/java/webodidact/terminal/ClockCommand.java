@@ -20,7 +20,7 @@ import webodidact.core.timing.Part;
 import webodidact.core.timing.Placed;
 
 /** The clock of one lesson: what is on air when, both ends, what is left open. */
-@Command(name = "clock", description = "The times of one lesson; exit code 1 if it is over its slot or has open ends.")
+@Command(name = "clock", mixinStandardHelpOptions = true, description = "The times of one lesson; exit code 1 if it is over its slot or has open ends.")
 final class ClockCommand implements Callable<Integer> {
     /** Checks whose findings are open ends. */
     private static final Set<String> OPEN = Set.of("wait-never-collected", "baked-without-heat", "heat-never-off");
@@ -33,11 +33,12 @@ final class ClockCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        var outcome = LessonFile.open("clock", file).outcome();
+        var outcome = LessonFile.open("clock", file, spec.commandLine().getErr()).outcome();
         var open = outcome.report().open().stream().filter(f -> OPEN.contains(f.check())).toList();
+        outcome.missing(Outcome.Part.TIMES).ifPresent(u -> spec.commandLine().getErr().println("clock: " + u.text() + " " + u.why()));
         if (json) spec.commandLine().getOut().println(Json.pretty(object(outcome, open)));
         else print(outcome, open);
-        return outcome.schedule().inHand() < 0 || open.stream().anyMatch(Finding::isStop) ? 1 : 0;
+        return LessonFile.code(outcome, outcome.schedule().inHand() < 0 || open.stream().anyMatch(Finding::isStop));
     }
 
     private void print(Outcome outcome, List<Finding> open) {

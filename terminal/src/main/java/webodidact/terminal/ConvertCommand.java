@@ -21,7 +21,7 @@ import webodidact.core.food.Weighing;
 import webodidact.core.reading.AmountReader;
 
 /** One amount of a food in other measures, exact and as it can be measured. */
-@Command(name = "convert", description = "An amount of a food in other measures.")
+@Command(name = "convert", mixinStandardHelpOptions = true, description = "An amount of a food in other measures.")
 final class ConvertCommand implements Callable<Integer> {
     /** Where an amount can be told to. */
     enum Target { METRIC, US, IMPERIAL, AU, G, ML }

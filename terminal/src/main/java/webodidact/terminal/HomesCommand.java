@@ -18,7 +18,7 @@ import webodidact.core.homes.Simulation;
 import webodidact.core.time.Clock;
 
 /** Whether the homes keep up, step by step. */
-@Command(name = "homes", description = "The share of homes that is ready at each step, and the hold that brings it to 85 %.")
+@Command(name = "homes", mixinStandardHelpOptions = true, description = "The share of homes that is ready at each step, and the hold that brings it to 85 %.")
 final class HomesCommand implements Callable<Integer> {
     private static final int MOST = 200_000;
     @Spec
@@ -35,7 +35,8 @@ final class HomesCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         if (homes < 1 || homes > MOST) throw new IllegalArgumentException("homes: --homes '" + homes + "': expected 1 to " + MOST);
-        var opened = LessonFile.open("homes", file);
+        var opened = LessonFile.open("homes", file, spec.commandLine().getErr());
+        opened.needHomes("homes");
         var outcome = opened.outcome();
         var paces = HomePace.of(opened.lesson(), opened.book().households(), outcome.knowledge(), opened.book().course());
         var result = Simulation.of(opened.lesson(), paces, Chance.USUAL, homes, seed, Progress.NONE).orElseThrow().against(outcome.schedule());

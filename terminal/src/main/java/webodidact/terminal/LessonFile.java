@@ -1,19 +1,26 @@
 package webodidact.terminal;
 
+import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.List;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.timing.Calibration;
 import webodidact.formats.api.Read;
+import webodidact.formats.api.Warning;
 import webodidact.formats.course.CourseFolder;
 
 /** A lesson's file named on the command line, read with the course it lies in. */
-record LessonFile(Workbook book, Lesson lesson) {
-    /** @throws IllegalArgumentException that says what cannot be read, and where */
-    static LessonFile open(String command, Path file) {
-        var name = file.getFileName().toString();
+record LessonFile(Workbook book, Lesson lesson, List<Warning> warnings) {
+    /**
+     * Says on {@code err} all that could not be read of its course, and how many homes were left out.
+     *
+     * @throws IllegalArgumentException that says what cannot be read, and where
+     */
+    static LessonFile open(String command, Path file, PrintWriter err) {
+        var name = String.valueOf(file.getFileName());
         if (!name.endsWith(CourseFolder.LESSON)) throw new IllegalArgumentException(command + ": '" + file + "': expected a *" + CourseFolder.LESSON);
         var folder = file.toAbsolutePath().getParent();
         var opened = switch (CourseFolder.open(folder)) {
@@ -24,7 +31,25 @@ record LessonFile(Workbook book, Lesson lesson) {
         var book = opened.value().workbook();
         var lesson = book.lesson(id).orElseThrow(() -> new IllegalArgumentException(command + ": " + opened.warnings().stream().filter(w -> w.place().file().equals(name))
                 .findFirst().map(w -> w.text()).orElse(file + ": no such lesson in its course")));
-        return new LessonFile(book, lesson);
+        opened.warnings().forEach(w -> err.println(command + ": " + w.text()));
+        long left = opened.warnings().stream().filter(w -> isHomes(w) && w.place().line() > 1 && w.code().equals("bad-value")).count();
+        if (left > 0) err.println(command + ": " + left + (left == 1 ? " home was" : " homes were") + " left out");
+        return new LessonFile(book, lesson, opened.warnings());
+    }
+
+    private static boolean isHomes(Warning warning) {
+        return warning.place().file().equals(CourseFolder.HOUSEHOLDS);
+    }
+
+    /** @throws IllegalArgumentException if there is a table of homes that was not read at all */
+    void needHomes(String command) {
+        boolean refused = book.households().isEmpty() && warnings.stream().anyMatch(LessonFile::isHomes);
+        if (refused) throw new IllegalArgumentException(command + ": the homes were not read, so nothing is said of them");
+    }
+
+    /** The exit code: 70 where the program itself failed at something, whatever else was found. */
+    static int code(Outcome outcome, boolean found) {
+        return !outcome.unworked().isEmpty() ? Terminal.FAULT : found ? 1 : 0;
     }
 
     Outcome outcome() {

@@ -16,7 +16,7 @@ import webodidact.core.reading.LineReader;
 import webodidact.core.reading.ReadLine;
 
 /** Reads recipe lines as people write them. */
-@Command(name = "read", description = "Reads recipe lines; without any, one a line from standard input.")
+@Command(name = "read", mixinStandardHelpOptions = true, description = "Reads recipe lines; without any, one a line from standard input.")
 final class ReadCommand implements Callable<Integer> {
     @ParentCommand
     private Terminal terminal;

@@ -1,18 +1,24 @@
 package webodidact.terminal;
 
 import java.io.BufferedReader;
+import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintWriter;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import webodidact.core.check.Unworked;
+import webodidact.formats.course.DiskWords;
 
-/** {@code webodidact read|convert|check|clock|homes}: exit code 0 clean, 1 stops found, 2 cannot read. */
-@Command(name = "webodidact", subcommands = {ReadCommand.class, ConvertCommand.class, CheckCommand.class, ClockCommand.class, HomesCommand.class},
+/** {@code webodidact read|convert|check|clock|homes}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
+@Command(name = "webodidact", mixinStandardHelpOptions = true, subcommands = {ReadCommand.class, ConvertCommand.class, CheckCommand.class, ClockCommand.class, HomesCommand.class},
         description = "The same core as the window, for scripts.")
 public final class Terminal {
     /** What bad input ends with. */
     static final int CANNOT_READ = 2;
+    /** What a fault of ours ends with, as sysexits.h has it: a script must not take it for stops found. */
+    static final int FAULT = 70;
     private final BufferedReader in;
 
     private Terminal(BufferedReader in) {
@@ -31,7 +37,9 @@ public final class Terminal {
     static int run(BufferedReader in, PrintWriter out, PrintWriter err, String... args) {
         var line = new CommandLine(new Terminal(in)).setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true);
         line.setExecutionExceptionHandler((e, command, result) -> {
-            err.println(e.getMessage());
+            boolean told = e instanceof IllegalArgumentException && e.getMessage() != null && !(e instanceof NumberFormatException);
+            if (!told && !(e instanceof IOException) && !(e instanceof UncheckedIOException)) return fault(err, e);
+            err.println(told ? e.getMessage() : DiskWords.of(e instanceof UncheckedIOException u ? u.getCause() : e));
             return CANNOT_READ;
         });
         line.setParameterExceptionHandler((e, unused) -> {
@@ -42,7 +50,17 @@ public final class Terminal {
             line.usage(out);
             return CANNOT_READ;
         }
-        return line.execute(args);
+        try {
+            return line.execute(args);
+        } catch (RuntimeException | Error e) {
+            return fault(err, e);
+        }
+    }
+
+    private static int fault(PrintWriter err, Throwable e) {
+        var what = e instanceof OutOfMemoryError ? "there is not enough memory" : e instanceof StackOverflowError ? "this is nested too deeply" : "it failed";
+        err.println("webodidact: " + what + ". Please report “" + Unworked.of("", e).report() + "”.");
+        return FAULT;
     }
 
     BufferedReader in() {

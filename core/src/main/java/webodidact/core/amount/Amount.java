@@ -9,6 +9,7 @@ package webodidact.core.amount;
  */
 public record Amount(Ratio low, Ratio high, Unit unit, boolean approximate) {
     public Amount {
+        if (low == null || high == null || unit == null) throw new IllegalArgumentException("Amount from '" + low + "' to '" + high + "' of '" + unit + "': expected a number and a unit");
         if (low.isNegative()) throw new IllegalArgumentException("Amount '" + low + "': expected zero or more");
         if (high.isLessThan(low)) {
             throw new IllegalArgumentException("Amount from '" + low + "' to '" + high + "': expected the smaller end first");

@@ -1,5 +1,7 @@
 package webodidact.core.amount;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Map;
 
 /** Amounts as people read them: "1½ tsp", "2–3 cloves", "350 g". */
@@ -10,7 +12,7 @@ public final class AmountText {
 
     private AmountText() {}
 
-    /** "1½", "350" or, where no sign exists, a decimal with at most two places. */
+    /** "1½", "350" or, where no sign exists, a decimal with at most two places; one figure that counts where it is less than a hundredth. */
     public static String number(Ratio value) {
         long whole = value.floor();
         var rest = value.minus(Ratio.of(whole));
@@ -18,7 +20,8 @@ public final class AmountText {
         var sign = SIGNS.get(rest);
         if (sign != null) return whole == 0 ? sign : whole + sign;
         var hundredths = value.times(100).nearest();
-        var text = hundredths / 100 + "." + String.format("%02d", hundredths % 100);
+        if (hundredths == 0) return new BigDecimal(value.toDouble(), new MathContext(1)).toPlainString();
+        var text = hundredths / 100 + "." + (hundredths % 100 < 10 ? "0" : "") + hundredths % 100;
         return text.endsWith("0") ? text.substring(0, text.length() - 1) : text;
     }
 

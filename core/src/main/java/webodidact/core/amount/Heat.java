@@ -1,7 +1,7 @@
 package webodidact.core.amount;
 
 /**
- * An oven setting in °C. A figure without fan or conventional is kept as {@link Mode#UNSTATED}, never guessed.
+ * An oven setting in °C. A figure without fan or conventional (a null {@code mode}) is kept as {@link Mode#UNSTATED}, never guessed.
  *
  * @param low from 30 to 300
  * @param high at least {@code low}, at most 300
@@ -22,6 +22,7 @@ public record Heat(int low, int high, Mode mode) {
     }
 
     public Heat {
+        mode = mode == null ? Mode.UNSTATED : mode;
         if (low < 30 || high > 300 || high < low) {
             throw new IllegalArgumentException("Oven at '" + low + "–" + high + " °C': expected 30 to 300 °C, the lower first");
         }

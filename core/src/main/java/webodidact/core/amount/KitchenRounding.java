@@ -140,8 +140,10 @@ public final class KitchenRounding {
         var step = Ratio.of(value.isLessThan(Ratio.of(20)) ? 1 : 5);
         var near = value.toStep(step);
         if (off(near, value).abs().isMoreThan(tolerance)) near = value.toStep(Ratio.ONE);
-        if (off(near, value).abs().isMoreThan(tolerance)) near = value.toStep(Ratio.of(1, 2)).max(Ratio.HALF);
-        return plain(exact, near);
+        if (off(near, value).abs().isMoreThan(tolerance)) near = value.toStep(value.isLessThan(Ratio.ONE) ? Ratio.of(1, 4) : Ratio.HALF);
+        // A quarter of a gram of gelatine is a quarter: what is weighed is never rounded to nothing.
+        if (near.isZero()) near = value.toStep(Ratio.of(1, 10));
+        return plain(exact, near.isZero() ? value : near);
     }
 
     private static Rounded plain(Amount exact, Ratio shown) {

@@ -121,9 +121,16 @@ public record Ratio(BigFraction value) implements Comparable<Ratio> {
         return plus(HALF).floor();
     }
 
+    /** The nearest whole number, halves up, of any size. */
+    private Ratio whole() {
+        var parts = plus(HALF).value;
+        var floor = parts.getNumerator().divideAndRemainder(parts.getDenominator());
+        return new Ratio(BigFraction.of(floor[1].signum() < 0 ? floor[0].subtract(BigInteger.ONE) : floor[0]));
+    }
+
     /** The multiple of {@code step} nearest to this number, halves up: 7/3 in steps of 1/4 is 9/4. */
     public Ratio toStep(Ratio step) {
-        return step.times(dividedBy(step).nearest());
+        return step.times(dividedBy(step).whole());
     }
 
     /** For drawing and printing only; never put back into an amount. */

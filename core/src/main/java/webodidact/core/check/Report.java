@@ -10,12 +10,20 @@ import java.util.List;
  * @param covered stops that the instructor has covered with a reason
  */
 public record Report(List<Finding> open, List<Finding> covered) {
-    public static Report of(List<Check> checks, Situation situation) {
+    /**
+     * Each check is worked out apart: one that fails is itself a stop, and the others stand.
+     *
+     * @param failed what the checks should have gone by and could not be worked out
+     */
+    public static Report of(List<Check> checks, Situation situation, List<Unworked> failed) {
         var open = new ArrayList<Finding>();
         var covered = new ArrayList<Finding>();
-        for (var check : checks) {
-            check.find(situation).forEach(f -> (isCovered(situation, f) ? covered : open).add(f));
-        }
+        var apart = new Unworked.Apart();
+        var found = new ArrayList<Finding>();
+        for (var check : checks) found.addAll(apart.work("the check “" + check.summary() + "”", () -> check.find(situation).toList(), List.of()));
+        failed.forEach(f -> found.add(f.finding()));
+        apart.failed().forEach(f -> found.add(f.finding()));
+        found.forEach(f -> (isCovered(situation, f) ? covered : open).add(f));
         open.sort(null);
         covered.sort(null);
         return new Report(List.copyOf(open), List.copyOf(covered));

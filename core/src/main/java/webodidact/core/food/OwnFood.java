@@ -3,7 +3,6 @@ package webodidact.core.food;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -22,7 +21,7 @@ import webodidact.core.amount.Ratio;
 public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ratio> density, Ratio piece, Set<Allergen> allergens,
         Boolean checkLabel, Risk risk, String diet, Ratio salt) {
     public OwnFood {
-        Objects.requireNonNull(id, "id");
+        if (id == null || id.isBlank()) throw new IllegalArgumentException("Own food: expected an id, as in 'plain-flour'");
         names = names == null ? List.of() : List.copyOf(names);
         density = density == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(density));
         density.forEach((form, d) -> {
@@ -31,6 +30,8 @@ public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ra
             }
         });
         if (piece != null && !piece.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("One piece of '" + id + "': expected more than zero grams");
+        if (piece != null && (piece.isLessThan(Ratio.of(1, 100)) || piece.isMoreThan(Ratio.of(100_000)))) throw new IllegalArgumentException("One piece of '" + id + "', '" + piece + "': expected 0.01 to 100000 grams");
+        if (salt != null && (salt.isNegative() || salt.isMoreThan(Ratio.of(100)))) throw new IllegalArgumentException("Salt '" + salt + "' of '" + id + "': expected 0 to 100 g in 100 g");
         allergens = allergens == null ? null : Collections.unmodifiableSet(new TreeSet<>(allergens));
         if (diet != null && !Set.of("vegan", "vegetarian", "none").contains(diet)) {
             throw new IllegalArgumentException("Diet '" + diet + "' of '" + id + "': expected vegan, vegetarian or none");

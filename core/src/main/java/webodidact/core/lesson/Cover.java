@@ -1,5 +1,7 @@
 package webodidact.core.lesson;
 
+import webodidact.core.time.Seconds;
+
 /** How a wait is covered on air. */
 public sealed interface Cover {
     /** The camera stays: the whole wait is on air. */
@@ -21,7 +23,11 @@ public sealed interface Cover {
      *
      * @param kept seconds of it kept, zero or more
      */
-    record Cut(int kept) implements Cover {}
+    record Cut(int kept) implements Cover {
+        public Cut {
+            Seconds.checked(kept, "Kept of a cut wait");
+        }
+    }
 
     /**
      * A second batch, made before air, is swapped in.
@@ -31,18 +37,20 @@ public sealed interface Cover {
      */
     record ReadyCopy(int make, int keeps) implements Cover {
         public ReadyCopy {
+            Seconds.checked(make, "Hands on a ready copy");
             if (keeps <= 0) keeps = 3600;
+            Seconds.checked(keeps, "A ready copy keeps");
         }
     }
 
     /**
      * Shown fast in the edit. Not in a live lesson.
      *
-     * @param times how many times faster, 2 or more
+     * @param times how many times faster, 2 to 1000
      */
     record SpeedUp(int times) implements Cover {
         public SpeedUp {
-            times = Math.max(2, times);
+            times = Math.clamp(times, 2, 1000);
         }
     }
 

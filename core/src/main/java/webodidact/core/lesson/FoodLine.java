@@ -1,7 +1,6 @@
 package webodidact.core.lesson;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import java.util.function.Consumer;
 import webodidact.core.amount.Amount;
@@ -29,8 +28,10 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
         boolean optional, boolean toTaste, List<String> alternatives, List<String> unsure, String chosen, List<String> mentioned,
         String use, String because, Set<Allergen> labelSays, String plan) {
     public FoodLine {
-        Objects.requireNonNull(id, "id");
+        Ids.checked(id, "Food line");
         item = item == null ? "" : item;
+        food = food == null || food.isBlank() ? null : food;
+        chosen = chosen == null || chosen.isBlank() ? null : chosen;
         form = form == null ? "" : form;
         note = note == null ? "" : note;
         alternatives = alternatives == null ? List.of() : List.copyOf(alternatives);

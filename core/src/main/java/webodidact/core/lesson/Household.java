@@ -5,29 +5,53 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import webodidact.core.amount.MeasureSystem;
+import webodidact.core.food.Allergen;
+import webodidact.core.words.Plain;
 
 /**
  * One home that cooks along, under an alias.
  *
+ * @param allergies declared allergens in small letters
+ * @param ages of those who cook, 0 to 130 years
  * @param missingTools ids in the tool table
  * @param missingFoods ids in the food table
  * @param agreed substitutes agreed with this home: food id by "lesson/line"
  */
 public record Household(String alias, MeasureSystem system, Set<String> diets, Set<String> allergies, Set<String> missingTools,
         Set<String> missingFoods, List<Integer> ages, boolean adult, boolean oven, boolean hob, boolean microwave, Map<String, String> agreed) {
+    /** What people write for none. */
+    public static final Set<String> NONE = Set.of("none", "-", "no", "n/a", "na", "nothing", "nil");
+
     public Household {
-        if (alias == null || alias.isBlank()) throw new IllegalArgumentException("Household: expected an alias");
+        alias = Plain.line(alias);
+        if (alias.isEmpty()) throw new IllegalArgumentException("Household: expected an alias");
         system = system == null ? MeasureSystem.METRIC : system;
-        diets = sorted(diets);
-        allergies = sorted(allergies);
-        missingTools = sorted(missingTools);
-        missingFoods = sorted(missingFoods);
+        diets = words(diets);
+        allergies = words(allergies);
+        allergies.forEach(Allergen::parse);
+        missingTools = words(missingTools);
+        missingFoods = words(missingFoods);
         ages = ages == null ? List.of() : List.copyOf(ages);
+        for (int age : ages) if (age < 0 || age > 130) throw new IllegalArgumentException("Age '" + age + "' in '" + alias + "': expected 0 to 130 years");
+        if (agreed != null) agreed.forEach(Household::agreement);
         agreed = agreed == null ? Map.of() : java.util.Collections.unmodifiableMap(new java.util.TreeMap<>(agreed));
     }
 
-    private static Set<String> sorted(Set<String> given) {
-        return given == null ? Set.of() : java.util.Collections.unmodifiableSet(new java.util.TreeSet<>(given));
+    /** In small letters, sorted; without what people write for none. */
+    private static Set<String> words(Set<String> given) {
+        if (given == null) return Set.of();
+        var all = new java.util.TreeSet<String>();
+        for (var each : given) {
+            var word = Plain.line(each).toLowerCase(java.util.Locale.ROOT);
+            if (word.indexOf(';') >= 0) throw new IllegalArgumentException("Household: '" + word + "': expected one word or name, without ';'");
+            if (!word.isEmpty() && !NONE.contains(word)) all.add(word);
+        }
+        return java.util.Collections.unmodifiableSet(all);
+    }
+
+    private static void agreement(String where, String food) {
+        boolean plain = where.equals(Plain.line(where)) && food.equals(Plain.line(food)) && !food.isEmpty() && !(where + food).contains(";") && !food.contains("=") && where.indexOf('/') > 0 && !where.endsWith("/");
+        if (!plain) throw new IllegalArgumentException("Agreed '" + where + "=" + food + "': expected a lesson, a line and a food, as in '1-fish/f2=soured-cream'");
     }
 
     public static Household named(String alias) {

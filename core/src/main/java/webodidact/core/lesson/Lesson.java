@@ -3,10 +3,10 @@ package webodidact.core.lesson;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import webodidact.core.time.Seconds;
 
 /**
  * One lesson: what it needs, what is said and done, and the decisions taken.
@@ -23,15 +23,19 @@ import java.util.function.UnaryOperator;
 public record Lesson(String id, int number, String title, Delivery delivery, Audience audience, int slot, LocalDateTime air,
         Yield makes, int homeOf, boolean ovenBefore, List<FoodLine> foods, List<ToolLine> tools, List<Step> steps, List<Accepted> accepted,
         Sets sets, Shaping shaping) {
+    private static final java.util.regex.Pattern FILE_NAME = java.util.regex.Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
+
     public Lesson {
-        Objects.requireNonNull(id, "id");
-        number = Math.max(1, number);
+        if (id == null || !FILE_NAME.matcher(id).matches()) throw new IllegalArgumentException("Lesson id '" + id + "': expected a file name without '/', '\\', ';', control signs or a dot in front, at most 120 letters");
+        number = Math.clamp(number, 1, 10_000);
         title = title == null ? "" : title;
         delivery = delivery == null ? Delivery.COOK_ALONG : delivery;
         audience = audience == null ? Audience.ADULTS : audience;
-        if (slot <= 0) throw new IllegalArgumentException("Slot '" + slot + "': expected more than zero seconds");
+        Seconds.checked(slot, "Slot");
+        if (slot == 0) throw new IllegalArgumentException("Slot '" + slot + "': expected more than zero seconds");
         makes = makes == null ? Yield.UNKNOWN : makes;
         homeOf = homeOf < 1 ? makes.serves() : homeOf;
+        if (homeOf > 1000) throw new IllegalArgumentException("Home of '" + homeOf + "' people: expected at most 1000");
         foods = foods == null ? List.of() : List.copyOf(foods);
         tools = tools == null ? List.of() : List.copyOf(tools);
         steps = steps == null ? List.of() : List.copyOf(steps);
@@ -52,6 +56,16 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
     public static Lesson blank(String id, int number, String title) {
         return new Lesson(id, number, title, Delivery.COOK_ALONG, Audience.ADULTS, 45 * 60, null, Yield.UNKNOWN, 4, false,
                 List.of(), List.of(), List.of(), List.of(), Sets.NONE, null);
+    }
+
+    /**
+     * This lesson, if all that follows from it can be worked out: see {@link Workbook}.
+     *
+     * @throws IllegalArgumentException with what is out of bounds, where, and what was expected
+     */
+    public Lesson bounded() {
+        Bounds.check(this);
+        return this;
     }
 
     public Optional<Step> step(String stepId) {

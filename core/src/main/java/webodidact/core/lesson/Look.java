@@ -1,5 +1,7 @@
 package webodidact.core.lesson;
 
+import webodidact.core.time.Seconds;
+
 /**
  * A moment within a wait at which somebody has to do something.
  *
@@ -9,6 +11,7 @@ package webodidact.core.lesson;
 public record Look(int at, String what) {
     public Look {
         if (at <= 0) throw new IllegalArgumentException("Look '" + what + "': expected more than zero seconds after the wait began, not " + at);
+        Seconds.checked(at, "Look '" + what + "'");
         what = what == null || what.isBlank() ? "look at it" : what;
     }
 }

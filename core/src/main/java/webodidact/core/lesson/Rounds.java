@@ -3,6 +3,7 @@ package webodidact.core.lesson;
 import java.util.List;
 import java.util.stream.Collectors;
 import webodidact.core.time.Clock;
+import webodidact.core.time.Seconds;
 import webodidact.core.time.TimeRange;
 
 /**
@@ -14,8 +15,10 @@ import webodidact.core.time.TimeRange;
  */
 public record Rounds(List<Integer> times, String stop) {
     public Rounds {
-        times = List.copyOf(times);
+        times = times == null ? List.of() : times.stream().filter(java.util.Objects::nonNull).toList();
         if (times.isEmpty() || times.stream().anyMatch(t -> t <= 0)) throw new IllegalArgumentException("Rounds '" + times + "': expected one or more, each more than zero seconds");
+        long all = times.stream().mapToLong(Integer::longValue).sum();
+        if (all > Seconds.LONGEST) throw new IllegalArgumentException("Rounds '" + times + "': expected at most a year together");
         stop = stop == null ? "" : stop;
     }
 

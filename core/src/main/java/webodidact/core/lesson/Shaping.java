@@ -19,9 +19,15 @@ public record Shaping(Amount mixture, Amount portion, Sheet sheet, int load, int
      * @param again share of the trimmings that is rolled out again, 0 to 1
      */
     public record Sheet(Ratio length, Ratio width, Ratio cutter, Ratio again) {
+        private static final Ratio MOST = Ratio.of(1000);
+        private static final Ratio LEAST = Ratio.of(1, 10);
+
         public Sheet {
-            if (!length.isMoreThan(Ratio.ZERO) || !width.isMoreThan(Ratio.ZERO) || !cutter.isMoreThan(Ratio.ZERO)) {
+            if (length == null || width == null || cutter == null || !length.isMoreThan(Ratio.ZERO) || !width.isMoreThan(Ratio.ZERO) || !cutter.isMoreThan(Ratio.ZERO)) {
                 throw new IllegalArgumentException("Sheet: expected a length, a width and a cutter of more than zero");
+            }
+            if (length.isMoreThan(MOST) || width.isMoreThan(MOST) || cutter.isLessThan(LEAST)) {
+                throw new IllegalArgumentException("Sheet of '" + length + " by " + width + "', cutter '" + cutter + "': expected at most " + MOST + " cm, and a cutter of at least " + LEAST);
             }
             if (again == null) again = Ratio.ZERO;
             if (again.isNegative() || again.isMoreThan(Ratio.ONE)) throw new IllegalArgumentException("Rolled again '" + again + "': expected a share from 0 to 1");
@@ -31,9 +37,9 @@ public record Shaping(Amount mixture, Amount portion, Sheet sheet, int load, int
     public static final Shaping BLANK = new Shaping(null, null, null, 0, 1, 1);
 
     public Shaping {
-        load = Math.max(0, load);
-        each = Math.max(1, each);
-        partners = Math.max(1, partners);
+        load = Math.clamp(load, 0, 100_000);
+        each = Math.clamp(each, 1, 1000);
+        partners = Math.clamp(partners, 1, 1000);
         if (portion != null && !portion.low().isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Portion '" + portion + "': expected more than zero");
     }
 }

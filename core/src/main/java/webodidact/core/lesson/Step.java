@@ -1,11 +1,11 @@
 package webodidact.core.lesson;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import webodidact.core.amount.Heat;
+import webodidact.core.time.Seconds;
 import webodidact.core.time.TimeRange;
 
 /**
@@ -30,7 +30,7 @@ public record Step(String id, String title, Kind kind, String say, String doing,
         List<Use> uses, List<String> tools, String skill, String teaching, String question, String answer,
         String part, int reachBy, boolean fixed, String way, List<Way> ways, Set<String> declined) {
     public Step {
-        Objects.requireNonNull(id, "id");
+        Ids.checked(id, "Step");
         title = text(title);
         kind = kind == null ? Kind.HANDS_ON : kind;
         say = text(say);
@@ -50,8 +50,10 @@ public record Step(String id, String title, Kind kind, String say, String doing,
         way = text(way);
         ways = ways == null ? List.of() : List.copyOf(ways);
         declined = declined == null ? Set.of() : java.util.Collections.unmodifiableSet(new TreeSet<>(declined));
-        if (reachBy < 0) throw new IllegalArgumentException("Step '" + id + "': to be reached by zero or more seconds");
-        if (hold < 0 || trim < 0) throw new IllegalArgumentException("Step '" + id + "': hold and trim are zero or more seconds");
+        Seconds.checked(reachBy, "Step '" + id + "': to be reached by");
+        Seconds.checked(hold, "Step '" + id + "': hold");
+        Seconds.checked(trim, "Step '" + id + "': trim");
+        Seconds.checked(hands, "Step '" + id + "': hands");
     }
 
     private static String text(String given) {

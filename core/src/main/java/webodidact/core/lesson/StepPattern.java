@@ -1,6 +1,5 @@
 package webodidact.core.lesson;
 
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -17,7 +16,7 @@ public record StepPattern(String name, Set<Delivery> deliveries, Set<Audience> a
         if (name == null || name.isBlank()) throw new IllegalArgumentException("Pattern: expected a name");
         deliveries = deliveries == null ? Set.of() : java.util.Collections.unmodifiableSet(new TreeSet<>(deliveries));
         audiences = audiences == null ? Set.of() : java.util.Collections.unmodifiableSet(new TreeSet<>(audiences));
-        Objects.requireNonNull(step, "step");
+        if (step == null) throw new IllegalArgumentException("Pattern '" + name + "': expected the step it starts");
     }
 
     public boolean suits(Delivery delivery, Audience audience) {

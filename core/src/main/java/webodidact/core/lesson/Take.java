@@ -2,6 +2,7 @@ package webodidact.core.lesson;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import webodidact.core.words.Plain;
 
 /**
  * One run of a lesson and what it really took.
@@ -9,6 +10,9 @@ import java.util.List;
  * @param lesson the lesson's id
  */
 public record Take(String id, String lesson, LocalDateTime at, List<StepTime> steps) {
+    /** Of a single figure in a take: six figures, eleven days. */
+    private static final int MOST = 999_999;
+
     /**
      * @param seconds on air in that step, holds left out
      * @param held seconds on hold in it
@@ -16,12 +20,20 @@ public record Take(String id, String lesson, LocalDateTime at, List<StepTime> st
      */
     public record StepTime(String step, String title, int seconds, int held, int marks) {
         public StepTime {
+            step = Plain.line(step);
+            if (step.isEmpty()) throw new IllegalArgumentException("Take: expected the id of each step");
+            title = Plain.line(title);
             if (seconds < 0 || held < 0 || marks < 0) throw new IllegalArgumentException("Take of step '" + step + "': times are zero or more");
+            if (seconds > MOST || held > MOST || marks > MOST) throw new IllegalArgumentException("Take of step '" + step + "': expected at most " + MOST + " seconds or marks");
         }
     }
 
     public Take {
-        steps = List.copyOf(steps);
+        id = Plain.line(id);
+        lesson = Plain.line(lesson);
+        if (id.isEmpty() || lesson.isEmpty() || at == null) throw new IllegalArgumentException("Take '" + id + "': expected an id, a lesson and a time");
+        steps = steps == null ? List.of() : List.copyOf(steps);
+        if (steps.size() > 1000) throw new IllegalArgumentException("Take '" + id + "': expected at most 1000 steps");
     }
 
     public int total() {

@@ -11,11 +11,12 @@ import java.util.Objects;
  */
 public record ToolLine(String id, String name, String tool, int count, String note, int shared) {
     public ToolLine {
-        Objects.requireNonNull(id, "id");
+        Ids.checked(id, "Tool line");
         name = name == null ? "" : name;
-        count = Math.max(1, count);
+        tool = tool == null || tool.isBlank() ? null : tool;
+        count = Math.clamp(count, 1, 10_000);
         note = note == null ? "" : note;
-        shared = Math.max(0, shared);
+        shared = Math.clamp(shared, 0, 10_000);
     }
 
     public static ToolLine of(String id, String name, String tool, int count) {

@@ -8,4 +8,8 @@ import webodidact.core.amount.Amount;
  * @param line the food line's id
  * @param amount how much of it, at the lesson's own yield, or null for all that is left
  */
-public record Use(String line, Amount amount) {}
+public record Use(String line, Amount amount) {
+    public Use {
+        if (line == null || line.isBlank()) throw new IllegalArgumentException("Use: expected the id of the food line it takes from, as in 'f3'");
+    }
+}

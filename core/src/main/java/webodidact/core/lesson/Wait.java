@@ -1,7 +1,7 @@
 package webodidact.core.lesson;
 
 import java.util.List;
-import java.util.Objects;
+import webodidact.core.time.Seconds;
 import webodidact.core.time.TimeRange;
 
 /**
@@ -16,7 +16,8 @@ import webodidact.core.time.TimeRange;
 public record Wait(TimeRange time, String what, String cue, Cover cover, List<Look> looks, Rounds rounds) {
     public Wait {
         if (rounds != null) time = rounds.time();
-        Objects.requireNonNull(time, "time");
+        if (time == null) throw new IllegalArgumentException("Wait '" + what + "': expected how long, as in \"10:00\"");
+        Seconds.checked(time, "Wait '" + (what == null ? "" : what) + "'");
         what = what == null ? "" : what;
         cue = cue == null ? "" : cue;
         cover = cover == null ? Cover.STAY : cover;

@@ -1,8 +1,8 @@
 package webodidact.core.lesson;
 
 import java.util.List;
-import java.util.Objects;
 import webodidact.core.amount.Heat;
+import webodidact.core.time.Seconds;
 import webodidact.core.time.TimeRange;
 
 /**
@@ -20,8 +20,9 @@ import webodidact.core.time.TimeRange;
  */
 public record Way(String name, TimeRange hands, TimeRange waits, List<String> tools, Place place, Heat heat, String words, Audience from, boolean offered) {
     public Way {
-        Objects.requireNonNull(name, "name");
-        hands = hands == null ? TimeRange.ZERO : hands;
+        if (name == null || name.isBlank()) throw new IllegalArgumentException("Way: expected a name, as in 'by hand'");
+        hands = Seconds.checked(hands == null ? TimeRange.ZERO : hands, "Way '" + name + "': hands");
+        if (waits != null) Seconds.checked(waits, "Way '" + name + "': wait");
         tools = tools == null ? List.of() : List.copyOf(tools);
         place = place == null ? Place.BENCH : place;
         words = words == null ? "" : words;

@@ -6,12 +6,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-/** A whole course as it is on the desk: one value, so that any edit at any station can be undone. */
+/**
+ * A whole course as it is on the desk: one value, so that any edit at any station can be undone. A lesson whose times or amounts are
+ * beyond what can be worked out is refused with an {@link IllegalArgumentException} that says which.
+ */
 public record Workbook(Course course, List<Lesson> lessons, List<Household> households, List<Take> takes) {
     public Workbook {
         lessons = lessons.stream().sorted(Comparator.comparingInt(Lesson::number).thenComparing(Lesson::id)).toList();
         households = List.copyOf(households);
         takes = List.copyOf(takes);
+        lessons.forEach(Lesson::bounded);
     }
 
     public Optional<Lesson> lesson(String id) {

@@ -13,8 +13,9 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.money.Price;
 
 /** Which pack to buy for a need, and what it costs: the best price by weight and the least to pay can be different ones. */
-public record Buying(Price pack, long packs, long outlay, Ratio used, Amount left, Price cheapestByWeight) {
+public record Buying(Price pack, long packs, Ratio outlay, Ratio used, Amount left, Price cheapestByWeight) {
     /**
+     * @param outlay price of the whole packs, in the smallest coin
      * @param used exact worth of what is used, in the smallest coin
      * @param left what is over, in the pack's own measure
      * @param cheapestByWeight the pack with the lowest price for the same weight; another than {@code pack} where they disagree
@@ -45,7 +46,7 @@ public record Buying(Price pack, long packs, long outlay, Ratio used, Amount lef
             needed(exact, price.holds(), food, line, course).ifPresent(need -> all.add(of(need, price)));
         }
         if (all.isEmpty()) return Optional.empty();
-        var best = all.stream().min(Comparator.comparingLong(Buying::outlay).thenComparing(b -> b.left.low())).orElseThrow();
+        var best = all.stream().min(Comparator.comparing(Buying::outlay).thenComparing(b -> b.left.low())).orElseThrow();
         // The same need costs in proportion to the price by weight.
         var byWeight = all.stream().min(Comparator.comparing(Buying::used)).orElseThrow();
         return Optional.of(new Buying(best.pack, best.packs, best.outlay, best.used, best.left, best.used.equals(byWeight.used) ? best.pack : byWeight.pack));
@@ -61,7 +62,7 @@ public record Buying(Price pack, long packs, long outlay, Ratio used, Amount lef
     private static Buying of(Ratio need, Price price) {
         var holds = price.holds().low();
         long packs = Math.max(1, need.dividedBy(holds).ceiling());
-        return new Buying(price, packs, Math.multiplyExact(packs, price.coins()), need.dividedBy(holds).times(price.coins()),
+        return new Buying(price, packs, Ratio.of(packs).times(price.coins()), need.dividedBy(holds).times(price.coins()),
                 Amount.of(holds.times(packs).minus(need), price.holds().unit()), price);
     }
 }

@@ -1,5 +1,6 @@
 package webodidact.core.list;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.amount.Amount;
@@ -23,7 +24,7 @@ public record Costs(Side home, Side shoot) {
      * @param used worth of what goes into the dish, exact
      * @param unpriced items without a price; they are in neither sum
      */
-    public record Side(List<Row> rows, long outlay, Ratio used, List<String> unpriced) {}
+    public record Side(List<Row> rows, Ratio outlay, Ratio used, List<String> unpriced) {}
 
     /** @param buying null where no pack is known */
     public record Row(FoodLine line, Food food, String item, Amount exact, Buying buying) {
@@ -60,7 +61,7 @@ public record Costs(Side home, Side shoot) {
     }
 
     private static Side side(List<Row> rows) {
-        long outlay = 0;
+        var outlay = Ratio.ZERO;
         var used = Ratio.ZERO;
         var unpriced = new ArrayList<String>();
         for (var row : rows) {
@@ -68,7 +69,7 @@ public record Costs(Side home, Side shoot) {
                 unpriced.add(row.item());
                 continue;
             }
-            outlay = Math.addExact(outlay, row.buying().outlay());
+            outlay = outlay.plus(row.buying().outlay());
             used = used.plus(row.buying().used());
         }
         return new Side(List.copyOf(rows), outlay, used, List.copyOf(unpriced));
@@ -76,7 +77,6 @@ public record Costs(Side home, Side shoot) {
 
     /** "£2.45"; with {@code exact} coins rounded to whole ones, halves up. */
     public static String money(Ratio coins, String sign) {
-        long all = coins.nearest();
-        return sign + all / 100 + "." + (all % 100 < 10 ? "0" : "") + all % 100;
+        return sign + new BigDecimal(coins.toStep(Ratio.ONE).toString()).movePointLeft(2).setScale(2).toPlainString();
     }
 }

@@ -60,6 +60,11 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         return all;
     }
 
+    /** Where it could not be worked out. */
+    public static GatherList none() {
+        return new GatherList(Map.of(), Ratio.ONE);
+    }
+
     /** All entries, shelf by shelf. */
     public List<Entry> entries() {
         return shelves.values().stream().flatMap(List::stream).toList();

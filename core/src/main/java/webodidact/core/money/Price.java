@@ -1,6 +1,5 @@
 package webodidact.core.money;
 
-import java.util.Objects;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 
@@ -13,10 +12,15 @@ import webodidact.core.amount.Ratio;
  * @param coins price in the smallest coin, zero or more
  */
 public record Price(String food, String name, Amount holds, long coins) {
+    private static final Ratio LEAST = Ratio.of(1, 10);
+    private static final Ratio MOST = Ratio.of(100_000);
+
     public Price {
-        Objects.requireNonNull(food, "food");
+        if (food == null || food.isBlank()) throw new IllegalArgumentException("Pack: expected the id of its food");
         name = name == null ? "" : name;
         if (holds == null || !holds.low().isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Pack of '" + food + "': expected more than zero in it");
+        if (holds.low().isLessThan(LEAST) || holds.high().isMoreThan(MOST)) throw new IllegalArgumentException("Pack of '" + food + "' with '" + holds + "': expected a tenth to 100000 in it");
+        if (coins > 100_000_000) throw new IllegalArgumentException("Pack of '" + food + "': expected a price of at most 1000000.00");
         if (coins < 0) throw new IllegalArgumentException("Pack of '" + food + "': expected a price of zero or more");
     }
 }

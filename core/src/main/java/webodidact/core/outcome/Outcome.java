@@ -3,14 +3,17 @@ package webodidact.core.outcome;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import webodidact.core.bench.BackTimer;
 import webodidact.core.bench.BenchPlan;
 import webodidact.core.check.Report;
 import webodidact.core.check.Situation;
+import webodidact.core.check.Unworked;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Segment;
+import webodidact.core.lesson.Step;
 import webodidact.core.list.GatherList;
 import webodidact.core.rules.Rules;
 import webodidact.core.script.Draws;
@@ -20,10 +23,27 @@ import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
 import webodidact.core.timing.Schedule;
 
-/** All that follows from a lesson; worked out anew after each edit, a pure function of it and its course. */
+/**
+ * All that follows from a lesson; worked out anew after each edit, a pure function of it and its course. Each part is worked out
+ * apart: one that fails is empty and told in {@code unworked} and as a stop, the others are of the lesson as it stands.
+ */
 public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule, Map<String, List<Mentions.Mention>> said,
         Map<String, List<Mentions.Mention>> done, Report report, BenchPlan bench, GatherList gather, Knowledge knowledge,
-        Map<Segment, Calibration.Measured> measured, Map<String, Draws.Line> draws) {
+        Map<Segment, Calibration.Measured> measured, Map<String, Draws.Line> draws, List<Unworked> unworked) {
+
+    /** What is worked out apart from the rest. */
+    public enum Part {
+        TIMES("the times"), USES("what the steps take of the list"), BENCH("the plan of what must be ready before air"), GATHER("the gather list");
+
+        private final String words;
+
+        Part(String words) {
+            this.words = words;
+        }
+    }
+
+    private static final String ALL = "anything of this lesson";
+    private static final BenchPlan NO_PLAN = new BenchPlan(List.of(), List.of());
 
     public static Outcome of(Lesson lesson, Course course, Knowledge knowledge) {
         return of(lesson, course, knowledge, Map.of());
@@ -31,18 +51,44 @@ public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule
 
     /** @param measured the instructor's own pace, from takes */
     public static Outcome of(Lesson lesson, Course course, Knowledge knowledge, Map<Segment, Calibration.Measured> measured) {
-        var pace = Pace.of(lesson.audience(), course.pace(), measured);
-        var schedule = Planner.plan(lesson, pace);
-        var finder = new Mentions(lesson, knowledge);
+        var apart = new Unworked.Apart();
+        var pace = apart.work("your pace", () -> Pace.of(lesson.audience(), course.pace(), measured), Pace.of(lesson.audience(), Map.of(), Map.of()));
+        var schedule = apart.work(Part.TIMES.words, () -> Planner.plan(lesson, pace), null);
+        var finder = apart.work("foods and tools in the words", () -> new Mentions(lesson, knowledge), null);
         var said = new LinkedHashMap<String, List<Mentions.Mention>>();
         var done = new LinkedHashMap<String, List<Mentions.Mention>>();
         for (var step : lesson.steps()) {
-            said.put(step.id(), finder.in(step.say()));
-            done.put(step.id(), finder.in(step.doing()));
+            said.put(step.id(), mentions(finder, step, step.say(), apart));
+            done.put(step.id(), mentions(finder, step, step.doing(), apart));
         }
-        var draws = Draws.of(lesson, knowledge, course.house());
-        var report = Report.of(Rules.ALL, new Situation(lesson, course, pace, schedule, knowledge, said, done, draws));
-        return new Outcome(lesson, course, pace, schedule, said, done, report, BackTimer.plan(lesson, schedule, course.kitchen()),
-                GatherList.of(lesson, course.house(), knowledge), knowledge, measured, draws);
+        var draws = apart.work(Part.USES.words, () -> Draws.of(lesson, knowledge, course.house()), null);
+        var bench = schedule == null ? NO_PLAN : apart.work(Part.BENCH.words, () -> BackTimer.plan(lesson, schedule, course.kitchen()), NO_PLAN);
+        var gather = apart.work(Part.GATHER.words, () -> GatherList.of(lesson, course.house(), knowledge), GatherList.none());
+        var report = Report.of(Rules.ALL, new Situation(lesson, course, pace, schedule, knowledge, said, done, draws), apart.failed());
+        return new Outcome(lesson, course, pace, schedule == null ? Schedule.unknown(lesson) : schedule, said, done, report, bench, gather, knowledge, measured,
+                draws == null ? Map.of() : draws, apart.failed());
+    }
+
+    private static List<Mentions.Mention> mentions(Mentions finder, Step step, String text, Unworked.Apart apart) {
+        return finder == null ? List.of() : apart.work("foods and tools in the words of step “" + step.title() + "”", () -> finder.in(text), List.of());
+    }
+
+    /** Nothing could be worked out: a stop says so, and nothing is shown of an earlier state. */
+    public static Outcome failed(Lesson lesson, Course course, Knowledge knowledge, Throwable why) {
+        var all = List.of(Unworked.of(ALL, why));
+        return new Outcome(lesson, course, Pace.of(lesson.audience(), Map.of(), Map.of()), Schedule.unknown(lesson), Map.of(), Map.of(), new Report(List.of(all.getFirst().finding()), List.of()),
+                NO_PLAN, GatherList.none(), knowledge, Map.of(), Map.of(), all);
+    }
+
+    /** Why that part is empty: it could not be worked out. Without times every step is at 0:00, and there is no plan for the Bench. */
+    public Optional<Unworked> missing(Part part) {
+        return unworked.stream().filter(u -> u.what().equals(ALL) || u.what().equals(part.words) || part == Part.BENCH && u.what().equals(Part.TIMES.words)).findFirst();
+    }
+
+    /** For what can show nothing without that part. @throws Unworked.Missing if it could not be worked out */
+    public void need(Part part) {
+        missing(part).ifPresent(u -> {
+            throw new Unworked.Missing(u.text() + " " + u.why());
+        });
     }
 }

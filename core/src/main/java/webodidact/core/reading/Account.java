@@ -1,6 +1,7 @@
 package webodidact.core.reading;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 
@@ -34,7 +35,9 @@ final class Account {
         for (var text : alternatives) tokens(text, kept);
         var all = new ArrayList<String>(16);
         tokens(line, all);
-        all.removeIf(kept::remove);
+        var left = new HashMap<String, Integer>();
+        for (var word : kept) left.merge(word, 1, Integer::sum);
+        all.removeIf(word -> left.merge(word, -1, Integer::sum) >= 0);
         return all;
     }
 
@@ -56,7 +59,20 @@ final class Account {
         }
 
         private boolean isIn(Hashes other) {
+            // A line of a few words is quicker looked through; a page in one line is not.
+            if (size > 64) return isInSorted(other);
             for (int i = 0; i < size; i++) if (!other.remove(all[i])) return false;
+            return true;
+        }
+
+        private boolean isInSorted(Hashes other) {
+            java.util.Arrays.sort(all, 0, size);
+            java.util.Arrays.sort(other.all, 0, other.size);
+            int j = 0;
+            for (int i = 0; i < size; i++, j++) {
+                while (j < other.size && other.all[j] < all[i]) j++;
+                if (j == other.size || other.all[j] != all[i]) return false;
+            }
             return true;
         }
 
@@ -78,7 +94,7 @@ final class Account {
             int start = i++;
             if (kind == 0) continue;
             while (i < text.length() && kind(text.charAt(i)) == kind) i++;
-            into.add(text.substring(start, i).toLowerCase(Locale.ROOT));
+            into.add(text.substring(start, i).replace('\u0130', 'I').toLowerCase(Locale.ROOT));
         }
     }
 

@@ -33,7 +33,7 @@ public final class AmountReader {
             "\\s*(about |around |roughly )?(half a dozen|half an?|a half|a quarter|quarter|half|a dozen|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b(?:\\s+(?:to|or)\\s+(two|three|four|five|six)\\b)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern UNIT = Pattern.compile(
-            "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*(fluid ounces?|fl\\.? ?oz\\.?|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
+            "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*+(fluid ounces?|fl\\.? ?oz\\.?|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FLUID = Pattern.compile("fl\\.? ?oz\\.?|fluid ounces?", Pattern.CASE_INSENSITIVE);
     /** "a few", "a little": no one can say how many. */
@@ -43,12 +43,20 @@ public final class AmountReader {
     private static final Pattern SPLIT = Pattern.compile("[\\s-]+");
     private static final Pattern THOUSANDS = Pattern.compile("\\d+,\\d{3}");
 
+    /** More digits in a row than anything is counted in, or nothing below the line. */
+    private static final Pattern NEEDLESS = Pattern.compile("\\d{10}|[/⁄]\\s*0+(?!\\d)");
+    private static final Ratio MOST = Ratio.of(100_000);
+
+    private static final int LONGEST = 200;
+
     private AmountReader() {}
 
     /** The amount the text begins with; without a unit it counts pieces. Empty if it begins with none. */
-    public static Optional<Start> start(String text) {
+    public static Optional<Start> start(String whole) {
+        // Nobody writes an amount of more letters; what follows is not looked at, so that a page without line ends costs no more.
+        var text = whole.length() > LONGEST ? whole.substring(0, LONGEST) : whole;
         var m = FIRST.matcher(text);
-        if (m.lookingAt()) return Optional.of(numeric(text, m));
+        if (m.lookingAt()) return numeric(text, m);
         m = WORD_FIRST.matcher(text);
         return m.lookingAt() ? worded(text, m) : bare(text);
     }
@@ -66,13 +74,21 @@ public final class AmountReader {
                 "Amount '" + text.strip() + "': expected a number and a measure, as in '1½ cup', '350 g' or '2'"));
     }
 
-    private static Start numeric(String text, Matcher m) {
-        var low = number(m.group(2));
-        var high = m.group(3) == null ? low : number(m.group(3));
+    /** Empty for a figure that nobody can mean: "1/0", or one of more digits than anything is counted in. */
+    private static Optional<Start> numeric(String text, Matcher m) {
+        var low = figure(m.group(2)).orElse(null);
+        if (low == null) return Optional.empty();
+        var high = m.group(3) == null ? low : figure(m.group(3)).orElse(low);
         if (high.isLessThan(low)) high = low;
         var unit = unit(text, m.end());
         var kind = unit.map(Found::unit).orElse(Unit.PIECE);
-        return new Start(new Amount(low, high, kind, m.group(1) != null), unit.map(Found::end).orElse(m.end()));
+        return Optional.of(new Start(new Amount(low, high, kind, m.group(1) != null), unit.map(Found::end).orElse(m.end())));
+    }
+
+    private static Optional<Ratio> figure(String text) {
+        if (NEEDLESS.matcher(text).find()) return Optional.empty();
+        var value = number(text);
+        return value.isMoreThan(MOST) ? Optional.empty() : Optional.of(value);
     }
 
     private static Optional<Start> worded(String text, Matcher m) {

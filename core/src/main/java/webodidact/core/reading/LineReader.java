@@ -20,7 +20,7 @@ public final class LineReader {
     private static final Pattern TASTE = Pattern.compile("[,;]?\\s*\\b(?:or )?(?:to taste|to season|as needed)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPTIONAL = Pattern.compile("[,;]?\\s*\\boptional\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXTRA = Pattern.compile("[,;]?\\s*\\b(?:plus|and)\\s+(?:a little |some )?(?:extra|more)\\b[^,;]*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern PART = Pattern.compile("^(?:the )?((?:(?:juice|zest|rind)(?: and |, )?)+) (?:of|from) ", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART = Pattern.compile("^(?:the )?((?:(?:juice|zest|rind)(?: and |, )?)++) (?:of|from) ", Pattern.CASE_INSENSITIVE);
     private static final Pattern OF = Pattern.compile("^\\s*of\\s+(?:an?\\s+)?", Pattern.CASE_INSENSITIVE);
     private static final Pattern SPACES = Pattern.compile("\\s+");
     private static final Pattern ONE_OF_SIZE = Pattern.compile("\\s*(?:an?|one|1)\\s+(?=\\d+(?:[.,]\\d+)?\\s*[a-z])", Pattern.CASE_INSENSITIVE);
@@ -42,7 +42,10 @@ public final class LineReader {
     /** Never fails: what is not understood is in {@link ReadLine#unsure()}. */
     public ReadLine read(String line) {
         var state = new State();
-        var plain = line.replace('\u00a0', ' ');
+        // Lowering a dotted capital I, one after the other, takes Java's own strings time by the square.
+        var plain = line.replace('\u00a0', ' ').replace('\u0130', 'I');
+        // Patterns that may begin with a blank look at each run of blanks from every one of them.
+        if (plain.length() > 200) plain = SPACES.matcher(plain).replaceAll(" ");
         var bullet = BULLET.matcher(plain);
         var rest = trimmed(bullet.lookingAt() ? state.gone(bullet.group(), plain.substring(bullet.end())) : plain);
         // Looking for a word is much cheaper than for a pattern, and most lines have none of these.
@@ -217,7 +220,7 @@ public final class LineReader {
 
     private static void describe(State state, String part) {
         if (part.isEmpty()) return;
-        boolean form = Word.of(part).stream().anyMatch(w -> FORMS.contains(w.stem()) || FORMS.contains(part.toLowerCase(Locale.ROOT)));
+        boolean form = FORMS.contains(part.toLowerCase(Locale.ROOT)) || Word.of(part).stream().anyMatch(w -> FORMS.contains(w.stem()));
         if (form) state.form.add(part);
         else state.notes.add(part);
     }

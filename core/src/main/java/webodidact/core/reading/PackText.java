@@ -11,6 +11,9 @@ import webodidact.core.money.Price;
 public final class PackText {
     private static final Pattern PACK = Pattern.compile("(.*?)\\s*(\\d\\S*\\s*[a-zA-Z]*?)\\s*(?:[:=@]\\s*|\\s)\\D{0,3}?(\\d{1,6})(?:[.,](\\d{2}))?");
 
+    /** Letters of one pack; the pattern looks for the amount at every figure. */
+    private static final int LONGEST = 120;
+
     private PackText() {}
 
     /** What {@link #read} reads. */
@@ -32,7 +35,7 @@ public final class PackText {
 
     private static Price one(String food, String part) {
         var m = PACK.matcher(part);
-        if (m.matches()) {
+        if (part.length() <= LONGEST && m.matches()) {
             try {
                 var holds = AmountReader.whole(m.group(2).strip().replaceFirst("(?i)\\s*piece$", ""));
                 long coins = Long.parseLong(m.group(3)) * 100 + (m.group(4) == null ? 0 : Long.parseLong(m.group(4)));
@@ -45,6 +48,6 @@ public final class PackText {
     }
 
     private static IllegalArgumentException wrong(String part) {
-        return new IllegalArgumentException("Pack '" + part + "': expected what it holds and its price, as in 'block 400 g 5.20'");
+        return new IllegalArgumentException("Pack '" + (part.length() > LONGEST ? part.substring(0, LONGEST) + "…" : part) + "': expected what it holds and its price, as in 'block 400 g 5.20'");
     }
 }

@@ -38,13 +38,27 @@ public final class StatedPairs {
     }
 
     private static Pair pair(String text, int start) {
-        var first = AmountReader.start(text.substring(start)).filter(s -> isMeasure(s.amount())).orElse(null);
+        if (!isFollowed(text, start)) return null;
+        var first = AmountReader.start(from(text, start)).filter(s -> isMeasure(s.amount())).orElse(null);
         if (first == null) return null;
         var between = BETWEEN.matcher(text).region(start + first.end(), text.length());
         if (!between.lookingAt()) return null;
-        var second = AmountReader.start(text.substring(between.end())).filter(s -> isMeasure(s.amount())).orElse(null);
+        var second = AmountReader.start(from(text, between.end())).filter(s -> isMeasure(s.amount())).orElse(null);
         if (second == null || second.amount().unit() == first.amount().unit()) return null;
         return new Pair(start, between.end() + second.end(), first.amount(), second.amount());
+    }
+
+    /** Whether a sign or word comes soon that can stand between two measures: most figures have none, and that is quickly seen. */
+    private static boolean isFollowed(String text, int start) {
+        int to = Math.min(text.length(), start + 60);
+        for (int i = start; i < to; i++) if ("(/=,–".indexOf(text.charAt(i)) >= 0) return true;
+        var near = text.substring(start, to).toLowerCase(java.util.Locale.ROOT);
+        return near.contains("or about") || near.contains("that") || near.contains("which");
+    }
+
+    /** As much of the text as an amount can be long: copying all of it at each figure would take for ever. */
+    private static String from(String text, int at) {
+        return text.substring(at, Math.min(text.length(), at + 120));
     }
 
     private static boolean isMeasure(Amount amount) {

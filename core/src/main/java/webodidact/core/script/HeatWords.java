@@ -16,6 +16,10 @@ public final class HeatWords {
     private static final Pattern PROBE = Pattern.compile("\\b(core|probe|thermometer|inside|middle|centre|center|internal|reach(?:es)?|reads?|says)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FAN = Pattern.compile("\\bfan\\b", Pattern.CASE_INSENSITIVE);
 
+    /** Letters to either side that can bear on a figure: speech has no full stops, and a page of it is no sentence. */
+    private static final int REACH = 200;
+    private static final Pattern MARKED = Pattern.compile("°|deg|celsius|centigrade|fahrenheit|\\d\\s*[cf]\\b|fan|conventional", Pattern.CASE_INSENSITIVE);
+
     private HeatWords() {}
 
     /** The first that can be an oven's; a core temperature, which a probe reads, is none. */
@@ -30,7 +34,7 @@ public final class HeatWords {
         }
         var m = DEGREES.matcher(text);
         while (m.find()) {
-            boolean marked = m.group().matches("(?is).*(°|deg|celsius|centigrade|fahrenheit|\\d\\s*[cf]\\b|fan|conventional).*");
+            boolean marked = MARKED.matcher(m.group()).find();
             if (!marked || PROBE.matcher(sentenceAround(text, m.start())).find()) continue;
             var heat = heat(m.group(1), m.group(2), m.group(3), m.group(4) == null && FAN.matcher(sentenceAround(text, m.start())).find() ? "fan" : m.group(4));
             if (heat.isPresent()) return Optional.of(new Found(m.start(), m.end(), heat.get()));
@@ -56,11 +60,17 @@ public final class HeatWords {
         return (celsius + 2) / 5 * 5;
     }
 
+    /** The sentence, as far as anybody would read back or on to make out what a figure means. */
     static String sentenceAround(String text, int at) {
-        int from = at;
-        while (from > 0 && ".!?\n".indexOf(text.charAt(from - 1)) < 0) from--;
         int to = at;
-        while (to < text.length() && ".!?\n".indexOf(text.charAt(to)) < 0) to++;
-        return text.substring(from, to);
+        while (to < text.length() && to - at < REACH && ".!?\n".indexOf(text.charAt(to)) < 0) to++;
+        return sentenceBefore(text, at, REACH) + text.substring(at, to);
+    }
+
+    /** The last letters of its part before {@code at}, at most so many. */
+    static String sentenceBefore(String text, int at, int most) {
+        int from = at;
+        while (from > 0 && at - from < most && ".!?\n".indexOf(text.charAt(from - 1)) < 0) from--;
+        return text.substring(from, at);
     }
 }

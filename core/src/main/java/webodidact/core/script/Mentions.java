@@ -1,6 +1,7 @@
 package webodidact.core.script;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -73,21 +74,29 @@ public final class Mentions {
     public List<Mention> in(String text) {
         if (text.isEmpty()) return List.of();
         var all = new ArrayList<Mention>();
+        var taken = new BitSet(text.length());
         for (var found : knowledge.foodsIn(text)) {
             var words = text.substring(found.start(), found.end());
             var line = lineFor(found.id(), words);
-            if (line != null) all.add(new Mention(found.start(), found.end(), Kind.LISTED, line, words));
-            else if (knowledge.food(found.id()).orElseThrow().shelf() != Shelf.TAP) {
-                all.add(new Mention(found.start(), found.end(), Kind.UNLISTED, found.id(), words));
-            }
+            if (line != null) add(all, taken, new Mention(found.start(), found.end(), Kind.LISTED, line, words));
+            else if (knowledge.food(found.id()).orElseThrow().shelf() != Shelf.TAP) add(all, taken, new Mention(found.start(), found.end(), Kind.UNLISTED, found.id(), words));
         }
-        for (var found : knowledge.toolsIn(text)) {
-            boolean free = all.stream().noneMatch(m -> m.start() < found.end() && found.start() < m.end());
-            if (free) all.add(new Mention(found.start(), found.end(), Kind.TOOL, found.id(), text.substring(found.start(), found.end())));
-        }
-        near.in(text, all);
+        for (var found : knowledge.toolsIn(text)) add(all, taken, new Mention(found.start(), found.end(), Kind.TOOL, found.id(), text.substring(found.start(), found.end())));
+        near.in(text, taken, all);
         all.sort(java.util.Comparator.comparingInt(Mention::start));
         return all;
+    }
+
+    /** Unless another stands there already. */
+    private static void add(List<Mention> all, BitSet taken, Mention mention) {
+        if (!isFree(taken, mention.start(), mention.end())) return;
+        taken.set(mention.start(), mention.end());
+        all.add(mention);
+    }
+
+    static boolean isFree(BitSet taken, int start, int end) {
+        int next = taken.nextSetBit(start);
+        return next < 0 || next >= end;
     }
 
     /** The line of that food; else the only kind on the list that the plain word can mean: "oil" is the sunflower oil. */

@@ -17,10 +17,10 @@ public final class MethodText {
     private static final Pattern ITEM = Pattern.compile("^\\s*(?:(?:step\\s*)?\\d{1,2}\\s*[.):]|step\\s+\\d{1,2}\\b\\s*[-–—]?|[-–—•*·▪◦])\\s*", Pattern.CASE_INSENSITIVE);
     /** "…golden. 2. Add…": numbers that begin a step in the middle of a line. */
     private static final Pattern INLINE = Pattern.compile("([.!?])\\s*(\\d{1,2}[.)])\\s+(?=\\p{Lu})");
-    private static final Pattern SENTENCE = Pattern.compile("[^.!?]+(?:[.!?](?!\\s|$)[^.!?]*)*[.!?]*[”\"')]*\\s*");
+    private static final Pattern SENTENCE = Pattern.compile("[^.!?]+(?:[.!?](?!\\s|$)[^.!?]*)*+[.!?]*[”\"')]*\\s*");
     /** A sentence that begins so goes on with the one before. */
     private static final Pattern GOES_ON = Pattern.compile("^(it|they|this|these|that|those|be careful|careful|take care|make sure|do not|don['’]t|you|if|repeat|keep|watch|remember|note|the|there|when)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern LEAD = Pattern.compile("^(?:(?:meanwhile|then|next|now|finally|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)+",
+    private static final Pattern LEAD = Pattern.compile("^(?:(?:meanwhile|then|next|now|finally|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)++",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CUT = Pattern.compile("[,;:.!?(]|\\s(?:and|until|till|for|then|so|to|in|into|on|onto|over|with|at|while|before|or|about)\\s", Pattern.CASE_INSENSITIVE);
     private static final Set<String> TRAILING = Set.of("the", "a", "an", "of", "your", "some", "all");

@@ -1,6 +1,7 @@
 package webodidact.core.script;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -30,13 +31,13 @@ final class NearMiss {
     }
 
     /** Adds the near misses among the words that nothing else was found in. */
-    void in(String text, List<Mentions.Mention> found) {
+    void in(String text, BitSet taken, List<Mentions.Mention> found) {
         if (byLength.isEmpty()) return;
         var near = new ArrayList<Mentions.Mention>();
         for (var word : Word.of(text)) {
             if (word.stem().length() < LEAST) continue;
             var known = of(word.stem());
-            if (known == null || found.stream().anyMatch(m -> m.start() < word.end() && word.start() < m.end())) continue;
+            if (known == null || !Mentions.isFree(taken, word.start(), word.end())) continue;
             near.add(new Mentions.Mention(word.start(), word.end(), Mentions.Kind.NEAR, known.line(), text.substring(word.start(), word.end()), known.stem()));
         }
         found.addAll(near);

@@ -98,17 +98,17 @@ public final class Suggestions {
     }
 
     private void times(Step step, String text, Map<String, Suggestion> all) {
-        boolean wait = false;
+        boolean wait = step.waiting() != null || !WAIT_VERB.matcher(text).find();
         for (var found : TimeWords.in(text)) {
             var sentence = HeatWords.sentenceAround(text, found.start());
-            var before = text.substring(Math.max(0, found.start() - 80), found.start());
-            var verb = last(WAIT_VERB, sentenceTail(before));
-            var hand = last(HANDS_VERB, sentenceTail(before));
-            if (verb == null && hand == null) verb = last(WAIT_VERB, sentence);
+            var before = HeatWords.sentenceBefore(text, found.start(), 80);
+            var verb = last(WAIT_VERB, before);
+            var hand = last(HANDS_VERB, before);
+            if (verb == null && hand == null && !wait) verb = last(WAIT_VERB, sentence);
             boolean byHand = hand != null && (verb == null || hand.end > verb.end);
             if (byHand) {
                 if (step.hands().isZero()) add(all, Suggestion.Kind.HANDS, found.time().text(), "hands " + found.time().text(), s -> s.but(d -> d.hands = found.time()));
-            } else if (verb != null && !wait && step.waiting() == null) {
+            } else if (verb != null && !wait) {
                 wait = true;
                 var what = WAITS.get(verb.word);
                 var cue = cue(sentence);
@@ -132,12 +132,6 @@ public final class Suggestions {
         return last;
     }
 
-    private static String sentenceTail(String text) {
-        int from = text.length();
-        while (from > 0 && ".!?\n".indexOf(text.charAt(from - 1)) < 0) from--;
-        return text.substring(from);
-    }
-
     private static String cue(String text) {
         var m = UNTIL.matcher(text);
         return m.find() ? m.group(1).strip() : "";
@@ -148,7 +142,7 @@ public final class Suggestions {
         var m = LOOK.matcher(text);
         while (m.find()) {
             var what = (m.group(1) + m.group(2)).strip().toLowerCase(Locale.ROOT);
-            var after = TimeWords.in(text.substring(m.end())).stream().filter(f -> f.start() < 4).findFirst();
+            var after = TimeWords.in(text.substring(m.end(), Math.min(text.length(), m.end() + 80))).stream().filter(f -> f.start() < 4).findFirst();
             int at = after.map(f -> f.time().likely()).orElse(step.waiting().time().likely() / 2);
             if (at <= 0 || step.waiting().looks().stream().anyMatch(l -> l.what().equals(what))) continue;
             add(all, Suggestion.Kind.LOOK, what, what + " at " + Clock.text(at), s -> s.but(d -> d.waiting = s.waiting().looking(Stream.concat(s.waiting().looks().stream(), Stream.of(new Look(at, what))).toList())));

@@ -20,7 +20,7 @@ public final class TimeWords {
     private static final String NUMBER = "(?:\\d{1,3}(?:\\s?[½¼¾]|[.,]5)?|[½¼¾]|" + WORD + ")";
     private static final String UNIT = "(seconds?|secs?|minutes?|mins?|hours?|hrs?)";
     private static final Pattern TIME = Pattern.compile("\\b(half an hour|quarter of an hour|three quarters of an hour|an hour and a half|(?:a minute|an hour) or two|"
-            + "(" + NUMBER + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?(?:[\\s-]|more )*" + UNIT + ")\\b|([½¼¾])\\s*" + UNIT + "\\b", Pattern.CASE_INSENSITIVE);
+            + "(" + NUMBER + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?(?:[\\s-]|more )*+" + UNIT + ")\\b|([½¼¾])\\s*" + UNIT + "\\b", Pattern.CASE_INSENSITIVE);
 
     private TimeWords() {}
 

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
  */
 public record TimeRange(int low, int high) {
     public static final TimeRange ZERO = new TimeRange(0, 0);
-    private static final Pattern SHAPE = Pattern.compile("(?:(\\d{1,2}):)?(\\d{1,3}):(\\d{2})");
+    private static final Pattern SHAPE = Pattern.compile("(?:(\\d{1,5}):)?(\\d{1,3}):(\\d{2})");
 
     public TimeRange {
         if (low < 0 || high < low) {
@@ -56,6 +56,7 @@ public record TimeRange(int low, int high) {
 
     /** Reads "12", "12-15" or "10 to 12" as minutes, "2:30" and "2:30-3:00" as minutes and seconds, "45 s" as seconds. */
     public static TimeRange parse(String text) {
+        if (text.strip().length() > 60) throw wrong(text.strip().substring(0, 60) + "…");
         var plain = text.strip().replace('–', '-').replace('−', '-').replace(" to ", "-").replaceAll("\\s*(min(ute)?s?)\\.?$", "");
         if (plain.isEmpty()) return ZERO;
         var parts = plain.split("\\s*-\\s*", -1);
@@ -65,8 +66,12 @@ public record TimeRange(int low, int high) {
             int high = parts.length == 1 ? low : seconds(parts[1]);
             return new TimeRange(low, high);
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("Time '" + text + "': expected minutes or a range, as in '12', '2:30' or '10-12'", e);
+            throw wrong(text);
         }
+    }
+
+    private static IllegalArgumentException wrong(String text) {
+        return new IllegalArgumentException("Time '" + text + "': expected minutes or a range, as in '12', '2:30' or '10-12'");
     }
 
     private static int seconds(String text) {

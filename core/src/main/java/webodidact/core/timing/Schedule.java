@@ -2,6 +2,7 @@ package webodidact.core.timing;
 
 import java.util.List;
 import java.util.Optional;
+import webodidact.core.time.Span;
 import webodidact.core.time.TimeRange;
 
 /**
@@ -18,6 +19,14 @@ public record Schedule(List<Placed> steps, TimeRange total, int planned, int kit
     public Schedule {
         steps = List.copyOf(steps);
         parts = List.copyOf(parts);
+    }
+
+    /** Where the times could not be worked out: every step is there, at 0:00 and without length. */
+    public static Schedule unknown(webodidact.core.lesson.Lesson lesson) {
+        var none = new Span(0, 0);
+        var placed = new java.util.ArrayList<Placed>();
+        for (var step : lesson.steps()) placed.add(new Placed(step, placed.size() + 1, none, none, 0, TimeRange.ZERO, 0, null, 0, none));
+        return new Schedule(placed, TimeRange.ZERO, 0, 0, TimeRange.ZERO, lesson.slot(), 0, List.of());
     }
 
     /** Seconds left in the slot; negative if over. */

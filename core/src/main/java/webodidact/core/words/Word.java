@@ -39,7 +39,8 @@ public record Word(int start, int end, String stem) {
 
     /** "Tomatoes" and "tomato" have the same stem; so have a table's name and the word in a sentence. */
     public static String stem(String word) {
-        var w = word.toLowerCase(Locale.ROOT).replace('’', '\'');
+        // Lowering a dotted capital I, one after the other, takes Java's own strings time by the square.
+        var w = word.replace('\u0130', 'I').toLowerCase(Locale.ROOT).replace('’', '\'');
         if (w.endsWith("'s")) w = w.substring(0, w.length() - 2);
         var known = IRREGULAR.get(w);
         if (known != null) return known;

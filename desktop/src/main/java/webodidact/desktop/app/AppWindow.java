@@ -2,21 +2,29 @@ package webodidact.desktop.app;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.nio.file.InvalidPathException;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
+import webodidact.core.check.Unworked;
 import webodidact.core.lesson.Course;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Memory;
+import webodidact.desktop.state.Saver;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Ticker;
 import webodidact.desktop.words.Words;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
 import webodidact.formats.course.CourseFolder;
+import webodidact.formats.course.CourseLock;
+import webodidact.formats.course.DiskWords;
 import webodidact.formats.demo.DemoCourse;
 
 /** The one window: the welcome, or the desk of an open course. */
@@ -47,11 +55,27 @@ public final class AppWindow implements AutoCloseable {
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
         place();
-        stage.setOnCloseRequest(e -> close());
+        var usual = Thread.currentThread().getUncaughtExceptionHandler();
+        Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {
+            fault(e);
+            usual.uncaughtException(thread, e);
+        });
+        stage.setOnCloseRequest(e -> {
+            e.consume();
+            leaving(() -> {
+                close();
+                stage.close();
+            });
+        });
         scene.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
             if (DeskWindow.BIGGER.match(e)) textSize(size() + 1);
             else if (DeskWindow.SMALLER.match(e)) textSize(size() - 1);
         });
+    }
+
+    /** What no screen has caught: said in a line, with what to report. */
+    private void fault(Throwable e) {
+        if (desk != null) desk.workspace().noticeProperty().set(Words.of("fault.notice", Unworked.of("", e).report()));
     }
 
     private void place() {
@@ -93,8 +117,12 @@ public final class AppWindow implements AutoCloseable {
         if (desk != null) desk.go(station);
     }
 
+    /** The first screen; from an open course only when its last edits are on disk or given up. */
     public void welcome() {
-        leaveDesk();
+        leaving(this::showWelcome);
+    }
+
+    private void showWelcome() {
         root.getChildren().setAll(new Welcome(new Welcome.Actions() {
             @Override
             public void demo() {
@@ -120,39 +148,142 @@ public final class AppWindow implements AutoCloseable {
             DemoCourse.copyTo(folder);
             open(folder);
         } catch (IOException e) {
-            welcomeWith(List.of(Words.of("welcome.demoFailed", folder, e.getMessage())));
+            welcomeWith(List.of(Words.of("welcome.demoFailed", folder, DiskWords.of(e))));
         }
     }
 
     private void createCourse(String title) {
         choosers.folder(Words.of("welcome.createAsk"), Path.of(System.getProperty("user.home"))).ifPresent(folder -> {
             try {
-                show(CourseFolder.create(folder, Course.named(title)), List.of());
-            } catch (IOException e) {
-                welcomeWith(List.of(e.getMessage()));
+                show(CourseFolder.create(folder, Course.named(title)), List.of(), CourseLock.take(folder).orElse(null), false);
+            } catch (IOException | InvalidPathException e) {
+                welcomeWith(List.of(DiskWords.of(e)));
             }
         });
     }
 
-    /** Opens a course, or says at the welcome why it cannot. */
+    /** Opens a course, or says at the welcome why it cannot. One that another window works on is asked about first. */
     public void open(Path folder) {
+        leaving(() -> CourseLock.holder(folder).ifPresentOrElse(holder -> askWho(folder, holder), () -> open(folder, false)));
+    }
+
+    private void askWho(Path folder, CourseLock.Holder holder) {
+        showWelcome();
+        var since = DateTimeFormatter.ofPattern("HH:mm, d MMMM", Locale.UK).format(holder.since().atZone(ZoneId.systemDefault()));
+        ask(Words.of("locked.title"), Words.of(holder.here() ? "locked.here" : "locked.away", since) + " " + Words.of("locked.text"), List.of(
+                new QuestionSheet.Answer("readOnly", () -> open(folder, true)),
+                new QuestionSheet.Answer("takeOver", () -> open(folder, false)),
+                new QuestionSheet.Answer("cancel", () -> { })));
+    }
+
+    private void open(Path folder, boolean readOnly) {
+        // The lock first: what is read is then what is worked on.
+        var lock = readOnly || !CourseFolder.isCourse(folder) ? null : CourseLock.take(folder).orElse(null);
         switch (CourseFolder.open(folder)) {
-            case Read.Done<CourseFolder.Opened>(var opened, var warnings) -> show(opened, warnings);
-            case Read.Refused<CourseFolder.Opened>(var why) -> welcomeWith(List.of(Words.of("welcome.refused", why.text())));
+            case Read.Done<CourseFolder.Opened>(var opened, var warnings) -> {
+                if (lock != null) sweep(folder);
+                show(opened, warnings, lock, readOnly);
+            }
+            case Read.Refused<CourseFolder.Opened>(var why) -> {
+                if (lock != null) lock.close();
+                welcomeWith(List.of(Words.of("welcome.refused", why.text())));
+            }
+        }
+    }
+
+    private static void sweep(Path folder) {
+        try {
+            CourseFolder.sweep(folder);
+        } catch (IOException e) {
+            // What a crash left behind does no harm; the next opening tries again.
+            System.err.println("Left-over files stay in the course: " + DiskWords.of(e));
         }
     }
 
     private void welcomeWith(List<String> trouble) {
-        welcome();
+        showWelcome();
         ((Welcome) root.getChildren().getFirst()).trouble(trouble);
     }
 
-    private void show(CourseFolder.Opened opened, List<Warning> warnings) {
+    /** The same course in this window again, now its own. */
+    private void takeOver() {
+        var folder = desk.workspace().folder().path();
+        leaving(() -> open(folder, false));
+    }
+
+    /** The whole course into another folder, and on with work there; what could not be written here is in it. */
+    private void saveElsewhere(Runnable then) {
+        var workspace = desk.workspace();
+        choosers.folder(Words.of("trouble.elsewhereAsk"), workspace.folder().path().toAbsolutePath().getParent()).ifPresent(folder -> {
+            try {
+                CourseFolder.copy(folder, workspace.book());
+                leaveDesk();
+                open(folder, false);
+                if (desk != null) desk.tell(Words.of("trouble.elsewhereDone", folder));
+                then.run();
+            } catch (IOException | InvalidPathException e) {
+                workspace.noticeProperty().set(Words.of("trouble.elsewhereFailed", DiskWords.of(e)));
+            }
+        });
+    }
+
+    /** Goes on with {@code then} when all edits are on disk; asks where they cannot be written. */
+    private void leaving(Runnable then) {
+        if (desk == null) {
+            then.run();
+            return;
+        }
+        var state = saved();
+        if (state.saved() || state.readOnly()) {
+            leaveDesk();
+            then.run();
+            return;
+        }
+        var why = state.trouble().isEmpty() ? Words.of("foreign.line.one", state.foreign().getFirst().file()) : state.trouble();
+        ask(Words.of("closing.title"), Words.of("closing.text", why), List.of(
+                new QuestionSheet.Answer("tryAgain", () -> leaving(then)),
+                new QuestionSheet.Answer("elsewhere", () -> saveElsewhere(() -> leaving(then))),
+                new QuestionSheet.Answer("discard", () -> {
+                    leaveDesk();
+                    then.run();
+                }),
+                new QuestionSheet.Answer("stay", () -> { })));
+    }
+
+    private Saver.State saved() {
+        try {
+            return desk.workspace().saver().flush();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return desk.workspace().saver().stateProperty().get();
+        }
+    }
+
+    /** Any answer closes the question first; Escape is the last one. */
+    private void ask(String title, String text, List<QuestionSheet.Answer> answers) {
+        var veil = Nodes.styled(new StackPane(), "veil");
+        Runnable away = () -> root.getChildren().remove(veil);
+        var sheet = new QuestionSheet(title, text, answers.stream().map(a -> new QuestionSheet.Answer(a.id(), () -> {
+            away.run();
+            a.action().run();
+        })).toList());
+        veil.getChildren().add(sheet);
+        veil.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() != javafx.scene.input.KeyCode.ESCAPE) return;
+            away.run();
+            answers.getLast().action().run();
+            e.consume();
+        });
+        root.getChildren().add(veil);
+        sheet.requestFocus();
+    }
+
+    private void show(CourseFolder.Opened opened, List<Warning> warnings, CourseLock lock, boolean readOnly) {
         leaveDesk();
-        var workspace = new Workspace(opened, Platform::runLater);
+        var workspace = new Workspace(opened, Platform::runLater, lock, readOnly);
         memory.get("lesson").filter(id -> opened.workbook().lesson(id).isPresent()).ifPresent(workspace::show);
         memory.put("course", opened.folder().path().toAbsolutePath());
-        desk = new DeskWindow(workspace, choosers, ticker, memory, this::welcome);
+        desk = new DeskWindow(workspace, choosers, ticker, memory, new DeskWindow.Leaving(this::welcome, () -> saveElsewhere(() -> { }), this::takeOver));
         root.getChildren().setAll(desk);
         if (!warnings.isEmpty()) root.getChildren().add(warningSheet(warnings));
         memory.save();

@@ -16,6 +16,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import javafx.geometry.Pos;
 import webodidact.core.lesson.Lesson;
 import webodidact.desktop.control.Nodes;
@@ -40,6 +41,8 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     });
     private final BorderPane frame = new BorderPane();
     private final Slate slate;
+    private final TroubleBar trouble;
+    private final Settling settling;
     private final Rail rail;
     private final Ribbon ribbon;
     private final HBox foot;
@@ -47,12 +50,39 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     private final Map<String, Node> open = new HashMap<>();
     private String station = "";
 
-    DeskWindow(Workspace workspace, Choosers choosers, Ticker ticker, Memory memory, Runnable leave) {
+    /** Ways out of this desk that the window above knows. */
+    record Leaving(Runnable welcome, Runnable saveElsewhere, Runnable takeOver) {}
+
+    DeskWindow(Workspace workspace, Choosers choosers, Ticker ticker, Memory memory, Leaving leaving) {
         this.workspace = workspace;
         this.choosers = choosers;
         this.ticker = ticker;
         this.memory = memory;
-        slate = new Slate(workspace, this::newLesson, leave, this::showFindings);
+        slate = new Slate(workspace, this::newLesson, this::kept, leaving.welcome(), this::showFindings);
+        settling = new Settling(workspace, this::cover, this::uncover);
+        trouble = new TroubleBar(new TroubleBar.Actions() {
+            @Override
+            public void tryAgain() {
+                workspace.saver().retry();
+            }
+
+            @Override
+            public void saveElsewhere() {
+                leaving.saveElsewhere().run();
+            }
+
+            @Override
+            public void compare() {
+                settling.next();
+            }
+
+            @Override
+            public void takeOver() {
+                leaving.takeOver().run();
+            }
+        });
+        workspace.saver().stateProperty().addListener((o, was, now) -> trouble.show(now));
+        trouble.show(workspace.saver().stateProperty().get());
         rail = new Rail(Stations.ALL, this::go);
         ribbon = new Ribbon(id -> workspace.stepProperty().set(id));
         var caption = Nodes.label(Words.of("ribbon.title"), "ribbon-title");
@@ -139,7 +169,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         rail.here(station);
         memory.put("station", station);
         boolean live = station.equals("on-air");
-        frame.setTop(live ? null : slate);
+        frame.setTop(live ? trouble : new VBox(slate, trouble));
         frame.setLeft(live ? null : rail);
         frame.setBottom(live ? null : foot);
         var screen = workspace.lesson() == null ? new EmptyCourse(this::newLesson) : open.computeIfAbsent(station, k -> target.open(this));
@@ -167,6 +197,10 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
             workspace.show(lesson.id());
             go("larder");
         }, this::uncover));
+    }
+
+    private void kept() {
+        cover(new KeptSheet(workspace.folder().path(), settling::bringBack, this::uncover));
     }
 
     private void cover(Node sheet) {

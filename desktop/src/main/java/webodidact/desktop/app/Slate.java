@@ -24,6 +24,7 @@ final class Slate extends HBox {
     private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
     private final Workspace workspace;
     private final Runnable newLesson;
+    private final Runnable kept;
     private final Runnable leave;
     private final Button title = new Button();
     private final Label context = Nodes.label("", "slate-context");
@@ -35,10 +36,11 @@ final class Slate extends HBox {
     private final Label saved = Nodes.label("", "pill");
 
     /** @param findings shows the findings */
-    Slate(Workspace workspace, Runnable newLesson, Runnable leave, Runnable findings) {
+    Slate(Workspace workspace, Runnable newLesson, Runnable kept, Runnable leave, Runnable findings) {
         super(20);
         this.workspace = workspace;
         this.newLesson = newLesson;
+        this.kept = kept;
         this.leave = leave;
         getStyleClass().add("slate");
         title.getStyleClass().setAll("slate-title");
@@ -78,9 +80,12 @@ final class Slate extends HBox {
         var fresh = new MenuItem(Words.of("slate.new"));
         fresh.setId("new-lesson");
         fresh.setOnAction(e -> newLesson.run());
+        var copies = new MenuItem(Words.of("slate.kept"));
+        copies.setId("kept-copies");
+        copies.setOnAction(e -> kept.run());
         var other = new MenuItem(Words.of("slate.leave"));
         other.setOnAction(e -> leave.run());
-        menu.getItems().addAll(new SeparatorMenuItem(), fresh, other);
+        menu.getItems().addAll(new SeparatorMenuItem(), fresh, copies, other);
         menu.show(title, Side.BOTTOM, 0, 2);
     }
 
@@ -94,7 +99,7 @@ final class Slate extends HBox {
 
     private void derived() {
         Outcome outcome = workspace.outcome();
-        gauge.show(outcome == null ? null : outcome.schedule());
+        gauge.show(outcome == null || outcome.missing(Outcome.Part.TIMES).isPresent() ? null : outcome.schedule());
         gauge.setVisible(outcome != null);
         var on = outcome == null ? null : outcome.lesson().air();
         firstJob.setText(outcome == null ? "" : Words.of("slate.firstJob", outcome.bench().jobs().isEmpty() ? "–" : on == null ? before(outcome.bench().firstStart()) : HOUR.format(on.plusSeconds(outcome.bench().firstStart()))));
@@ -115,9 +120,12 @@ final class Slate extends HBox {
         return Words.of("clock.before", -seconds / 60);
     }
 
+    private static boolean isTrouble(Saver.State state) {
+        return !state.trouble().isEmpty() || !state.foreign().isEmpty();
+    }
+
     private void saved(Saver.State state) {
-        saved.setText(Words.of(state.saved() ? "slate.saved" : state.trouble().isEmpty() ? "slate.saving" : "slate.unsaved"));
-        saved.getStyleClass().setAll("label", "pill", state.saved() ? "pill-good" : state.trouble().isEmpty() ? "pill-busy" : "pill-stop");
-        if (!state.trouble().isEmpty()) workspace.noticeProperty().set(Words.of("slate.trouble", state.trouble()));
+        saved.setText(Words.of(state.readOnly() ? "slate.readOnly" : state.saved() ? "slate.saved" : isTrouble(state) ? "slate.unsaved" : "slate.saving"));
+        saved.getStyleClass().setAll("label", "pill", state.saved() ? "pill-good" : isTrouble(state) ? "pill-stop" : "pill-busy");
     }
 }

@@ -59,6 +59,7 @@ public final class Memory {
         try {
             var out = new StringWriter();
             values.store(out, null);
+            Files.createDirectories(file.toAbsolutePath().getParent());
             AtomicFile.write(file, out.toString().getBytes(StandardCharsets.UTF_8));
         } catch (IOException e) {
             // A full or read-only home must not keep anybody from closing the window.

@@ -15,13 +15,16 @@ import javafx.beans.property.StringProperty;
 import webodidact.core.edit.Edit;
 import webodidact.core.edit.History;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.script.Clip;
 import webodidact.core.timing.Calibration;
 import webodidact.core.timing.Pace;
+import webodidact.desktop.words.Words;
 import webodidact.formats.course.CourseFolder;
+import webodidact.formats.course.CourseLock;
 
 /**
  * The one observable place: the open course, the lesson on the desk, what follows from it, and the history. Its properties
@@ -45,9 +48,17 @@ public final class Workspace implements AutoCloseable {
 
     /** @param interfaceThread runs a task later on the interface thread */
     public Workspace(CourseFolder.Opened opened, Executor interfaceThread) {
+        this(opened, interfaceThread, null, false);
+    }
+
+    /**
+     * @param lock says that this window works on the course, or null
+     * @param readOnly another window does: here it is only looked at
+     */
+    public Workspace(CourseFolder.Opened opened, Executor interfaceThread, CourseLock lock, boolean readOnly) {
         this.interfaceThread = interfaceThread;
         folder = opened.folder();
-        saver = new Saver(opened, interfaceThread);
+        saver = new Saver(opened, interfaceThread, lock, readOnly);
         book.set(opened.workbook());
         if (!opened.workbook().lessons().isEmpty()) show(opened.workbook().lessons().getFirst().id());
     }
@@ -146,6 +157,10 @@ public final class Workspace implements AutoCloseable {
 
     /** @param key edits with the same key in a row are undone as one: the typing in one field */
     public void edit(String label, String key, UnaryOperator<Workbook> change) {
+        if (saver.isReadOnly()) {
+            notice.set(Words.of("readOnly.notice"));
+            return;
+        }
         var before = book.get();
         var edit = new Edit(label, key, before, change.apply(before));
         if (edit.isNothing()) return;
@@ -165,6 +180,10 @@ public final class Workspace implements AutoCloseable {
 
     /** All that is known of homes goes, from the desk, from disk and from what can be undone. */
     public void forgetHomes() {
+        if (saver.isReadOnly()) {
+            notice.set(Words.of("readOnly.notice"));
+            return;
+        }
         history.clear();
         put(book.get().withHouseholds(java.util.List.of()));
     }
@@ -198,6 +217,7 @@ public final class Workspace implements AutoCloseable {
 
     /** One step through the history; a lesson that changes by it comes onto the desk, so that the change is seen. */
     private void step(Workbook after) {
+        if (saver.isReadOnly()) return;
         var before = book.get();
         var changed = after.lessons().stream().filter(l -> before.lesson(l.id()).map(o -> o != l).orElse(true)).findFirst();
         put(after);
@@ -229,11 +249,36 @@ public final class Workspace implements AutoCloseable {
         var workbook = book.get();
         worker.execute(() -> {
             if (mine != wanted.get()) return;
-            var result = Outcome.of(input, course, knowledge, Calibration.of(workbook));
+            var result = worked(input, course, knowledge, workbook);
             interfaceThread.execute(() -> {
                 if (mine == wanted.get()) outcome.set(result);
             });
         });
+    }
+
+    /** Whatever happens, what follows is of the lesson on the desk, or says that it could not be worked out: never of an earlier one. */
+    private static Outcome worked(Lesson lesson, Course course, Knowledge knowledge, Workbook workbook) {
+        try {
+            return Outcome.of(lesson, course, knowledge, Calibration.of(workbook));
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            return Outcome.failed(lesson, course, knowledge, e);
+        }
+    }
+
+    /** Whether what follows is of the lesson on the desk and not still being worked out: only then it may be handed out. */
+    public boolean isCurrent() {
+        return outcome.get() != null && outcome.get().lesson() == lesson.get() && outcome.get().course() == book.get().course();
+    }
+
+    /**
+     * Somebody else has written a file of the course, and both versions have been looked at.
+     *
+     * @param asTheirs a workbook with that file as they wrote it
+     * @param chosen what the course shall be
+     */
+    public void settle(CourseFolder.Foreign foreign, UnaryOperator<Workbook> asTheirs, Workbook chosen) {
+        saver.settled(foreign, asTheirs);
+        edit(Words.of("edit.foreign", foreign.file()), b -> chosen);
     }
 
     /** Waits until all that was asked for is worked out and on disk. Not from the interface thread. */

@@ -2,6 +2,7 @@ package webodidact.desktop.view;
 
 import javafx.beans.Observable;
 import javafx.scene.Node;
+import javafx.scene.layout.Pane;
 import javafx.scene.control.TextField;
 
 /** Draws a part of a screen anew when what it shows has changed, but only while it can be seen: nobody pays for hidden rows. */
@@ -40,7 +41,8 @@ public final class WhenSeen {
         if (!stale || node.getScene() == null) return;
         stale = false;
         var focus = focused();
-        show.run();
+        if (node instanceof Pane pane) WorkedOut.show(pane, show);
+        else show.run();
         if (focus != null && node.lookup("#" + focus) instanceof Node same) {
             same.requestFocus();
             if (same instanceof TextField field) field.selectAll();

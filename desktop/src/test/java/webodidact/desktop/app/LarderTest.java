@@ -125,6 +125,9 @@ class LarderTest extends WindowTest {
         larder();
         click("#tab-homes");
         click("#read-homes");
+        assertThat(workspace().book().households()).as("nothing counts before it was looked at").hasSize(24);
+        assertThat(robot.from(robot.lookup("#column-panel").queryAll()).lookup(".label").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText()).contains("Allergies: milk 1. No allergy said: 0.", "Puffin: milk");
+        click("#columns-take");
         assertThat(workspace().book().households()).extracting(h -> h.alias()).containsExactly("Puffin");
         assertThat(robot.lookup(".warn").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText())
                 .contains("▲ homes.csv, line 3, at column allergies: 'sunshine': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'");

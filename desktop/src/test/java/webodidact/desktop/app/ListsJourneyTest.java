@@ -137,7 +137,9 @@ class ListsJourneyTest extends WindowTest {
         ComboBox<String> allergies = find("#column-allergies");
         robot.interact(() -> allergies.setValue(""));
         settle();
-        assertThat(text("#columns-take")).isEqualTo("Take 3 homes");
+        assertThat(text("#columns-take")).isEqualTo("Take 0 homes");
+        assertThat(find("#columns-take").isDisabled()).as("without a column for allergies nobody is taken").isTrue();
+        assertThat(words("#column-panel")).anyMatch(t -> t.startsWith("■ homes.csv, line 1: no column is matched with 'allergies'"));
         robot.interact(() -> allergies.setValue("Any allergies?"));
         click("#columns-take");
         assertThat(workspace().book().households()).extracting(Household::alias).containsExactly("Puffin", "Smew");

@@ -2,13 +2,17 @@ package webodidact.formats.course;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
+import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
@@ -24,17 +28,56 @@ import webodidact.formats.json.JsonFile;
 
 /**
  * A course on disk. Only what changed is written, each file whole and at once. A file that could not be read, or only in
- * part, and one that somebody else changed meanwhile, is kept under another name before it is written over. For one thread at a time.
+ * part, is kept under another name before it is written over; one that somebody else changed meanwhile is not written over at
+ * all until somebody has seen both. For one thread at a time.
  */
 public final class CourseFolder {
     public static final String COURSE = "course.json";
     public static final String LESSON = ".lesson.json";
     public static final String HOUSEHOLDS = "households.csv";
     public static final String TAKES = "takes.csv";
+    /** Bytes of one file; a year of lessons by hand is a hundredth of it. */
+    static final long LARGEST = 16L << 20;
 
     private final Path folder;
-    /** What each file held when it was last read or written by this object; null where it was read only in part. */
-    private final Map<String, byte[]> known = new HashMap<>();
+    private final Map<String, Known> known = new LinkedHashMap<>();
+
+    /**
+     * What a file held when it was last read or written here.
+     *
+     * @param stamp its time and size then: while they are the same, it is not read again
+     * @param whole false where it was read only in part: it is kept before it is written over
+     */
+    private record Known(byte[] content, Stamp stamp, boolean whole) {}
+
+    private record Stamp(long time, long size) {
+        static final Stamp NONE = new Stamp(-1, -1);
+
+        static Stamp of(Path file) throws IOException {
+            return Files.isRegularFile(file) ? new Stamp(Files.getLastModifiedTime(file).toMillis(), Files.size(file)) : NONE;
+        }
+    }
+
+    /**
+     * Somebody else has written, added or removed a file of the course.
+     *
+     * @param content what it holds now; null if it is gone or cannot be read
+     */
+    public record Foreign(String file, byte[] content) {
+        /** The id if it is a lesson's file. */
+        public Optional<String> lesson() {
+            return file.endsWith(LESSON) ? Optional.of(file.substring(0, file.length() - LESSON.length())) : Optional.empty();
+        }
+    }
+
+    /** Some files were not written because somebody else has changed them; all others were. */
+    public static final class Changed extends IOException {
+        private static final long serialVersionUID = 1;
+
+        private Changed(List<String> files) {
+            super(String.join(", ", files) + (files.size() == 1 ? " was" : " were") + " changed by another program: look at both before one is written over");
+        }
+    }
 
     private CourseFolder(Path folder) {
         this.folder = folder;
@@ -56,18 +99,36 @@ public final class CourseFolder {
         var folder = new CourseFolder(path);
         try {
             return folder.read();
-        } catch (IOException e) {
-            return new Read.Refused<>(new Warning(new Place(path.toString(), 0, ""), "damaged", "cannot be opened: " + e.getMessage()));
+        } catch (IOException | RuntimeException e) {
+            return new Read.Refused<>(new Warning(new Place(path.toString(), 0, ""), "damaged", "cannot be opened: " + DiskWords.of(e)));
         }
     }
 
     /** A new folder with an empty course. Fails if there is a course already. */
     public static Opened create(Path path, Course course) throws IOException {
         if (isCourse(path)) throw new IOException("'" + path + "' holds a course already: expected an empty or new folder");
+        Files.createDirectories(path);
         var folder = new CourseFolder(path);
         var empty = new Workbook(course, List.of(), List.of(), List.of());
         folder.write(COURSE, JsonFile.write(course));
         return new Opened(folder, empty);
+    }
+
+    /** The whole course in another, empty or new folder: where its own can no longer be written. Written last is what makes it a course. */
+    public static Opened copy(Path path, Workbook book) throws IOException {
+        if (isCourse(path)) throw new IOException("'" + path + "' holds a course already: expected an empty or new folder");
+        Files.createDirectories(path);
+        var folder = new CourseFolder(path);
+        folder.save(new Workbook(book.course(), List.of(), List.of(), List.of()), book);
+        folder.write(COURSE, JsonFile.write(book.course()));
+        return new Opened(folder, book);
+    }
+
+    /** Sweeps up what a crash in mid-write left behind. Only for who holds the course's lock. */
+    public static void sweep(Path folder) throws IOException {
+        try (var files = Files.list(folder)) {
+            for (var file : files.filter(f -> f.getFileName().toString().startsWith(AtomicFile.TEMPORARY) && f.getFileName().toString().endsWith(".tmp")).toList()) Files.deleteIfExists(file);
+        }
     }
 
     private Read<Opened> read() throws IOException {
@@ -75,7 +136,7 @@ public final class CourseFolder {
             return new Read.Refused<>(new Warning(new Place(folder.toString(), 0, ""), "missing", "is no course: expected a folder with a " + COURSE));
         }
         var warnings = new ArrayList<Warning>();
-        var content = Files.readAllBytes(folder.resolve(COURSE));
+        var content = content(folder.resolve(COURSE));
         Course course;
         switch (JsonFile.readCourse(COURSE, content)) {
             case Read.Done<Course>(var value, var _) -> course = value;
@@ -83,46 +144,82 @@ public final class CourseFolder {
                 return new Read.Refused<>(why);
             }
         }
-        known.put(COURSE, content);
+        know(COURSE, content, true);
         var lessons = readLessons(warnings);
-        var homes = readTable(HOUSEHOLDS, c -> HouseholdsCsv.read(HOUSEHOLDS, c), warnings);
+        var knowledge = Knowledge.of(course.foods());
+        var homes = readTable(HOUSEHOLDS, c -> HouseholdsCsv.read(HOUSEHOLDS, c, knowledge), warnings);
         List<Take> takes = readTable(TAKES, c -> TakesCsv.read(TAKES, c), warnings);
         return new Read.Done<>(new Opened(this, new Workbook(course, lessons, homes, takes)), warnings);
     }
 
+    /** All of a file. Never waits for a pipe, never fills the memory. */
+    private static byte[] content(Path file) throws IOException {
+        if (!Files.exists(file)) throw Files.isSymbolicLink(file) ? new IOException("it is a link to something that is not there") : new NoSuchFileException(file.toString());
+        if (!Files.isRegularFile(file)) throw new IOException("it is no regular file");
+        long size = Files.size(file);
+        if (size > LARGEST) throw new IOException("it has " + (size >> 20) + " MB: expected at most " + (LARGEST >> 20));
+        return Files.readAllBytes(file);
+    }
+
+    private void know(String name, byte[] content, boolean whole) throws IOException {
+        known.put(name, new Known(content, Stamp.of(folder.resolve(name)), whole));
+    }
+
     private List<Lesson> readLessons(List<Warning> warnings) throws IOException {
         var lessons = new ArrayList<Lesson>();
-        for (var file : lessonFiles()) {
-            var content = Files.readAllBytes(folder.resolve(file));
-            var id = file.substring(0, file.length() - LESSON.length());
-            switch (JsonFile.readLesson(file, id, content)) {
-                case Read.Done<Lesson>(var lesson, var _) -> {
-                    lessons.add(lesson);
-                    known.put(file, content);
+        for (var path : lessonFiles()) {
+            var file = path.getFileName().toString();
+            try {
+                var content = content(path);
+                switch (readLesson(file, content)) {
+                    case Read.Done<Lesson>(var lesson, var _) -> {
+                        lessons.add(lesson);
+                        know(file, content, true);
+                    }
+                    case Read.Refused<Lesson>(var why) -> {
+                        warnings.add(why);
+                        know(file, content, false);
+                    }
                 }
-                case Read.Refused<Lesson>(var why) -> warnings.add(why);
+            } catch (IOException | InvalidPathException e) {
+                warnings.add(new Warning(new Place(file, 0, ""), "damaged", "is left out: " + DiskWords.of(e)));
             }
         }
         return lessons;
     }
 
-    private List<String> lessonFiles() throws IOException {
+    /** A lesson as that file of a course would hold it. */
+    public static Read<Lesson> readLesson(String file, byte[] content) {
+        var id = file.substring(0, file.length() - LESSON.length());
+        if (id.indexOf('\ufffd') >= 0) return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "is left out: its name cannot be read in this system's language settings"));
+        return JsonFile.readLesson(file, id, content);
+    }
+
+    private List<Path> lessonFiles() throws IOException {
         try (var files = Files.list(folder)) {
-            return files.map(p -> p.getFileName().toString()).filter(n -> n.endsWith(LESSON) && !n.startsWith(".")).sorted().toList();
+            return files.filter(p -> p.getFileName().toString().endsWith(LESSON) && !p.getFileName().toString().startsWith(".")).sorted().toList();
         }
     }
 
     private <T> List<T> readTable(String file, Function<byte[], Read<List<T>>> reader, List<Warning> warnings) throws IOException {
-        if (!Files.isRegularFile(folder.resolve(file))) return List.of();
-        var content = Files.readAllBytes(folder.resolve(file));
+        var path = folder.resolve(file);
+        if (!Files.exists(path) && !Files.isSymbolicLink(path)) return List.of();
+        byte[] content;
+        try {
+            content = content(path);
+        } catch (IOException e) {
+            warnings.add(new Warning(new Place(file, 0, ""), "damaged", "is left out: " + DiskWords.of(e)));
+            return List.of();
+        }
         return switch (reader.apply(content)) {
             case Read.Done<List<T>>(var rows, var more) -> {
                 warnings.addAll(more);
-                if (more.isEmpty()) known.put(file, content);
+                know(file, content, more.isEmpty());
                 yield rows;
             }
             case Read.Refused<List<T>>(var why) -> {
                 warnings.add(why);
+                know(file, content, false);
                 yield List.of();
             }
         };
@@ -132,68 +229,161 @@ public final class CourseFolder {
     public static Read<HouseholdTable> openHouseholds(Path file) {
         var name = file.getFileName().toString();
         try {
-            return HouseholdTable.open(name, Files.readAllBytes(file));
+            return HouseholdTable.open(name, content(file));
         } catch (IOException e) {
-            return new Read.Refused<>(new Warning(new Place(name, 0, ""), "damaged", "cannot be read: " + e.getMessage()));
+            return new Read.Refused<>(new Warning(new Place(name, 0, ""), "damaged", "cannot be read: " + DiskWords.of(e)));
         }
     }
 
     /** Whether a new lesson may have that id: no file, not even an unreadable one, has it. */
     public boolean isFree(String lessonId) {
-        return !Files.exists(folder.resolve(lessonId + LESSON));
+        return !Files.exists(folder.resolve(lessonId + LESSON), java.nio.file.LinkOption.NOFOLLOW_LINKS);
     }
 
-    /** Writes what differs between the two; {@code before} is what is on disk. */
+    /**
+     * Writes what differs between the two; {@code before} is what is on disk.
+     *
+     * @throws Changed if somebody else has changed some of the files; all others are written
+     */
     public void save(Workbook before, Workbook after) throws IOException {
-        if (before.course() != after.course() && !before.course().equals(after.course())) write(COURSE, JsonFile.write(after.course()));
+        // A folder that has gone (a stick pulled, a share lost) is trouble, not a reason to make an empty one.
+        if (!Files.isDirectory(folder)) throw new NoSuchFileException(folder.toString());
+        var held = new ArrayList<String>();
+        if (before.course() != after.course() && !before.course().equals(after.course())) put(COURSE, JsonFile.write(after.course()), held);
         for (var lesson : after.lessons()) {
             var old = before.lesson(lesson.id());
-            if (old.isEmpty() || old.get() != lesson && !old.get().equals(lesson)) write(lesson.id() + LESSON, JsonFile.write(lesson));
+            if (old.isEmpty() || old.get() != lesson && !old.get().equals(lesson)) put(lesson.id() + LESSON, JsonFile.write(lesson), held);
         }
-        for (var lesson : before.lessons()) if (after.lesson(lesson.id()).isEmpty()) remove(lesson.id() + LESSON);
+        for (var lesson : before.lessons()) if (after.lesson(lesson.id()).isEmpty()) put(lesson.id() + LESSON, null, held);
         if (!same(before.households(), after.households())) {
             if (after.households().isEmpty()) forgetHouseholds();
-            else write(HOUSEHOLDS, HouseholdsCsv.write(after.households()));
+            else put(HOUSEHOLDS, HouseholdsCsv.write(after.households()), held);
         }
-        if (!same(before.takes(), after.takes())) write(TAKES, TakesCsv.write(after.takes()));
+        if (!same(before.takes(), after.takes())) put(TAKES, TakesCsv.write(after.takes()), held);
+        if (!held.isEmpty()) throw new Changed(held);
     }
 
-    /** Removes the homes from disk, kept copies included. They are not kept once more. */
+    /** Removes the homes from disk, kept and half-written copies included. They are not kept once more. */
     public void forgetHouseholds() throws IOException {
         known.remove(HOUSEHOLDS);
         try (var files = Files.list(folder)) {
             for (var file : files.filter(f -> f.getFileName().toString().startsWith(HOUSEHOLDS)).toList()) Files.delete(file);
         }
+        // A crash may have left their rows in a file that was being written.
+        sweep(folder);
     }
 
     private static boolean same(List<?> a, List<?> b) {
         return a == b || a.equals(b);
     }
 
+    /** @param content null removes the file */
+    private void put(String name, byte[] content, List<String> held) throws IOException {
+        if (isForeign(name, content)) held.add(name);
+        else if (content == null) remove(name);
+        else write(name, content);
+    }
+
+    private boolean isForeign(String name, byte[] wanted) throws IOException {
+        var file = folder.resolve(name);
+        if (!Files.isRegularFile(file)) return false;
+        var last = known.get(name);
+        if (last != null && Stamp.of(file).equals(last.stamp())) return false;
+        var now = content(file);
+        return !(last != null && Arrays.equals(now, last.content()) || wanted != null && Arrays.equals(now, wanted));
+    }
+
     private void write(String name, byte[] content) throws IOException {
-        keepForeign(name);
+        keepPart(name);
         AtomicFile.write(folder.resolve(name), content);
-        known.put(name, content);
+        know(name, content, true);
     }
 
     private void remove(String name) throws IOException {
-        keepForeign(name);
+        keepPart(name);
         Files.deleteIfExists(folder.resolve(name));
         known.remove(name);
     }
 
-    /** What is on disk and was not written or fully read by us is kept as "name (kept 1)". */
-    private void keepForeign(String name) throws IOException {
-        var file = folder.resolve(name);
-        if (!Files.isRegularFile(file)) return;
-        var onDisk = Files.readAllBytes(file);
-        if (Arrays.equals(onDisk, known.get(name))) return;
-        int n = 1;
-        while (Files.exists(kept(name, n))) n++;
-        AtomicFile.write(kept(name, n), onDisk);
+    /** What could be read only in part, or not at all, is kept before it is written over. */
+    private void keepPart(String name) throws IOException {
+        var last = known.get(name);
+        if (last != null && !last.whole() && Files.isRegularFile(folder.resolve(name))) KeptCopies.keep(folder, name, content(folder.resolve(name)));
     }
 
-    private Path kept(String name, int n) {
-        return folder.resolve(name + ".kept-" + n);
+    /** What somebody else has changed since the files were last read or written here, or seen. Cheap while nothing has. */
+    public List<Foreign> foreign() throws IOException {
+        var all = new ArrayList<Foreign>();
+        if (!Files.isDirectory(folder)) throw new NoSuchFileException(folder.toString());
+        for (var entry : List.copyOf(known.entrySet())) foreign(entry.getKey(), entry.getValue(), all);
+        for (var path : lessonFiles()) {
+            var name = path.getFileName().toString();
+            if (!known.containsKey(name) && Files.isRegularFile(path)) foreign(name, new Known(null, Stamp.NONE, true), all);
+        }
+        for (var name : List.of(HOUSEHOLDS, TAKES)) if (!known.containsKey(name)) foreign(name, new Known(null, Stamp.NONE, true), all);
+        return all;
+    }
+
+    private void foreign(String name, Known last, List<Foreign> all) throws IOException {
+        var file = folder.resolve(name);
+        var stamp = Stamp.of(file);
+        if (stamp.equals(last.stamp())) return;
+        byte[] now = null;
+        try {
+            now = stamp.equals(Stamp.NONE) ? null : content(file);
+        } catch (IOException e) {
+            // Half of it there, or forbidden: it is looked at again in a moment.
+            return;
+        }
+        if (!Arrays.equals(now, last.content())) all.add(new Foreign(name, now));
+        else known.put(name, new Known(last.content(), stamp, last.whole()));
+    }
+
+    /**
+     * The workbook with that file as somebody else wrote it: a lesson, the homes, the takes or the course's own facts changed, added
+     * or removed. Refused, with the reason, where it cannot be read.
+     */
+    public Read<Workbook> with(Workbook book, Foreign foreign) {
+        var file = foreign.file();
+        if (foreign.content() == null) return new Read.Done<>(without(book, foreign), List.of());
+        if (foreign.lesson().isPresent()) {
+            return switch (readLesson(file, foreign.content())) {
+                case Read.Done<Lesson>(var lesson, var told) -> new Read.Done<>(without(book, foreign).adding(lesson), told);
+                case Read.Refused<Lesson>(var why) -> new Read.Refused<>(why);
+            };
+        }
+        return switch (file) {
+            case HOUSEHOLDS -> mapped(HouseholdsCsv.read(file, foreign.content(), Knowledge.of(book.course().foods())), book::withHouseholds);
+            case TAKES -> mapped(TakesCsv.read(file, foreign.content()), takes -> new Workbook(book.course(), book.lessons(), book.households(), takes));
+            default -> mapped(JsonFile.readCourse(file, foreign.content()), book::withCourse);
+        };
+    }
+
+    private static <T> Read<Workbook> mapped(Read<T> read, Function<T, Workbook> to) {
+        return switch (read) {
+            case Read.Done<T>(var value, var told) -> new Read.Done<>(to.apply(value), told);
+            case Read.Refused<T>(var why) -> new Read.Refused<>(why);
+        };
+    }
+
+    /** The workbook as if that file were not there. */
+    public static Workbook without(Workbook book, Foreign foreign) {
+        var lesson = foreign.lesson().orElse("");
+        return switch (foreign.file()) {
+            case HOUSEHOLDS -> book.withHouseholds(List.of());
+            case TAKES -> new Workbook(book.course(), book.lessons(), book.households(), List.of());
+            case COURSE -> book.withCourse(Course.named("?"));
+            default -> new Workbook(book.course(), book.lessons().stream().filter(l -> !l.id().equals(lesson)).toList(), book.households(), book.takes());
+        };
+    }
+
+    /** Somebody has seen what another program wrote: it may be written over from now on, and is kept. */
+    public void seen(Foreign foreign) throws IOException {
+        if (foreign.content() == null) {
+            known.remove(foreign.file());
+            return;
+        }
+        KeptCopies.keep(folder, foreign.file(), foreign.content());
+        know(foreign.file(), foreign.content(), true);
     }
 }

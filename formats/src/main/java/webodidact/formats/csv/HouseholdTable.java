@@ -1,6 +1,5 @@
 package webodidact.formats.csv;
 
-import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +30,10 @@ public final class HouseholdTable {
     private final List<String> headings;
     private final List<CSVRecord> rows;
 
-    private HouseholdTable(String file, List<String> headings, List<CSVRecord> rows) {
+    private final List<Warning> warnings;
+
+    private HouseholdTable(String file, List<String> headings, List<CSVRecord> rows, List<Warning> warnings) {
+        this.warnings = warnings;
         this.file = file;
         this.headings = headings;
         this.rows = rows;
@@ -44,11 +46,10 @@ public final class HouseholdTable {
 
     public static Read<HouseholdTable> open(String file, byte[] content) {
         try {
-            var rows = CsvTable.records(content);
-            var headings = rows.isEmpty() ? List.<String>of() : rows.getFirst().getParser().getHeaderNames();
-            if (headings.isEmpty()) return new Read.Refused<>(new Warning(new Place(file, 1, ""), "empty", "expected a heading row and one row for each home"));
-            return new Read.Done<>(new HouseholdTable(file, List.copyOf(headings), rows), List.of());
-        } catch (UncheckedIOException | IllegalArgumentException e) {
+            var read = CsvTable.read(file, content);
+            if (read.rows().isEmpty()) return new Read.Refused<>(new Warning(new Place(file, 1, ""), "empty", "expected a heading row and one row for each home"));
+            return new Read.Done<>(new HouseholdTable(file, read.headings(), read.rows(), read.warnings()), read.warnings());
+        } catch (IllegalArgumentException e) {
             return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "not a CSV table: " + e.getMessage()));
         }
     }
@@ -83,13 +84,16 @@ public final class HouseholdTable {
         return heading.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", " ").strip();
     }
 
-    /** Every heading is one of ours: nothing to ask. */
-    public boolean isOurs() {
-        return headings.stream().allMatch(h -> columns().contains(h.toLowerCase(Locale.ROOT)));
-    }
-
-    /** The homes, read with that match; rows that cannot be read are told with line and column, and left out. */
+    /**
+     * The homes, read with that match; rows that cannot be read are told with line and column, and left out. Refused without a
+     * column for the name and one for the allergies: nobody must seem to have none because a column was not found.
+     */
     public Read<List<Household>> read(Map<String, String> match, Knowledge knowledge) {
-        return HouseholdsCsv.read(file, rows, match, knowledge);
+        for (var needed : List.of("alias", "allergies")) {
+            if (!match.containsKey(needed)) {
+                return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", "no column is matched with '" + needed + "': expected one of '" + String.join("', '", headings) + "'"));
+            }
+        }
+        return HouseholdsCsv.read(file, rows, match, knowledge, warnings);
     }
 }

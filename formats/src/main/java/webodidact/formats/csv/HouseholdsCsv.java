@@ -1,10 +1,10 @@
 package webodidact.formats.csv;
 
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeMap;
@@ -21,18 +21,23 @@ import webodidact.formats.api.Warning;
 public final class HouseholdsCsv {
     static final List<String> HEADING = List.of("alias", "measures", "diets", "allergies", "missing tools", "missing foods", "ages", "adult", "oven", "hob", "microwave", "agreed");
 
-    /** What people write for none. */
-    private static final Set<String> NONE = Set.of("none", "-", "no", "n/a", "na", "nothing", "nil");
     private static final Map<String, MeasureSystem> CALLED = Map.of("uk", MeasureSystem.METRIC, "british", MeasureSystem.METRIC, "europe", MeasureSystem.METRIC, "usa", MeasureSystem.US,
             "american", MeasureSystem.US, "cups", MeasureSystem.US, "australia", MeasureSystem.AU, "australian", MeasureSystem.AU, "ounces", MeasureSystem.IMPERIAL);
     private static final Map<String, String> ALLERGENS = Map.ofEntries(Map.entry("egg", "eggs"), Map.entry("dairy", "milk"), Map.entry("lactose", "milk"), Map.entry("nut", "nuts"),
             Map.entry("tree nuts", "nuts"), Map.entry("tree nut", "nuts"), Map.entry("peanut", "peanuts"), Map.entry("soy", "soya"), Map.entry("shellfish", "crustaceans"),
             Map.entry("prawns", "crustaceans"), Map.entry("coeliac", "gluten"), Map.entry("celiac", "gluten"), Map.entry("sesame seeds", "sesame"), Map.entry("sulfites", "sulphites"));
+    private final String file;
+    private final int line;
     private final CSVRecord row;
     private final Map<String, String> match;
     private final Knowledge knowledge;
 
-    private HouseholdsCsv(CSVRecord row, Map<String, String> match, Knowledge knowledge) {
+    private final List<Warning> told;
+
+    private HouseholdsCsv(String file, int line, CSVRecord row, Map<String, String> match, Knowledge knowledge, List<Warning> told) {
+        this.file = file;
+        this.line = line;
+        this.told = told;
         this.row = row;
         this.match = match;
         this.knowledge = knowledge;
@@ -48,7 +53,7 @@ public final class HouseholdsCsv {
     private List<String> list(String ours) {
         var cell = cell(ours);
         var parted = match == null || cell.contains(";") ? cell : cell.replace(",", ";").replace(" and ", ";");
-        return CsvTable.list(parted).stream().filter(p -> !NONE.contains(p)).toList();
+        return CsvTable.list(parted).stream().filter(p -> !Household.NONE.contains(p)).toList();
     }
 
     public static byte[] write(List<Household> homes) {
@@ -62,30 +67,46 @@ public final class HouseholdsCsv {
         return value ? "yes" : "no";
     }
 
-    public static Read<List<Household>> read(String file, byte[] content) {
-        List<CSVRecord> rows;
+    /**
+     * The course's own table. Foods and tools that nobody knows any more stay with their home; a table without its columns is
+     * refused: homes whose allergies stand elsewhere must not seem to have none.
+     */
+    public static Read<List<Household>> read(String file, byte[] content, Knowledge knowledge) {
+        CsvTable table;
         try {
-            rows = CsvTable.records(content);
-        } catch (UncheckedIOException | IllegalArgumentException e) {
+            table = CsvTable.read(file, content);
+        } catch (IllegalArgumentException e) {
             return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "not a CSV table: " + e.getMessage()));
         }
-        return read(file, rows, null, Knowledge.shipped());
+        var names = table.headings().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList();
+        var needed = List.of("alias", "allergies").stream().filter(c -> !names.contains(c)).toList();
+        if (!needed.isEmpty() && !names.isEmpty()) {
+            return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", "has no column '" + String.join("' and '", needed) + "' among '" + String.join("', '", table.headings()) + "': expected " + String.join(", ", HEADING)));
+        }
+        var told = new ArrayList<>(table.warnings());
+        if (names.isEmpty()) told.add(new Warning(new Place(file, 1, ""), "empty", "is empty: expected a heading row and one row for each home"));
+        names.stream().filter(h -> !HEADING.contains(h)).forEach(h -> told.add(new Warning(new Place(file, 1, "column " + h), "unknown-field", "is none of ours and is left out; the file is kept before it is written over")));
+        return read(file, table.rows(), null, knowledge, told);
     }
 
     /** @param match our column to theirs; null where the headings are ours */
-    static Read<List<Household>> read(String file, List<CSVRecord> rows, Map<String, String> match, Knowledge knowledge) {
+    static Read<List<Household>> read(String file, List<CSVRecord> rows, Map<String, String> match, Knowledge knowledge, List<Warning> before) {
         var homes = new ArrayList<Household>();
-        var warnings = new ArrayList<Warning>();
+        var warnings = new ArrayList<>(before);
         var seen = new HashSet<String>();
         for (var row : rows) {
             int line = (int) row.getRecordNumber() + 1;
             try {
-                var home = new HouseholdsCsv(row, match, knowledge).home();
+                if (!row.isConsistent()) throw new BadCell("", "has " + row.size() + " cells, the heading row has more or fewer: expected one below each heading");
+                var home = new HouseholdsCsv(file, line, row, match, knowledge, warnings).home();
                 if (!seen.add(home.alias())) throw new BadCell("alias", "'" + home.alias() + "' is there twice: expected each home once");
                 homes.add(home);
+            } catch (IllegalArgumentException e) {
+                // A figure or word that no home can have; which cell it was in, its text tells.
+                warnings.add(new Warning(new Place(file, line, ""), "bad-value", e.getMessage()));
             } catch (BadCell e) {
                 var column = match == null || match.get(e.column) == null ? e.column : match.get(e.column);
-                warnings.add(new Warning(new Place(file, line, "column " + column), "bad-value", e.getMessage()));
+                warnings.add(new Warning(new Place(file, line, column.isEmpty() ? "" : "column " + column), "bad-value", e.getMessage()));
             }
         }
         return new Read.Done<>(List.copyOf(homes), warnings);
@@ -129,8 +150,8 @@ public final class HouseholdsCsv {
     private Set<String> tools() {
         var set = new HashSet<String>();
         for (var part : list("missing tools")) {
-            var tool = knowledge.tool(part).or(() -> knowledge.toolNamed(part));
-            set.add(tool.orElseThrow(() -> new BadCell("missing tools", "'" + part + "' is not in the tool table")).id());
+            var tool = knowledge.tool(part).or(() -> knowledge.toolNamed(part)).map(t -> t.id()).or(() -> kept("missing tools", part, "tool"));
+            set.add(tool.orElseThrow(() -> new BadCell("missing tools", "'" + part + "' is not in the tool table")));
         }
         return set;
     }
@@ -138,10 +159,17 @@ public final class HouseholdsCsv {
     private Set<String> foods() {
         var set = new HashSet<String>();
         for (var part : list("missing foods")) {
-            var food = knowledge.food(part).or(() -> knowledge.foodNamed(part));
-            set.add(food.orElseThrow(() -> new BadCell("missing foods", "'" + part + "' is not in the food table")).id());
+            var food = knowledge.food(part).or(() -> knowledge.foodNamed(part)).map(f -> f.id()).or(() -> kept("missing foods", part, "food"));
+            set.add(food.orElseThrow(() -> new BadCell("missing foods", "'" + part + "' is not in the food table")));
         }
         return set;
+    }
+
+    /** In the course's own table a word that nobody knows stays with its home, and is told: its food or tool may come back. */
+    private Optional<String> kept(String column, String part, String table) {
+        if (match != null) return Optional.empty();
+        told.add(new Warning(new Place(file, line, "column " + column), "unknown-name", "'" + part + "' is not in the " + table + " table; it stays with its home"));
+        return Optional.of(part);
     }
 
     private List<Integer> ages() {
@@ -166,8 +194,8 @@ public final class HouseholdsCsv {
         var map = new TreeMap<String, String>();
         // Lesson and line are file names and ids: their case counts.
         for (var part : java.util.Arrays.stream(cell("agreed").split(";")).map(String::strip).filter(p -> !p.isEmpty()).toList()) {
-            int eq = part.indexOf('=');
-            if (eq < 1 || !part.substring(0, eq).contains("/") || knowledge.food(part.substring(eq + 1)).isEmpty()) {
+            int eq = part.lastIndexOf('=');
+            if (eq < 1 || !part.substring(0, eq).contains("/") || part.substring(eq + 1).isBlank()) {
                 throw new BadCell("agreed", "'" + part + "': expected a lesson, a line and a food, as in '1-fish/f2=soured-cream'");
             }
             map.put(part.substring(0, eq), part.substring(eq + 1));

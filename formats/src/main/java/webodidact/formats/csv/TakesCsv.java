@@ -1,6 +1,5 @@
 package webodidact.formats.csv;
 
-import java.io.UncheckedIOException;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -21,6 +20,7 @@ public final class TakesCsv {
     public static byte[] write(List<Take> takes) {
         var rows = new ArrayList<List<String>>();
         for (var take : takes) {
+            if (take.steps().isEmpty()) rows.add(List.of(take.id(), take.lesson(), take.at().toString(), "", "", "0", "0", "0"));
             for (var s : take.steps()) {
                 rows.add(List.of(take.id(), take.lesson(), take.at().toString(), s.step(), s.title(), String.valueOf(s.seconds()),
                         String.valueOf(s.held()), String.valueOf(s.marks())));
@@ -30,15 +30,19 @@ public final class TakesCsv {
     }
 
     public static Read<List<Take>> read(String file, byte[] content) {
-        List<CSVRecord> rows;
+        CsvTable table;
         try {
-            rows = CsvTable.records(content);
-        } catch (UncheckedIOException | IllegalArgumentException e) {
+            table = CsvTable.read(file, content);
+        } catch (IllegalArgumentException e) {
             return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "not a CSV table: " + e.getMessage()));
         }
         var takes = new LinkedHashMap<String, Take>();
-        var warnings = new ArrayList<Warning>();
-        for (var row : rows) {
+        var warnings = new ArrayList<>(table.warnings());
+        var missing = HEADING.stream().filter(c -> table.headings().stream().noneMatch(c::equalsIgnoreCase)).toList();
+        if (!missing.isEmpty() && !table.headings().isEmpty()) {
+            return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", "has no column '" + String.join("' and '", missing) + "': expected " + String.join(", ", HEADING)));
+        }
+        for (var row : table.rows()) {
             try {
                 add(takes, row);
             } catch (IllegalArgumentException | DateTimeParseException e) {
@@ -53,11 +57,13 @@ public final class TakesCsv {
         var id = CsvTable.cell(row, "take");
         var lesson = CsvTable.cell(row, "lesson");
         if (id.isEmpty() || lesson.isEmpty()) throw new IllegalArgumentException("take or lesson is empty");
-        var time = new Take.StepTime(CsvTable.cell(row, "step"), CsvTable.cell(row, "title"), whole(row, "seconds"), whole(row, "held"), whole(row, "marks"));
+        // A take of which no step was kept has a row without one.
+        var step = CsvTable.cell(row, "step");
+        var time = step.isEmpty() ? List.<Take.StepTime>of() : List.of(new Take.StepTime(step, CsvTable.cell(row, "title"), whole(row, "seconds"), whole(row, "held"), whole(row, "marks")));
         var at = LocalDateTime.parse(CsvTable.cell(row, "at"));
         var known = takes.get(id);
         var steps = new ArrayList<>(known == null ? List.<Take.StepTime>of() : known.steps());
-        steps.add(time);
+        steps.addAll(time);
         takes.put(id, new Take(id, lesson, at, steps));
     }
 

@@ -13,6 +13,7 @@ import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JavaType;
 import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonSerializer;
+import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.KeyDeserializer;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationConfig;
@@ -46,7 +47,8 @@ final class CoreModule {
         @JsonSubTypes.Type(value = Cover.SpeedUp.class, name = "speed-up")})
     private interface CoverShape {}
 
-    @JsonIgnoreProperties("handsOn")
+    /** What a file holds besides the record's own fields. */
+    @JsonIgnoreProperties({"handsOn", "format"})
     private interface Plain {}
 
     /** "Read, and it names nothing" is not the same as "nobody has read it". */
@@ -60,6 +62,7 @@ final class CoreModule {
     private interface Whole {}
 
     /** A lesson made once, on camera, needs no word about sets. */
+    @JsonIgnoreProperties("format")
     private interface WithSets {
         @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = UsualSets.class)
         webodidact.core.lesson.Sets sets();
@@ -87,10 +90,12 @@ final class CoreModule {
         module.setSerializerModifier(new EnumWriting());
         module.setDeserializerModifier(new EnumReading());
         return JsonMapper.builder().addModule(module).addMixIn(Cover.class, CoverShape.class)
-                .addMixIn(Step.class, Plain.class).addMixIn(webodidact.core.lesson.Lesson.class, WithSets.class).addMixIn(FoodLine.class, WithLabel.class).addMixIn(webodidact.core.food.OwnFood.class, Whole.class)
+                .addMixIn(Step.class, Plain.class).addMixIn(webodidact.core.lesson.Course.class, Plain.class).addMixIn(webodidact.core.lesson.Lesson.class, WithSets.class).addMixIn(FoodLine.class, WithLabel.class).addMixIn(webodidact.core.food.OwnFood.class, Whole.class)
                 .defaultPropertyInclusion(JsonInclude.Value.construct(JsonInclude.Include.NON_DEFAULT, JsonInclude.Include.ALWAYS))
                 .enable(SerializationFeature.INDENT_OUTPUT)
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .enable(com.fasterxml.jackson.core.JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
                 .build();
     }

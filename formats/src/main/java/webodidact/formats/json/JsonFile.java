@@ -2,10 +2,13 @@ package webodidact.formats.json;
 
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.InputCoercionException;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
+import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
@@ -45,10 +48,21 @@ public final class JsonFile {
 
     private static byte[] bytes(JsonNode node) {
         try {
-            return (JSON.writeValueAsString(node).replace("\r\n", "\n") + "\n").getBytes(StandardCharsets.UTF_8);
+            return (halves(JSON.writeValueAsString(node).replace("\r\n", "\n")) + "\n").getBytes(StandardCharsets.UTF_8);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("Bug: a record cannot be written as JSON", e);
         }
+    }
+
+    /** Half of a letter, which some programs leave behind, has no place in UTF-8 but one as an escape. */
+    private static String halves(String json) {
+        if (json.codePoints().noneMatch(c -> Character.getType(c) == Character.SURROGATE)) return json;
+        var out = new StringBuilder(json.length());
+        json.codePoints().forEach(c -> {
+            if (Character.getType(c) == Character.SURROGATE) out.append("\\u%04x".formatted(c));
+            else out.appendCodePoint(c);
+        });
+        return out.toString();
     }
 
     public static Read<Course> readCourse(String file, byte[] content) {
@@ -56,7 +70,16 @@ public final class JsonFile {
     }
 
     public static Read<Lesson> readLesson(String file, String id, byte[] content) {
-        return read(file, content, Lesson.class, id);
+        return switch (read(file, content, Lesson.class, id)) {
+            case Read.Done<Lesson>(var lesson, var warnings) -> {
+                try {
+                    yield new Read.Done<>(lesson.bounded(), warnings);
+                } catch (IllegalArgumentException e) {
+                    yield refused(file, 0, "", "bad-value", e.getMessage());
+                }
+            }
+            case Read.Refused<Lesson> refused -> refused;
+        };
     }
 
     private static <T> Read<T> read(String file, byte[] content, Class<T> type, String id) {
@@ -78,11 +101,13 @@ public final class JsonFile {
         }
     }
 
-    /** Puts the id where the format number was, on the same line, so that line numbers stay true. */
-    private static byte[] withId(byte[] content, String id) {
+    /** Puts the id first, on the line of the opening brace, so that line numbers stay true. */
+    private static byte[] withId(byte[] content, String id) throws JsonProcessingException {
+        if (id == null) return content;
         var text = new String(content, StandardCharsets.UTF_8);
-        var replacement = id == null ? "" : "\"id\" : \"" + id.replace("\\", "\\\\").replace("\"", "\\\"") + "\",";
-        return text.replaceFirst("\"format\"\\s*:\\s*\\d+\\s*,", java.util.regex.Matcher.quoteReplacement(replacement)).getBytes(StandardCharsets.UTF_8);
+        int brace = text.indexOf('{') + 1;
+        boolean alone = text.substring(brace).stripLeading().startsWith("}");
+        return (text.substring(0, brace) + "\"id\" : " + JSON.writeValueAsString(id) + (alone ? "" : ",") + text.substring(brace)).getBytes(StandardCharsets.UTF_8);
     }
 
     private static <T> Read<T> refused(String file, int line, String field, String code, String message) {
@@ -94,17 +119,33 @@ public final class JsonFile {
         var field = e instanceof JsonMappingException m ? path(m) : "";
         var place = new Place(file, Math.max(0, line), field);
         return switch (e) {
-            case JsonParseException p -> new Warning(place, "damaged", "not JSON from here: " + firstLine(p.getOriginalMessage()));
+            case JsonParseException p -> new Warning(place, "damaged", "not JSON from here: " + firstLine(p.getOriginalMessage()).replaceFirst("\\s*\\([^()]*\\[Source.*$|:? \\(?(?:consider )?enabl(?:e|ing) `.*$", ""));
             case UnrecognizedPropertyException u -> new Warning(place, "unknown-field", "unknown field '" + u.getPropertyName() + "'");
-            case InvalidFormatException f -> new Warning(place, "bad-value", tail(f.getOriginalMessage()));
-            default -> new Warning(place, "bad-value", firstLine(cause(e)));
+            case InvalidFormatException f when isOurs(f.getTargetType()) -> new Warning(place, "bad-value", tail(f.getOriginalMessage()));
+            case StreamConstraintsException _ -> new Warning(place, "damaged", "holds a text, a figure or a nesting beyond all use");
+            default -> new Warning(place, "bad-value", own(e));
         };
     }
 
-    private static String cause(Throwable e) {
-        var deepest = e;
-        while (deepest.getCause() != null) deepest = deepest.getCause();
-        return deepest instanceof JsonProcessingException j ? j.getOriginalMessage() : deepest.getMessage();
+    /** What a constructor of ours said, or which kind of value was expected. */
+    private static String own(JsonProcessingException e) {
+        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause instanceof IllegalArgumentException && cause.getMessage() != null) return firstLine(cause.getMessage());
+        }
+        return e instanceof MismatchedInputException m ? "expected " + kind(m.getTargetType()) : e instanceof InputCoercionException ? "expected a whole number below two thousand million" : "cannot be read here";
+    }
+
+    private static boolean isOurs(Class<?> type) {
+        return type != null && (type.isEnum() || type.getName().startsWith("webodidact.") || type == java.time.LocalDateTime.class);
+    }
+
+    private static String kind(Class<?> type) {
+        if (type == null) return "another kind of value";
+        if (type == int.class || type == Integer.class || type == long.class || type == Long.class) return "a whole number";
+        if (type == boolean.class || type == Boolean.class) return "true or false";
+        if (type == String.class || type.isEnum()) return "a text in quotes";
+        if (java.util.Collection.class.isAssignableFrom(type)) return "a list, as in [ … ]";
+        return type.isRecord() || java.util.Map.class.isAssignableFrom(type) || type.isInterface() ? "fields, as in { … }" : "another kind of value";
     }
 
     /** Jackson puts its own words before ours: "Cannot deserialize value of type X from String "y": ours". */

@@ -2,6 +2,7 @@ package webodidact.formats.paper;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +32,7 @@ public final class Papers {
      */
     public static List<Path> write(Paper paper, Outcome outcome, Path folder) throws IOException {
         if (outcome.report().stops() > 0) throw new Blocked(outcome.report().stops());
+        Files.createDirectories(folder);
         var html = paper.html(outcome);
         var name = outcome.lesson().id() + "-" + paper.id();
         var files = new ArrayList<Path>();

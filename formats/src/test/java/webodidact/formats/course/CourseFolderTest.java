@@ -104,14 +104,35 @@ class CourseFolderTest {
     }
 
     @Test
-    void whatSomebodyElseWroteMeanwhileIsKept() throws IOException {
+    void whatSomebodyElseWroteMeanwhileIsNotWrittenOverUntilItWasSeen() throws IOException {
         var opened = open().value();
         Files.writeString(folder.resolve("course.json"), "{\"format\":1,\"title\":\"Theirs\"}");
-        opened.folder().save(opened.workbook(), opened.workbook().withCourse(Course.named("Ours")));
+        var ours = opened.workbook().withCourse(Course.named("Ours")).withLesson("1-fish-parcels", l -> l.but(d -> d.title = "Other"));
+        assertThatThrownBy(() -> opened.folder().save(opened.workbook(), ours)).isInstanceOf(CourseFolder.Changed.class).hasMessageStartingWith("course.json was changed by another program");
+        assertThat(again().course().title()).isEqualTo("Theirs");
+        assertThat(again().lesson("1-fish-parcels").orElseThrow().title()).as("what nobody else touched is written").isEqualTo("Other");
+        var foreign = opened.folder().foreign();
+        assertThat(foreign).extracting(CourseFolder.Foreign::file).containsExactly("course.json");
+        opened.folder().seen(foreign.getFirst());
+        assertThat(opened.folder().foreign()).isEmpty();
+        opened.folder().save(opened.workbook(), ours);
         assertThat(again().course().title()).isEqualTo("Ours");
         assertThat(folder.resolve("course.json.kept-1")).content().contains("Theirs");
         opened.folder().save(again(), again().withCourse(Course.named("Ours again")));
         assertThat(folder.resolve("course.json.kept-2")).doesNotExist();
+    }
+
+    @Test
+    void aLessonAddedOrRemovedByAnotherProgramIsNoticed() throws IOException {
+        var opened = open().value();
+        assertThat(opened.folder().foreign()).isEmpty();
+        Files.delete(folder.resolve("2-cheese-scones.lesson.json"));
+        Files.writeString(folder.resolve("9-new.lesson.json"), "{\"format\":1,\"title\":\"New\",\"slot\":600}");
+        var foreign = opened.folder().foreign();
+        assertThat(foreign).extracting(f -> f.file() + (f.content() == null ? " gone" : " there")).containsExactlyInAnyOrder("2-cheese-scones.lesson.json gone", "9-new.lesson.json there");
+        var book = opened.workbook();
+        for (var one : foreign) book = ((Read.Done<Workbook>) opened.folder().with(book, one)).value();
+        assertThat(book.lessons()).extracting(Lesson::id).containsExactlyInAnyOrder("1-fish-parcels", "3-vegetable-dumplings", "9-new");
     }
 
     @Test

@@ -18,6 +18,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** Plan against actual, step by step; what the takes teach, and the way back into the plan. */
@@ -34,7 +35,7 @@ final class AftersScreen extends HBox {
         workspace = desk.workspace();
         getStyleClass().add("station");
         getChildren().addAll(Nodes.grown(Panes.work(rows)), Panes.side(side, 360, 320));
-        workspace.outcomeProperty().addListener(o -> show());
+        workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::show));
         workspace.stepProperty().addListener(o -> show());
         workspace.bookProperty().addListener(o -> show());
         show();
@@ -45,6 +46,7 @@ final class AftersScreen extends HBox {
         rows.getChildren().setAll(Nodes.row(14, Nodes.label(Words.of("station.afters"), "title"), Nodes.label(Words.of("afters.hint"), "soft")));
         side.getChildren().clear();
         if (outcome == null) return;
+        outcome.need(Outcome.Part.TIMES);
         var takes = workspace.book().takesOf(outcome.lesson().id());
         if (takes.isEmpty()) {
             rows.getChildren().add(new EmptyState(Words.of("afters.empty"), Words.of("afters.run"), () -> desk.go("on-air")));

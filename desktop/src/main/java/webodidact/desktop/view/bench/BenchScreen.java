@@ -14,6 +14,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** The jobs by the clock on the left; on the right when to start, what waits for what, and what cannot be kept. */
@@ -30,7 +31,7 @@ final class BenchScreen extends HBox {
         workspace = desk.workspace();
         getStyleClass().add("station");
         getChildren().addAll(Nodes.grown(Panes.work(jobs)), Panes.side(side, 360, 320));
-        workspace.outcomeProperty().addListener(o -> show());
+        workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::show));
         workspace.stepProperty().addListener(o -> show());
         show();
     }
@@ -41,6 +42,7 @@ final class BenchScreen extends HBox {
         side.getChildren().clear();
         if (outcome == null) return;
         var plan = outcome.bench();
+        outcome.need(Outcome.Part.BENCH);
         if (plan.jobs().isEmpty()) {
             jobs.getChildren().add(new EmptyState(Words.of("bench.empty"), Words.of("empty.script"), () -> desk.go("script")));
             return;

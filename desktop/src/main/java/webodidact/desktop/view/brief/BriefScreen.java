@@ -34,6 +34,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
+import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** The questions on the left, what each answer means on the right. */
@@ -66,7 +67,7 @@ final class BriefScreen extends HBox {
         getChildren().addAll(Nodes.grown(scroll), Panes.side(consequences, 400, 340));
         grid.getColumnConstraints().add(new javafx.scene.layout.ColumnConstraints());
         workspace.lessonProperty().addListener(o -> refresh());
-        workspace.outcomeProperty().addListener(o -> consequences.show(workspace));
+        workspace.outcomeProperty().addListener(o -> WorkedOut.show(consequences, () -> consequences.show(workspace)));
         refresh();
         consequences.show(workspace);
     }

@@ -66,6 +66,7 @@ final class ClockScreen extends HBox {
 
     private void show() {
         var outcome = workspace.outcome();
+        if (outcome != null) outcome.need(Outcome.Part.TIMES);
         play(outcome);
         panel.show();
         sums.getChildren().clear();

@@ -19,6 +19,7 @@ import webodidact.desktop.control.CardButton;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Runs;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** Ways to fit the slot with more homes ready: each looked at on the timeline before it is taken with one press. */
@@ -61,7 +62,7 @@ final class FitPane extends VBox {
             progress.setProgress(Math.max(0, now.doubleValue()));
             busy();
         });
-        workspace.outcomeProperty().addListener(o -> stale());
+        workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::stale));
         busy();
         heading();
     }

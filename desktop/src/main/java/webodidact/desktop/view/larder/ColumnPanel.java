@@ -1,10 +1,13 @@
 package webodidact.desktop.view.larder;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
@@ -19,6 +22,8 @@ import webodidact.formats.csv.HouseholdTable;
 
 /** A form tool's table of homes: which of its columns is which of ours, and what would be read, before anything is taken. */
 final class ColumnPanel extends VBox {
+    /** Homes listed one by one; the sums above them are of all. */
+    private static final int SHOWN = 60;
     private final HouseholdTable table;
     private final Knowledge knowledge;
     private final Map<String, ComboBox<String>> choices = new LinkedHashMap<>();
@@ -72,9 +77,31 @@ final class ColumnPanel extends VBox {
                 take.setText(Words.of("columns.take", homes.size()));
                 take.setDisable(homes.isEmpty());
                 for (var warning : warnings) preview.getChildren().add(Nodes.wrapped("▲ " + warning.text(), "warn"));
+                asRead(homes);
             }
-            case Read.Refused<List<Household>>(var why) -> preview.getChildren().add(Nodes.wrapped("▲ " + why.text(), "warn"));
+            case Read.Refused<List<Household>>(var why) -> {
+                take.setText(Words.of("columns.take", 0));
+                take.setDisable(true);
+                preview.getChildren().add(Nodes.wrapped("■ " + why.text(), "bad"));
+            }
         }
+    }
+
+    /** What would be taken, allergies first: how many homes have each, then home by home. */
+    private void asRead(List<Household> homes) {
+        preview.getChildren().add(Nodes.label(Words.of("columns.asRead"), "overline"));
+        var counts = new TreeMap<String, Long>();
+        for (var home : homes) for (var allergy : home.allergies()) counts.merge(allergy, 1L, Long::sum);
+        long none = homes.stream().filter(h -> h.allergies().isEmpty()).count();
+        var told = counts.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(" · "));
+        preview.getChildren().add(Nodes.wrapped(Words.of("columns.allergies.sum", told.isEmpty() ? Words.of("columns.none") : told, none), "strong"));
+        var sorted = homes.stream().sorted(Comparator.comparing((Household h) -> h.allergies().isEmpty())).toList();
+        for (var home : sorted.subList(0, Math.min(SHOWN, sorted.size()))) {
+            var allergies = home.allergies().isEmpty() ? Words.of("columns.noAllergy") : String.join(", ", home.allergies());
+            var rest = home.diets().isEmpty() ? "" : " · " + String.join(", ", home.diets());
+            preview.getChildren().add(Nodes.wrapped(home.alias() + ": " + allergies + rest, home.allergies().isEmpty() ? "soft" : "body"));
+        }
+        if (sorted.size() > SHOWN) preview.getChildren().add(Nodes.label(Words.of("open.more", sorted.size() - SHOWN), "soft"));
     }
 
     private void take() {

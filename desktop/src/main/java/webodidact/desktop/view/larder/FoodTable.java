@@ -104,6 +104,7 @@ final class FoodTable extends VBox {
         cards.clear();
         Outcome outcome = workspace.outcome();
         if (outcome == null) return;
+        outcome.need(Outcome.Part.GATHER);
         if (outcome.lesson().foods().isEmpty()) {
             dish.setText("");
             rows.getChildren().add(Nodes.wrapped(Words.of("larder.empty"), "empty"));

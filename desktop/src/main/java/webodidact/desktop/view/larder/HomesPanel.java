@@ -14,7 +14,6 @@ import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.words.Words;
 import webodidact.formats.api.Read;
-import webodidact.formats.api.Warning;
 import webodidact.formats.course.CourseFolder;
 import webodidact.formats.csv.HouseholdTable;
 
@@ -71,24 +70,17 @@ final class HomesPanel extends VBox {
         getChildren().addAll(new FlowPane(8, 8, read, Nodes.named(Nodes.button(Words.of("homes.add"), this::add), "add-home", Words.of("homes.add")), forget), Nodes.wrapped(Words.of("homes.privacy"), "soft"));
     }
 
-    /** Rows that cannot be read are told and left out; the homes that were there are replaced, which can be undone. */
+    /** What would be taken is shown first; the homes that were there are replaced, which can be undone. */
     private void read() {
         desk.askFile(Words.of("homes.read"), "csv").ifPresent(file -> {
             switch (CourseFolder.openHouseholds(file)) {
-                case Read.Done<HouseholdTable>(var table, var none) -> {
-                    if (table.isOurs()) take(table);
-                    else columns.accept(new ColumnPanel(table, workspace.knowledge(), this::taken, () -> columns.accept(this)));
-                }
+                case Read.Done<HouseholdTable>(var table, var _) -> columns.accept(new ColumnPanel(table, workspace.knowledge(), this::taken, () -> columns.accept(this)));
                 case Read.Refused<HouseholdTable>(var why) -> {
                     trouble = List.of(why.text());
                     show();
                 }
             }
         });
-    }
-
-    private void take(HouseholdTable table) {
-        if (table.read(null, workspace.knowledge()) instanceof Read.Done<List<Household>>(var homes, var warnings)) taken(homes, warnings.stream().map(Warning::text).toList());
     }
 
     private void taken(List<Household> homes, List<String> wrong) {

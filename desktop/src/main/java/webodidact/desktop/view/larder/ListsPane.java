@@ -167,8 +167,8 @@ final class ListsPane extends VBox {
     private void cost(Outcome outcome) {
         var costs = Costs.of(outcome.lesson(), outcome.course(), outcome.knowledge());
         var sign = outcome.course().currency();
-        rows.getChildren().add(Nodes.wrapped(Words.of("lists.costHome", Costs.money(Ratio.of(costs.home().outlay()), sign), Costs.money(costs.home().used(), sign)), "strong"));
-        rows.getChildren().add(Nodes.wrapped(Words.of("lists.costShoot", Costs.money(Ratio.of(costs.shoot().outlay()), sign), Costs.money(costs.shoot().used(), sign)), "strong"));
+        rows.getChildren().add(Nodes.wrapped(Words.of("lists.costHome", Costs.money(costs.home().outlay(), sign), Costs.money(costs.home().used(), sign)), "strong"));
+        rows.getChildren().add(Nodes.wrapped(Words.of("lists.costShoot", Costs.money(costs.shoot().outlay(), sign), Costs.money(costs.shoot().used(), sign)), "strong"));
         if (!costs.home().unpriced().isEmpty()) rows.getChildren().add(Nodes.wrapped("▲ " + Words.of("lists.unpriced", String.join(", ", costs.home().unpriced())), "warn"));
         for (var r : costs.home().rows()) if (r.food() != null) costRow(r, outcome.course());
     }
@@ -176,7 +176,7 @@ final class ListsPane extends VBox {
     private void costRow(Costs.Row r, Course course) {
         var text = r.buying() == null ? "" : r.isPriced() ? Words.of("lists.buys", r.buying().packs(), pack(r.buying().pack()), Costs.money(r.buying().used(), course.currency()), AmountText.of(webodidact.core.amount.KitchenRounding.round(r.buying().left(), course.house()).parts().getFirst()))
                 : Words.of("lists.usualPack", pack(r.buying().pack()));
-        var row = row(r.isPriced() ? Costs.money(Ratio.of(r.buying().outlay()), course.currency()) : "–", r.item(), text);
+        var row = row(r.isPriced() ? Costs.money(r.buying().outlay(), course.currency()) : "–", r.item(), text);
         var column = (VBox) row.getChildren().get(1);
         if (r.isPriced() && r.buying().isDisagreeing()) {
             column.getChildren().add(Nodes.wrapped(Words.of("lists.disagree", pack(r.buying().cheapestByWeight()), Costs.money(per100(r.buying().cheapestByWeight(), course), course.currency()),

@@ -21,6 +21,7 @@ import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** The live desk: ready, on air, or over. Every run that got anywhere is kept as a take. */
@@ -42,7 +43,7 @@ final class OnAirScreen extends StackPane {
         pulse.setCycleCount(Animation.INDEFINITE);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         desk.workspace().outcomeProperty().addListener(o -> {
-            if (run == null) show();
+            if (run == null) WorkedOut.show(this, this::show);
         });
         sceneProperty().addListener((o, was, now) -> {
             if (now == null) finish();
@@ -99,6 +100,10 @@ final class OnAirScreen extends StackPane {
     }
 
     private void start() {
+        if (!desk.workspace().isCurrent()) {
+            desk.tell(Words.of("papers.notCurrent"));
+            return;
+        }
         run = AirRun.start(desk.workspace().outcome().schedule());
         takeId = Ids.next("take-", desk.workspace().book().takes().stream().map(Take::id).toList());
         kept = null;

@@ -25,6 +25,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 import webodidact.formats.paper.Paper;
 import webodidact.formats.paper.Papers;
@@ -75,7 +76,7 @@ final class PapersScreen extends HBox {
 
     /** Only what is on screen is drawn: a PDF for each keystroke elsewhere would be a waste. */
     private void refresh() {
-        if (getScene() != null) show();
+        if (getScene() != null) WorkedOut.show(this, this::show);
     }
 
     private void show() {
@@ -139,6 +140,10 @@ final class PapersScreen extends HBox {
 
     private void write(List<Paper> papers) {
         var outcome = desk.workspace().outcome();
+        if (!desk.workspace().isCurrent()) {
+            desk.tell(Words.of("papers.notCurrent"));
+            return;
+        }
         desk.askFolder(Words.of("papers.ask")).ifPresent(folder -> desk.background().execute(() -> {
             try {
                 int files = 0;

@@ -31,6 +31,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** One column of steps, written like a text, with the checks in the margin. */
@@ -68,7 +69,7 @@ final class ScriptScreen extends VBox {
         getChildren().addAll(Nodes.row(10, Nodes.label(Words.of("station.script"), "title"), hint, Nodes.spring(), search, paste, patterns, add), flow);
         general.setId("lesson-findings");
         workspace.lessonProperty().addListener(o -> refresh());
-        workspace.outcomeProperty().addListener(o -> derived());
+        workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::derived));
         workspace.stepProperty().addListener((o, was, now) -> choose(now));
         sceneProperty().addListener(o -> reveal());
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);

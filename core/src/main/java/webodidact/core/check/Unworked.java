@@ -1,0 +1,72 @@
+package webodidact.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+
+/**
+ * A list, figure or check that could not be worked out: said in its place, while all else is of the lesson as it stands.
+ *
+ * @param what in words that go on after "Not worked out:", "the times"
+ * @param report where in the program it went wrong, to be reported: "Buying 64"
+ */
+public record Unworked(String what, String report) {
+    /** Thrown by what needs something that was itself not worked out; it is told once, for its cause. */
+    public static final class Missing extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        public Missing(String what) {
+            super(what);
+        }
+    }
+
+    /** Works things out apart from each other. */
+    public static final class Apart {
+        private final List<Unworked> failed = new ArrayList<>();
+
+        /** What {@code work} gives, or {@code instead} if it fails, which is then told. */
+        public <T> T work(String what, Supplier<T> work, T instead) {
+            try {
+                return work.get();
+            } catch (Missing e) {
+                return instead;
+            } catch (RuntimeException | StackOverflowError e) {
+                failed.add(of(what, e));
+                return instead;
+            }
+        }
+
+        public List<Unworked> failed() {
+            return List.copyOf(failed);
+        }
+    }
+
+    public static Unworked of(String what, Throwable e) {
+        return new Unworked(what, place(e));
+    }
+
+    /** The first place of ours in it, and what kind of failure: "Buying 64, arithmetic". */
+    private static String place(Throwable e) {
+        var kind = e.getClass().getSimpleName().replaceFirst("(Exception|Error)$", "").replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(java.util.Locale.ROOT);
+        for (var frame : e.getStackTrace()) {
+            if (!frame.getClassName().startsWith("webodidact.")) continue;
+            var name = frame.getClassName();
+            return name.substring(name.lastIndexOf('.') + 1).replaceFirst("\\$.*", "") + " " + frame.getLineNumber() + ", " + kind;
+        }
+        return kind;
+    }
+
+    /** "Not worked out: the times." */
+    public String text() {
+        return "Not worked out: " + what + ".";
+    }
+
+    public String why() {
+        return "This is a fault of the program, not of your lesson; all else shown is of the lesson as it stands. Please report it with the words “" + report + "”.";
+    }
+
+    /** A stop of its own: nobody is told that all is well while something was not looked at. */
+    public Finding finding() {
+        return new Finding(Severity.STOP, "not-worked-out", what, 0, text(), why(), List.of());
+    }
+}

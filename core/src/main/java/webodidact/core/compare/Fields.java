@@ -1,0 +1,71 @@
+package webodidact.core.compare;
+
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.AmountText;
+import webodidact.core.amount.Heat;
+import webodidact.core.amount.Ratio;
+import webodidact.core.time.TimeRange;
+
+/** The fields in which two records of one kind differ, in words. A new field needs nothing here. */
+final class Fields {
+    private static final String NOTHING = "–";
+
+    private Fields() {}
+
+    /** Either may be null: then there is one field, without a name, for the whole. */
+    static List<Comparison.Field> differing(Record mine, Record theirs) {
+        if (mine == null || theirs == null) return List.of(new Comparison.Field("", text(mine), text(theirs)));
+        var all = new ArrayList<Comparison.Field>();
+        for (var part : mine.getClass().getRecordComponents()) {
+            var a = value(part, mine);
+            var b = value(part, theirs);
+            if (!Objects.equals(a, b)) all.add(new Comparison.Field(part.getName(), text(a), text(b)));
+        }
+        return List.copyOf(all);
+    }
+
+    private static Object value(RecordComponent part, Record of) {
+        try {
+            return part.getAccessor().invoke(of);
+        } catch (IllegalAccessException | InvocationTargetException e) {
+            throw new IllegalStateException("Bug: a part of a record cannot be read", e);
+        }
+    }
+
+    static String text(Object value) {
+        return switch (value) {
+            case null -> NOTHING;
+            case String s -> s.isBlank() ? NOTHING : s;
+            case Boolean b -> b ? "yes" : "no";
+            case TimeRange t -> t.text();
+            case Amount a -> AmountText.of(a);
+            case Ratio r -> AmountText.number(r);
+            case Heat h -> h.text();
+            case Enum<?> e -> e.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+            case Collection<?> c -> c.isEmpty() ? NOTHING : c.stream().map(Fields::text).collect(Collectors.joining("; "));
+            case Map<?, ?> m -> m.isEmpty() ? NOTHING : m.entrySet().stream().map(e -> text(e.getKey()) + " " + text(e.getValue())).collect(Collectors.joining("; "));
+            case Record r -> record(r);
+            default -> String.valueOf(value);
+        };
+    }
+
+    /** What is set of it, in its order. */
+    private static String record(Record record) {
+        var told = new ArrayList<String>();
+        for (var part : record.getClass().getRecordComponents()) {
+            var value = value(part, record);
+            var text = text(value);
+            boolean empty = text.equals(NOTHING) || value instanceof Boolean b && !b || value instanceof Integer n && n == 0 || value instanceof TimeRange t && t.isZero();
+            if (!empty) told.add(text);
+        }
+        return told.isEmpty() ? record.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT) : String.join(", ", told);
+    }
+}
