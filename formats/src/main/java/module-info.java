@@ -6,6 +6,7 @@ module webodidact.formats {
     requires com.samskivert.jmustache;
     requires openhtmltopdf.core;
     requires openhtmltopdf.pdfbox;
+    requires openhtmltopdf.rtl.support;
     requires org.apache.pdfbox;
     requires org.apache.pdfbox.io;
     requires org.apache.fontbox;

@@ -12,7 +12,7 @@ import webodidact.core.check.Unworked;
 import webodidact.formats.course.DiskWords;
 
 /** {@code webodidact read|convert|check|clock|homes}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
-@Command(name = "webodidact", mixinStandardHelpOptions = true, subcommands = {ReadCommand.class, ConvertCommand.class, CheckCommand.class, ClockCommand.class, HomesCommand.class},
+@Command(name = "webodidact", mixinStandardHelpOptions = true, subcommands = {ReadCommand.class, ConvertCommand.class, CheckCommand.class, ClockCommand.class, HomesCommand.class, WarmUpCommand.class},
         description = "The same core as the window, for scripts.")
 public final class Terminal {
     /** What bad input ends with. */

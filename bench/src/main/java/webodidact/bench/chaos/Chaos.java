@@ -18,7 +18,7 @@ public final class Chaos {
         long seed = option(args, "--seed", 1);
         int tries = (int) option(args, "--tries", 0);
         var faults = new ArrayList<String>();
-        for (var each : List.of("records", "files", "texts", "long")) {
+        for (var each : List.of("records", "files", "texts", "long", "disk", "kills")) {
             if (!part.equals("all") && !part.equals(each)) continue;
             var tally = new Tally();
             long start = System.nanoTime();
@@ -36,6 +36,8 @@ public final class Chaos {
             case "files" -> FilesChaos.run(seed, tries > 0 ? tries : 50_000, tally);
             case "texts" -> TextsChaos.run(seed, tries > 0 ? tries : 100_000, tally);
             case "long" -> TextsChaos.longOnes(seed, tries > 0 ? tries : 100, 200, tally);
+            case "disk" -> DiskChaos.run(seed, tries > 0 ? tries : 20, tally);
+            case "kills" -> KillChaos.run(seed, tries > 0 ? tries : 500, tally);
             default -> throw new IllegalArgumentException(part);
         };
     }

@@ -1,6 +1,7 @@
 package webodidact.core.check;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 
 /**
@@ -31,6 +32,13 @@ public record Report(List<Finding> open, List<Finding> covered) {
 
     private static boolean isCovered(Situation s, Finding f) {
         return s.lesson().accepted().stream().anyMatch(a -> a.check().equals(f.check()) && a.where().equals(f.where()));
+    }
+
+    /** Findings of one check together, in the order in which the first of each comes: a page of forty is six matters. */
+    public static List<List<Finding>> grouped(List<Finding> findings) {
+        var groups = new LinkedHashMap<String, List<Finding>>();
+        for (var f : findings) groups.computeIfAbsent(f.check(), k -> new ArrayList<>()).add(f);
+        return List.copyOf(groups.values());
     }
 
     public long stops() {

@@ -14,6 +14,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
@@ -147,6 +149,23 @@ public final class CpSat implements Solver {
             model.minimize(cost);
         }
 
+        /** Asked every few hundredths of a second, not only when something is found: who says stop wants it now. */
+        private CpSolverStatus watched(CpSolver solver, CpSolverSolutionCallback watch, BooleanSupplier stopped) {
+            var over = new AtomicBoolean();
+            var watcher = Thread.ofPlatform().daemon().name("solver watch").start(() -> {
+                while (!over.get()) {
+                    if (stopped.getAsBoolean()) solver.stopSearch();
+                    LockSupport.parkNanos(20_000_000);
+                }
+            });
+            try {
+                return solver.solve(model, watch);
+            } finally {
+                over.set(true);
+                LockSupport.unpark(watcher);
+            }
+        }
+
         Optional<Problem.Answer> solve(int seconds, BooleanSupplier stopped) {
             var solver = new CpSolver();
             solver.getParameters().setMaxTimeInSeconds(seconds).setNumWorkers(2).setRandomSeed(7);
@@ -156,7 +175,7 @@ public final class CpSat implements Solver {
                     if (stopped.getAsBoolean()) stopSearch();
                 }
             };
-            var status = solver.solve(model, watch);
+            var status = watched(solver, watch, stopped);
             if (status == CpSolverStatus.MODEL_INVALID) throw new IllegalStateException("Bug: " + model.validate());
             if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) return Optional.empty();
             var chosen = new ArrayList<Integer>();

@@ -26,8 +26,11 @@ import webodidact.core.timing.Planner;
 public final class Fit {
     /** Homes that are played to compare proposals. */
     private static final int HOMES = 1200;
+    /** Homes times steps: a very long lesson is played in fewer homes. */
+    private static final int HOME_STEPS = 240_000;
     /** Seconds the solver may take for one proposal. */
     private static final int SECONDS = 2;
+    private static final int PAIRS = 20_000;
     private static final List<Set<Move.Kind>> FAMILIES = List.of(EnumSet.of(Move.Kind.COVER), EnumSet.of(Move.Kind.TRIM, Move.Kind.HOLD), EnumSet.of(Move.Kind.ORDER),
             EnumSet.of(Move.Kind.BEFOREHAND), EnumSet.allOf(Move.Kind.class), EnumSet.of(Move.Kind.TRIM, Move.Kind.BEFOREHAND));
     /** What is freed where nothing has to be: enough to be worth a look. */
@@ -38,11 +41,13 @@ public final class Fit {
     private final Solver solver;
     private final Progress progress;
     private final Set<String> stops;
-    private final List<Flow.Arc> arcs;
+    private List<Flow.Arc> arcs = List.of();
     private final LinkedHashMap<Lesson, Proposal> found = new LinkedHashMap<>();
-    private final int readyNow;
-    private final int target;
-    private boolean stopped;
+    private int readyNow = -1;
+    private int target;
+    private volatile int done;
+    /** Asked from the thread that works and from the one that watches the solver. */
+    private volatile boolean stopped;
 
     private Fit(Outcome now, List<HomePace> homes, Solver solver, Progress progress) {
         this.now = now;
@@ -50,9 +55,24 @@ public final class Fit {
         this.solver = solver;
         this.progress = progress;
         stops = stops(now);
-        arcs = Flow.of(now.lesson(), now.knowledge());
-        readyNow = ready(now.lesson());
-        target = target();
+    }
+
+    /** Thrown through the work where somebody has stopped it. */
+    private static final class Stopped extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        private Stopped() {
+            super("stopped", null, false, false);
+        }
+    }
+
+    private void goOn() {
+        if (isStopped()) throw new Stopped();
+    }
+
+    private boolean isStopped() {
+        stopped = stopped || !progress.reached(Math.min(1000, done * 1000 / (2 * FAMILIES.size())));
+        return stopped;
     }
 
     /**
@@ -68,18 +88,30 @@ public final class Fit {
     }
 
     private List<Proposal> all() {
-        if (!homes.isEmpty() && now.schedule().inHand() > 0) keep(List.of(), now.lesson(), "nothing is changed, so nothing is to prove");
-        int done = 0;
-        var families = families();
-        for (var family : families) {
-            if (stop(done++)) break;
-            solve(family, Set.of());
-        }
-        for (var family : families) {
-            if (found.size() >= 3 || stop(done++)) break;
-            solve(family, used());
+        try {
+            search();
+        } catch (Stopped e) {
+            // What was found so far is an answer, too.
+            stopped = true;
         }
         return found.values().stream().sorted(Comparator.comparing((Proposal p) -> !p.fits()).thenComparing(p -> p.fits() ? -p.readyThen() : p.then()).thenComparingInt(Proposal::cost)).toList();
+    }
+
+    private void search() {
+        arcs = Flow.of(now.lesson(), now.knowledge(), this::goOn);
+        readyNow = ready(now.lesson());
+        target = target();
+        if (!homes.isEmpty() && now.schedule().inHand() > 0) keep(List.of(), now.lesson(), "nothing is changed, so nothing is to prove");
+        var families = families();
+        for (var family : families) {
+            solve(family, Set.of());
+            done = done + 1;
+        }
+        for (var family : families) {
+            if (found.size() >= 3) break;
+            solve(family, used());
+            done = done + 1;
+        }
     }
 
     /** Where the time is wanted for holds, holds are not given up for it. */
@@ -92,11 +124,6 @@ public final class Fit {
         }).filter(f -> !f.isEmpty()).toList();
     }
 
-    private boolean stop(int done) {
-        stopped = stopped || !progress.reached(Math.min(1000, done * 1000 / (2 * FAMILIES.size())));
-        return stopped;
-    }
-
     /** The changes that some proposal already makes: the next shall do without. */
     private Set<String> used() {
         var all = new HashSet<String>();
@@ -107,23 +134,30 @@ public final class Fit {
     /** The slot, less what the homes need held; where that is kept already, a little sooner than today. */
     private int target() {
         int slot = now.schedule().slot();
-        int needed = homes.isEmpty() ? 0 : simulation(now.lesson()).map(s -> Holds.propose(now.lesson().but(d -> d.slot = slot + 3600), s, now.pace()).holds().stream().mapToInt(Holds.Hold::seconds).sum()).orElse(0);
+        int needed = homes.isEmpty() ? 0 : simulation(now.lesson()).map(s -> Holds.propose(now.lesson().but(d -> d.slot = slot + 3600), s, now.pace(), share -> !isStopped()).holds().stream().mapToInt(Holds.Hold::seconds).sum()).orElse(0);
         int wanted = slot - needed;
         return now.schedule().planned() <= wanted ? now.schedule().planned() - SPARE : wanted;
     }
 
     private void solve(Set<Move.Kind> family, Set<String> without) {
         var lesson = now.lesson();
-        boolean reorders = family.contains(Move.Kind.ORDER);
+        boolean reorders = family.contains(Move.Kind.ORDER) && isFewEnough();
         var moves = new Moves(lesson, now.knowledge(), now.pace(), family, arcs);
         var tasks = new ArrayList<Problem.Task>();
         for (int i = 0; i < lesson.steps().size(); i++) {
+            goOn();
             var task = moves.of(i);
             tasks.add(new Problem.Task(task.alternatives().stream().filter(a -> a.moves().stream().noneMatch(m -> without.contains(m.text()))).toList()));
         }
         if (!reorders && tasks.stream().allMatch(t -> t.alternatives().size() == 1)) return;
         var problem = new Problem(tasks, arcs, !reorders, target, reorders && family.size() == 1 ? 5 : 0);
-        solver.solve(problem, SECONDS, () -> stopped).ifPresent(answer -> take(problem, answer));
+        solver.solve(problem, SECONDS, this::isStopped).ifPresent(answer -> take(problem, answer));
+    }
+
+    /** Each pair of steps that may be turned round is a question to the solver; of too many it would ask for minutes. */
+    private boolean isFewEnough() {
+        long n = now.lesson().steps().size();
+        return n * (n - 1) / 2 - arcs.size() <= PAIRS;
     }
 
     private void take(Problem problem, Problem.Answer answer) {
@@ -142,7 +176,8 @@ public final class Fit {
     }
 
     private void keep(List<Move> moves, Lesson changed, String proof) {
-        var held = homes.isEmpty() ? Optional.<Holds.Proposal>empty() : simulation(changed).map(s -> Holds.propose(changed, s, now.pace()));
+        goOn();
+        var held = homes.isEmpty() ? Optional.<Holds.Proposal>empty() : simulation(changed).map(s -> Holds.propose(changed, s, now.pace(), share -> !isStopped()));
         var holds = held.map(Holds.Proposal::holds).orElse(List.of());
         var lesson = held.map(Holds.Proposal::lesson).orElse(changed);
         if (moves.isEmpty() && holds.isEmpty()) return;
@@ -161,7 +196,9 @@ public final class Fit {
     private Optional<Simulation> simulation(Lesson lesson) {
         var paces = lesson.steps().size() == now.lesson().steps().size() && lesson.steps().equals(now.lesson().steps()) ? homes
                 : HomePace.of(lesson, homes.stream().map(HomePace::home).toList(), now.knowledge(), now.course());
-        return Simulation.of(lesson, paces, Chance.USUAL, HOMES, 7, Progress.NONE);
+        var played = Simulation.of(lesson, paces, Chance.USUAL, Math.clamp(HOME_STEPS / Math.max(1, lesson.steps().size()), 100, HOMES), 7, share -> !isStopped());
+        if (played.isEmpty()) throw new Stopped();
+        return played;
     }
 
     private int ready(Lesson lesson) {

@@ -42,10 +42,15 @@ public final class Flow {
 
     /** Every pair at most once, with the first reason found. */
     public static List<Arc> of(Lesson lesson, Knowledge knowledge) {
+        return of(lesson, knowledge, () -> { });
+    }
+
+    /** @param goOn called now and then; what it throws ends the search */
+    static List<Arc> of(Lesson lesson, Knowledge knowledge, Runnable goOn) {
         var flow = new Flow(lesson, knowledge);
         flow.barriers();
         flow.waits();
-        flow.foods();
+        flow.foods(goOn);
         flow.hygiene();
         flow.ovens();
         return List.copyOf(flow.arcs.values());
@@ -78,7 +83,7 @@ public final class Flow {
     }
 
     /** A later step that takes, names or goes on with what an earlier one took or made. */
-    private void foods() {
+    private void foods(Runnable goOn) {
         var finder = new Mentions(lesson, knowledge);
         int n = lesson.steps().size();
         var touched = new ArrayList<Set<String>>();
@@ -95,6 +100,7 @@ public final class Flow {
             words.add(stems(step.title() + " " + step.say() + " " + step.doing(), false));
         }
         for (int i = 0; i < n; i++) {
+            goOn.run();
             for (int j = i + 1; j < n; j++) {
                 if (shares(touched.get(i), touched.get(j))) arc(i, j, "both handle the same food");
                 // A talk that only names the dish depends on nothing; hands do.

@@ -17,6 +17,7 @@ import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
 import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
+import webodidact.core.timing.Schedule;
 import webodidact.core.words.Word;
 
 /** What may be done to each step to save time, as alternatives for the solver. */
@@ -34,6 +35,8 @@ final class Moves {
     private final Pace pace;
     private final Set<Move.Kind> allowed;
     private final List<Flow.Arc> arcs;
+    /** As it is today; worked out once. */
+    private Schedule plan;
 
     Moves(Lesson lesson, Knowledge knowledge, Pace pace, Set<Move.Kind> allowed, List<Flow.Arc> arcs) {
         this.lesson = lesson;
@@ -85,8 +88,14 @@ final class Moves {
         int cost = moves.stream().mapToInt(Move::cost).sum();
         var time = now.waiting() == null ? TimeRange.ZERO : now.waiting().time();
         // What is collected too late today may stay as late as it is: that is a finding of its own.
-        int late = moves.isEmpty() ? Planner.plan(lesson, pace).of(step.id()).map(p -> p.waiting() == null ? 0 : p.waiting().late()).orElse(0) : 0;
+        int late = moves.isEmpty() && step.waiting() != null ? late(index) : 0;
         return new Problem.Alternative(busy + Planner.onAir(now, lesson.delivery()) + now.hold(), busy, collector, time.low(), time.high() + late, cost, moves);
+    }
+
+    private int late(int index) {
+        if (plan == null) plan = Planner.plan(lesson, pace);
+        var run = plan.steps().get(index).waiting();
+        return run == null ? 0 : run.late();
     }
 
     private int partOf(int index) {

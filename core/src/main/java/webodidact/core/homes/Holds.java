@@ -28,6 +28,11 @@ public final class Holds {
      * @return no holds if none are needed, or none are left
      */
     public static Proposal propose(Lesson lesson, Simulation simulation, Pace pace) {
+        return propose(lesson, simulation, pace, Progress.NONE);
+    }
+
+    /** @param progress asked before each hold; ends with those found so far */
+    public static Proposal propose(Lesson lesson, Simulation simulation, Pace pace, Progress progress) {
         var plan = Planner.plan(lesson, pace);
         var result = simulation.against(plan);
         int before = result.worst().map(Simulation.StepPace::percent).orElse(100);
@@ -36,6 +41,7 @@ public final class Holds {
         for (int k = 1; k < lesson.steps().size(); k++) {
             int need = Math.min(result.steps().get(k).holdFor85(), plan.inHand());
             if (need < WORTH) continue;
+            if (!progress.reached(k * 1000 / lesson.steps().size())) break;
             var after = lesson.steps().get(k - 1).id();
             // Whole five seconds: nobody holds for 37.
             int seconds = Math.min((need + 4) / 5 * 5, plan.inHand());

@@ -2,6 +2,7 @@ package webodidact.core.homes;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -58,6 +59,8 @@ public final class Simulation {
     }
 
     private static final int ASK_EVERY = 128;
+    /** Seconds of a wait at home that are played: a day. */
+    private static final int LONGEST = 24 * 3600;
     private final List<HomePace> paces;
     private final int homes;
     private final int steps;
@@ -65,7 +68,8 @@ public final class Simulation {
     /** Milliseconds of each step in each home, home by home. */
     private final int[] took;
     private final int[] waitLow;
-    private final int[] collector;
+    /** For each step the steps whose waits are collected in it: most have none, and a long lesson is not gone through for each. */
+    private final int[][] collected;
     private final boolean[] stayed;
     private final List<String> ids;
     private final int grace;
@@ -78,15 +82,21 @@ public final class Simulation {
         steps = lesson.steps().size();
         took = new int[Math.multiplyExact(homes, steps)];
         waitLow = new int[steps];
-        collector = new int[steps];
+        var collectedIn = new HashMap<Integer, List<Integer>>();
+        var places = new HashMap<String, Integer>();
+        for (int i = 0; i < steps; i++) places.put(lesson.steps().get(i).id(), i);
         stayed = new boolean[steps];
         ids = lesson.steps().stream().map(s -> s.id()).toList();
         for (int i = 0; i < steps; i++) {
             var wait = lesson.steps().get(i).waiting();
-            collector[i] = wait != null && wait.cover() instanceof Cover.CarryOn(var at) && lesson.indexOf(at) > i ? lesson.indexOf(at) : -1;
+            int by = wait != null && wait.cover() instanceof Cover.CarryOn(var at) ? places.getOrDefault(at, -1) : -1;
+            if (by > i) collectedIn.computeIfAbsent(by, k -> new ArrayList<>()).add(i);
             stayed[i] = wait != null && wait.cover() instanceof Cover.Stay;
-            waitLow[i] = wait == null ? 0 : Math.multiplyExact(wait.time().low(), 1000);
+            // Nobody waits at home for a ham that hangs for a month: an evening ends after a day.
+            waitLow[i] = wait == null ? 0 : Math.min(wait.time().low(), LONGEST) * 1000;
         }
+        collected = new int[steps][];
+        for (int i = 0; i < steps; i++) collected[i] = collectedIn.getOrDefault(i, List.of()).stream().mapToInt(Integer::intValue).toArray();
     }
 
     /**
@@ -168,7 +178,7 @@ public final class Simulation {
         for (int k = 0; k < steps; k++) {
             lag[k][home] = now - shown[k] - grace;
             int start = Math.max(now, shown[k]);
-            for (int j = 0; j < k; j++) if (collector[j] == k) start = Math.max(start, finish[j] + waitLow[j]);
+            for (int j : collected[k]) start = Math.max(start, finish[j] + waitLow[j]);
             now = start + took[home * steps + k];
             finish[k] = now;
             if (stayed[k]) now += waitLow[k];

@@ -198,13 +198,8 @@ final class Tour {
 
     private void papers() {
         var outcome = window.workspace().outcome();
-        for (var paper : Papers.ALL) {
-            try {
-                Papers.write(paper, outcome, folder);
-            } catch (IOException e) {
-                throw new java.io.UncheckedIOException(e);
-            }
-        }
+        var written = Papers.writeAll(Papers.ALL, outcome, folder);
+        if (!written.failed().isEmpty()) throw new IllegalStateException("Not written: " + written.failed());
     }
 
     /** What the scene shows, as a PNG. */

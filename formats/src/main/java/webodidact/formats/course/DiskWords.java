@@ -23,7 +23,7 @@ public final class DiskWords {
             case FileSystemException x when x.getReason() != null -> reason(x.getReason()) + " (" + named(x) + ")";
             case CharacterCodingException _ -> "it is not text in UTF-8";
             case InvalidPathException x -> "'" + x.getInput() + "' cannot be a file's name in this system's language settings";
-            case IOException x when x.getMessage() != null && !x.getMessage().contains("Exception") -> x.getMessage();
+            case IOException x when x.getMessage() != null && !x.getMessage().contains("Exception") -> reason(x.getMessage());
             case OutOfMemoryError _ -> "the memory is full";
             default -> "the program failed; please report “" + webodidact.core.check.Unworked.of("", e).report() + "”";
         };

@@ -20,5 +20,13 @@ public final class Fonts {
             new Face("SourceSans3_700Bold.ttf", "Source Sans 3", 700),
             new Face("Bitter_600SemiBold.ttf", "Bitter", 600));
 
+    /** For letters and signs that those above do not have; only on papers that need them. Chinese, Japanese and Korean are not shipped: 16 MB each. */
+    public static final List<Face> FALLBACK = List.of(
+            new Face("NotoSansArabic_400Regular.ttf", "Noto Sans Arabic", 400),
+            new Face("NotoSansHebrew_400Regular.ttf", "Noto Sans Hebrew", 400),
+            new Face("NotoSansDevanagari_400Regular.ttf", "Noto Sans Devanagari", 400),
+            new Face("NotoSansSymbols_400Regular.ttf", "Noto Sans Symbols", 400),
+            new Face("NotoSansSymbols2_400Regular.ttf", "Noto Sans Symbols 2", 400));
+
     private Fonts() {}
 }

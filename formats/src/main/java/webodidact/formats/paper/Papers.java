@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.outcome.Outcome;
 import webodidact.formats.course.AtomicFile;
+import webodidact.formats.course.DiskWords;
 import webodidact.formats.pdf.PdfWriter;
 
 /** The one index of papers, and writing them. */
@@ -22,6 +23,30 @@ public final class Papers {
         Blocked(long stops) {
             super("Papers wait for " + (stops == 1 ? "1 stop" : stops + " stops") + " to be mended or covered with a reason");
         }
+    }
+
+    /**
+     * What came of writing several papers.
+     *
+     * @param files written, each whole
+     * @param failed for each paper that was not, its title and why
+     */
+    public record Written(List<Path> files, List<String> failed) {}
+
+    /** Writes all of them that can be written, and says the rest. @throws Blocked if the lesson has open stops; nothing is written */
+    public static Written writeAll(List<Paper> papers, Outcome outcome, Path folder) {
+        var files = new ArrayList<Path>();
+        var failed = new ArrayList<String>();
+        for (var paper : papers) {
+            try {
+                files.addAll(write(paper, outcome, folder));
+            } catch (Blocked e) {
+                throw e;
+            } catch (IOException | RuntimeException | StackOverflowError e) {
+                failed.add(paper.title() + ": " + DiskWords.of(e));
+            }
+        }
+        return new Written(List.copyOf(files), List.copyOf(failed));
     }
 
     /**

@@ -26,6 +26,19 @@ final class Template {
         }
     }
 
+    /** A page is XML: a control sign or half a letter in somebody's text must not make all of it unreadable. */
+    private static String legal(String page) {
+        if (page.codePoints().allMatch(Template::isLegal)) return page;
+        var out = new StringBuilder(page.length());
+        page.codePoints().forEach(c -> out.appendCodePoint(isLegal(c) ? c : '\ufffd'));
+        return out.toString();
+    }
+
+    /** XML 1.0, production 2, Char. */
+    private static boolean isLegal(int c) {
+        return c == 9 || c == 10 || c == 13 || c >= 0x20 && c <= 0xd7ff || c >= 0xe000 && c <= 0xfffd || c >= 0x10000;
+    }
+
     /** Adds the course, the lesson and the usual closing words to {@code gaps}. */
     String fill(Outcome outcome, Map<String, Object> gaps) {
         var all = new HashMap<String, Object>(gaps);
@@ -35,6 +48,6 @@ final class Template {
         all.put("lesson", outcome.lesson().title());
         all.put("air", PaperText.air(outcome.lesson().air()));
         all.put("adult", outcome.lesson().audience().needsAdult());
-        return page.execute(all);
+        return legal(page.execute(all));
     }
 }

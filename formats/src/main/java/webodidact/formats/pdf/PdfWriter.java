@@ -1,5 +1,7 @@
 package webodidact.formats.pdf;
 
+import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
+import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
 import com.openhtmltopdf.pdfboxout.PDFontSupplier;
@@ -27,7 +29,13 @@ public final class PdfWriter {
         try (var document = new PDDocument()) {
             var builder = new PdfRendererBuilder();
             builder.usePDDocument(document);
-            for (var face : Fonts.ALL) builder.useFont(new PDFontSupplier(font(document, face)), face.family(), face.weight(), FontStyle.NORMAL, true);
+            for (var face : Fonts.ALL) builder.useFont(new PDFontSupplier(font(document, face, false)), face.family(), face.weight(), FontStyle.NORMAL, true);
+            // Parsed only where a page needs them: they are larger than all others together.
+            for (var face : Glyphs.needed(html)) builder.useFont(new PDFontSupplier(font(document, face, true)), face.family(), face.weight(), FontStyle.NORMAL, true);
+            if (Glyphs.isRightToLeft(html)) {
+                builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
+                builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
+            }
             builder.useExternalResourceAccessControl((uri, type) -> false, ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
             builder.usePdfUaAccessibility(true);
             builder.withHtmlContent(html, null);
@@ -38,13 +46,13 @@ public final class PdfWriter {
     }
 
     /**
-     * A font without its ligatures: the glyph for "ft" has no way back to letters in the PDF, so that "soft" would be copied,
-     * searched and read aloud as "so".
+     * A font, for Latin letters without its ligatures: the glyph for "ft" has no way back to letters in the PDF, so that "soft" would
+     * be copied, searched and read aloud as "so". Devanagari cannot be written without.
      */
-    private static PDFont font(PDDocument document, Fonts.Face face) throws IOException {
+    private static PDFont font(PDDocument document, Fonts.Face face, boolean ligatures) throws IOException {
         try (var in = face.open()) {
             var font = new TTFParser().parse(new RandomAccessReadBuffer(in.readAllBytes()));
-            font.setEnableGsub(false);
+            font.setEnableGsub(ligatures);
             return PDType0Font.load(document, font, true);
         }
     }

@@ -25,6 +25,8 @@ import webodidact.desktop.words.Words;
 /** Ways to fit the slot with more homes ready: each looked at on the timeline before it is taken with one press. */
 final class FitPane extends VBox {
     private static final double WIDTH = 236;
+    /** Seconds until what was found so far is shown, whatever the lesson's length. */
+    private static final int PATIENCE = 5;
     private final Workspace workspace;
     private final Runnable previewed;
     private final Runs<List<Proposal>> runs = new Runs<>("fit", Platform::runLater);
@@ -36,6 +38,8 @@ final class FitPane extends VBox {
     private final ScrollPane row = new ScrollPane(cards);
     private final Label state = Nodes.label("", "soft");
     private Outcome asked;
+    /** The last search ended because its time was up. */
+    private volatile boolean late;
     private Outcome preview;
 
     /** @param previewed told when what is previewed has changed */
@@ -110,7 +114,12 @@ final class FitPane extends VBox {
         asked = outcome;
         state.setText("");
         var households = workspace.book().households();
-        runs.request(p -> Fit.propose(outcome, households, Solver.usual(), p));
+        long until = System.nanoTime() + PATIENCE * 1_000_000_000L;
+        runs.request(p -> {
+            var found = Fit.propose(outcome, households, Solver.usual(), share -> p.reached(share) && System.nanoTime() < until);
+            late = System.nanoTime() >= until;
+            return found;
+        });
     }
 
     private void stop() {
@@ -128,7 +137,8 @@ final class FitPane extends VBox {
         cards.getChildren().clear();
         var found = runs.result();
         if (found == null) return;
-        if (found.isEmpty()) state.setText(Words.of("fit.none"));
+        if (late) state.setText(Words.of("fit.late", PATIENCE, workspace.lesson() == null ? 0 : workspace.lesson().steps().size()));
+        else if (found.isEmpty()) state.setText(Words.of("fit.none"));
         for (int i = 0; i < found.size(); i++) cards.getChildren().add(card(found.get(i), i));
         // Rows measure wrapped words at their unwrapped width; these are measured at the width they get.
         row.applyCss();

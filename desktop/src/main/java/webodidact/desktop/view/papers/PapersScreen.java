@@ -19,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.geometry.Pos;
 import webodidact.core.check.Finding;
+import webodidact.core.check.Report;
 import webodidact.core.outcome.Outcome;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
@@ -29,6 +30,8 @@ import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 import webodidact.formats.paper.Paper;
 import webodidact.formats.paper.Papers;
+import webodidact.formats.course.DiskWords;
+import webodidact.formats.pdf.Glyphs;
 import webodidact.formats.pdf.PageImages;
 import webodidact.formats.pdf.PdfWriter;
 
@@ -40,6 +43,7 @@ final class PapersScreen extends HBox {
     private final VBox side = Nodes.styled(new VBox(12), "side-body");
     private final ProgressIndicator busy = new ProgressIndicator();
     private final Label state = Nodes.label("", "soft");
+    private final Label missing = Nodes.wrapped("", "finding", "look", "finding-what");
     private final AtomicLong wanted = new AtomicLong();
     private final ScrollPane scroll;
     private Paper paper = Papers.ALL.getFirst();
@@ -67,7 +71,10 @@ final class PapersScreen extends HBox {
         pages.setAlignment(Pos.TOP_CENTER);
         scroll = Panes.work(pages);
         scroll.getStyleClass().add("page-well");
-        var work = Nodes.styled(Nodes.column(10, Nodes.row(14, Nodes.label(Words.of("station.papers"), "title"), Nodes.spring(), busy, state), choice, Nodes.grown(scroll)), "work");
+        var work = Nodes.styled(Nodes.column(10, Nodes.row(14, Nodes.label(Words.of("station.papers"), "title"), Nodes.spring(), busy, state), choice, missing, Nodes.grown(scroll)), "work");
+        missing.setId("unshown");
+        missing.setVisible(false);
+        missing.setManaged(false);
         getChildren().addAll(Nodes.grown(work), Panes.side(side, 360, 320));
         desk.workspace().outcomeProperty().addListener(o -> refresh());
         sceneProperty().addListener(o -> refresh());
@@ -90,18 +97,29 @@ final class PapersScreen extends HBox {
         desk.background().execute(() -> {
             try {
                 if (mine != wanted.get()) return;
-                var drawn = PageImages.render(PdfWriter.write(shown.html(outcome)), DPI);
+                var html = shown.html(outcome);
+                var drawn = PageImages.render(PdfWriter.write(html), DPI);
+                var without = Glyphs.unshown(html);
                 Platform.runLater(() -> {
-                    if (mine == wanted.get()) put(drawn);
+                    if (mine == wanted.get()) put(drawn, without);
                 });
-            } catch (IOException | RuntimeException e) {
-                Platform.runLater(() -> state.setText(Words.of("papers.failed", e.getMessage())));
+            } catch (IOException | RuntimeException | StackOverflowError e) {
+                Platform.runLater(() -> {
+                    if (mine != wanted.get()) return;
+                    // No page of an earlier state is left to be taken for this one.
+                    pages.getChildren().clear();
+                    busy.setVisible(false);
+                    state.setText(Words.of("papers.failed", DiskWords.of(e)));
+                });
             }
         });
     }
 
-    private void put(List<PageImages.Page> drawn) {
+    private void put(List<PageImages.Page> drawn, List<String> without) {
         busy.setVisible(false);
+        missing.setVisible(!without.isEmpty());
+        missing.setManaged(!without.isEmpty());
+        if (!without.isEmpty()) missing.setText("▲ " + Words.of("papers.unshown", String.join(", ", without.subList(0, Math.min(12, without.size())))));
         state.setText(Words.count("papers.pages", drawn.size()));
         pages.getChildren().clear();
         for (var page : drawn) {
@@ -130,12 +148,21 @@ final class PapersScreen extends HBox {
         side.getChildren().add(Nodes.row(8, one, all));
         if (!stops.isEmpty()) side.getChildren().add(Nodes.wrapped("■ " + Words.count("papers.blocked", stops.size()), "finding", "stop", "finding-what"));
         var actions = new FindingActions(desk.workspace());
-        for (var stop : stops) side.getChildren().add(new FindingCard(stop, actions));
+        for (var group : Report.grouped(stops)) {
+            side.getChildren().add(new FindingCard(group.getFirst(), actions));
+            if (group.size() > 1) side.getChildren().add(Nodes.wrapped(Words.of("papers.alike", group.size() - 1, steps(group)), "soft"));
+        }
         for (var covered : outcome.report().covered()) {
             var reason = outcome.lesson().accepted().stream().filter(a -> a.check().equals(covered.check()) && a.where().equals(covered.where())).findFirst().map(a -> a.reason()).orElse("");
             side.getChildren().add(Nodes.wrapped(Words.of("papers.covered", covered.what(), reason), "soft"));
         }
         side.getChildren().add(Nodes.wrapped(Words.of("papers.rules"), "soft"));
+    }
+
+    /** "4, 9, 12 …" */
+    private static String steps(List<Finding> group) {
+        var numbers = group.stream().skip(1).map(Finding::step).filter(n -> n > 0).distinct().map(String::valueOf).toList();
+        return String.join(", ", numbers.subList(0, Math.min(12, numbers.size()))) + (numbers.size() > 12 ? " …" : "");
     }
 
     private void write(List<Paper> papers) {
@@ -146,11 +173,10 @@ final class PapersScreen extends HBox {
         }
         desk.askFolder(Words.of("papers.ask")).ifPresent(folder -> desk.background().execute(() -> {
             try {
-                int files = 0;
-                for (var each : papers) files += Papers.write(each, outcome, folder).size();
-                int n = files;
-                Platform.runLater(() -> desk.tell(Words.of("papers.written", n, folder)));
-            } catch (IOException | Papers.Blocked e) {
+                var written = Papers.writeAll(papers, outcome, folder);
+                var told = Words.of("papers.written", written.files().size(), folder) + (written.failed().isEmpty() ? "" : " " + Words.of("papers.rest", String.join("; ", written.failed())));
+                Platform.runLater(() -> desk.tell(told));
+            } catch (Papers.Blocked e) {
                 Platform.runLater(() -> desk.tell(Words.of("papers.notWritten", e.getMessage())));
             }
         }));
