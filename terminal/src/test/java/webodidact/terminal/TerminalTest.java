@@ -158,4 +158,67 @@ class TerminalTest {
         assertThat(err.toString()).isEqualTo("homes: --homes '0': expected 1 to 200000\n");
         assertThat(run("clock", "nowhere.json")).isEqualTo(2);
     }
+
+    @org.junit.jupiter.api.io.TempDir
+    java.nio.file.Path folder;
+
+    private String demo() throws IOException {
+        webodidact.formats.demo.DemoCourse.copyTo(folder);
+        return folder.resolve("1-fish-parcels.lesson.json").toString();
+    }
+
+    @Test
+    void whatCouldNotBeReadIsSaidAndTheHomesLeftOutAreCounted() throws IOException {
+        var lesson = demo();
+        java.nio.file.Files.writeString(folder.resolve("households.csv"), "alias,allergies,ages\nTern,sunshine,9\nPuffin,milk,9\nSmew,,old\n");
+        java.nio.file.Files.writeString(folder.resolve("2-cheese-scones.lesson.json"), "{");
+        assertThat(run("homes", "--homes", "50", lesson)).isZero();
+        assertThat(err.toString()).contains("homes: 2-cheese-scones.lesson.json, line ").contains("households.csv, line 2, at column allergies: 'sunshine'").contains("homes: 2 homes were left out");
+    }
+
+    @Test
+    void homesThatWereNotReadAtAllAreNotSpokenOf() throws IOException {
+        var lesson = demo();
+        java.nio.file.Files.writeString(folder.resolve("households.csv"), "Name|Allergy\nTern|milk\n");
+        assertThat(run("homes", lesson)).isEqualTo(2);
+        assertThat(out.toString()).isEmpty();
+        assertThat(err.toString()).contains("the homes were not read, so nothing is said of them");
+        assertThat(run("check", lesson)).as("the checks do not need them").isEqualTo(1);
+    }
+
+    @Test
+    void aFaultOfTheProgramIsNeverTakenForStopsFound() {
+        for (var error : java.util.List.of(new OutOfMemoryError("heap"), new StackOverflowError(), new IllegalStateException("Bug"), new NullPointerException())) {
+            var reader = new BufferedReader(new StringReader("")) {
+                @Override
+                public java.util.stream.Stream<String> lines() {
+                    return sneaky(error);
+                }
+            };
+            var said = new java.io.StringWriter();
+            assertThat(Terminal.run(reader, new PrintWriter(out, true), new PrintWriter(said, true), "read")).as(error.toString()).isEqualTo(70);
+            assertThat(said.toString().lines()).hasSize(1);
+            assertThat(said.toString()).contains("Please report “").doesNotContain("Exception").doesNotContain("Error:");
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <E extends Throwable, T> T sneaky(Throwable error) throws E {
+        throw (E) error;
+    }
+
+    @Test
+    void everyCommandTellsItsOptions() {
+        for (var command : java.util.List.of("read", "convert", "check", "clock", "homes")) {
+            assertThat(run(command, "--help")).as(command).isZero();
+            assertThat(out.toString()).contains("Usage: webodidact " + command);
+        }
+        assertThat(run("--help")).isZero();
+    }
+
+    @Test
+    void allCommandsWarmUpWithoutAWord() {
+        assertThat(run("warm-up")).isZero();
+        assertThat(out.toString() + err).isEmpty();
+    }
 }

@@ -7,16 +7,20 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Heat;
 import webodidact.core.amount.Ratio;
+import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
 
 /** The fields in which two records of one kind differ, in words. A new field needs nothing here. */
 final class Fields {
     private static final String NOTHING = "–";
+    /** Whole numbers that are times. */
+    private static final Set<String> SECONDS = Set.of("slot", "hold", "trim", "reachBy");
 
     private Fields() {}
 
@@ -27,7 +31,7 @@ final class Fields {
         for (var part : mine.getClass().getRecordComponents()) {
             var a = value(part, mine);
             var b = value(part, theirs);
-            if (!Objects.equals(a, b)) all.add(new Comparison.Field(part.getName(), text(a), text(b)));
+            if (!Objects.equals(a, b)) all.add(new Comparison.Field(part.getName(), text(part, a), text(part, b)));
         }
         return List.copyOf(all);
     }
@@ -38,6 +42,10 @@ final class Fields {
         } catch (IllegalAccessException | InvocationTargetException e) {
             throw new IllegalStateException("Bug: a part of a record cannot be read", e);
         }
+    }
+
+    private static String text(RecordComponent part, Object value) {
+        return value instanceof Integer seconds && SECONDS.contains(part.getName()) ? Clock.text(seconds) : text(value);
     }
 
     static String text(Object value) {

@@ -4,6 +4,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -23,6 +25,8 @@ import webodidact.desktop.words.Words;
 final class CompareSheet extends VBox {
     /** Longer texts are cut here; the whole is in the tooltip. */
     private static final int SHOWN = 240;
+    private static final PseudoClass UNPICKED = PseudoClass.getPseudoClass("unpicked");
+    private static final double TALLEST = 400;
 
     private final Comparison comparison;
     private final Set<String> theirs = new LinkedHashSet<>();
@@ -39,11 +43,13 @@ final class CompareSheet extends VBox {
         this.comparison = comparison;
         getStyleClass().add("sheet");
         setId("compare-sheet");
-        setMaxSize(1000, 640);
+        setMaxSize(1000, USE_PREF_SIZE);
         use = Nodes.named(Nodes.button(Words.of("compare.use"), () -> done.accept(comparison.picking(theirs)), "primary"), "compare-use", Words.of("compare.use"));
         for (var part : comparison.parts()) rows.getChildren().add(row(part, theirsName));
         ScrollPane scroll = Panes.work(rows);
-        scroll.setPrefHeight(460);
+        // As tall as what differs, and no taller than the smallest window has room for.
+        scroll.setPrefHeight(TALLEST);
+        rows.heightProperty().addListener((o, was, now) -> scroll.setPrefHeight(Math.min(TALLEST, now.doubleValue() + 4)));
         var all = Nodes.row(8, Nodes.named(Nodes.button(Words.of("compare.allMine"), () -> all(false)), "compare-all-mine", Words.of("compare.allMine")),
                 Nodes.named(Nodes.button(Words.of("compare.allTheirs", theirsName), () -> all(true)), "compare-all-theirs", Words.of("compare.allTheirs", theirsName)), Nodes.spring(), sum);
         getChildren().addAll(Nodes.wrapped(title, "title"), Nodes.wrapped(Words.of("compare.text"), "soft"), all, Nodes.grown(scroll),
@@ -63,16 +69,29 @@ final class CompareSheet extends VBox {
         mine.setSelected(true);
         var head = Nodes.row(8, Nodes.label(name(part), "strong"), Nodes.spring(), mine, other);
         var grid = new GridPane(12, 3);
-        var name = new ColumnConstraints();
-        name.setPercentWidth(14);
+        var first = new ColumnConstraints();
+        first.setPercentWidth(14);
         var half = new ColumnConstraints();
         half.setPercentWidth(43);
-        grid.getColumnConstraints().addAll(name, half, half);
-        int line = 0;
+        grid.getColumnConstraints().addAll(first, half, half);
+        if (!part.fields().isEmpty()) grid.addRow(0, Nodes.label("", "soft"), Nodes.label(Words.of("compare.mine"), "overline"), Nodes.label(theirsName, "overline"));
+        int line = 1;
         for (var field : part.fields()) {
-            grid.addRow(line++, Nodes.wrapped(field.name().isEmpty() ? "" : Words.of("compare.field." + field.name()), "soft"), text(field.mine()), text(field.theirs()));
+            var left = text(field.mine());
+            var right = text(field.theirs());
+            stepsBack(left, mine);
+            stepsBack(right, other);
+            var name = Nodes.wrapped(field.name().isEmpty() ? "" : Words.of("compare.field." + field.name()), "soft");
+            for (var cell : List.of(name, left, right)) GridPane.setValignment(cell, VPos.TOP);
+            grid.addRow(line++, name, left, right);
         }
         return Nodes.styled(Nodes.column(4, head, grid), "compare-part");
+    }
+
+    /** What is not picked is still read, but not first. */
+    private static void stepsBack(Label text, ToggleButton pick) {
+        text.pseudoClassStateChanged(UNPICKED, !pick.isSelected());
+        pick.selectedProperty().addListener((o, was, now) -> text.pseudoClassStateChanged(UNPICKED, !now));
     }
 
     private static Label text(String whole) {

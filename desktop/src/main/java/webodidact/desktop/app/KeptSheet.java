@@ -55,8 +55,8 @@ final class KeptSheet extends VBox {
             var name = copy.path().getFileName().toString();
             var words = Nodes.column(0, Nodes.label(copy.of(), "strong"), Nodes.label(Words.of("kept.at", copy.number(), AT.format(copy.at().atZone(ZoneId.systemDefault())), Math.max(1, copy.bytes() / 1024)), "soft"));
             words.setMinWidth(0);
-            rows.getChildren().add(Nodes.row(8, Nodes.grown(words), Nodes.named(Nodes.button(Words.of("kept.back"), () -> back.accept(copy)), "back-" + name, Words.of("kept.backOf", name)),
-                    Nodes.named(Nodes.button(Words.of("kept.delete"), () -> delete(copy)), "delete-" + name, Words.of("kept.deleteOf", name))));
+            rows.getChildren().add(Nodes.row(8, Nodes.grown(words), Nodes.named(Nodes.button(Words.of("kept.back"), () -> back.accept(copy)), "back-" + name.replace('.', '-'), Words.of("kept.backOf", name)),
+                    Nodes.named(Nodes.button(Words.of("kept.delete"), () -> delete(copy)), "delete-" + name.replace('.', '-'), Words.of("kept.deleteOf", name))));
         }
     }
 

@@ -14,6 +14,7 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
 import javax.imageio.ImageIO;
 import webodidact.core.check.Finding;
 import webodidact.desktop.state.Memory;
@@ -104,6 +105,48 @@ final class Tour {
         steps.add(() -> air());
         picture("on-air");
         steps.add(this::papers);
+        disk();
+    }
+
+    /** The course's folder goes away and comes back, and then another program writes into it. */
+    private void disk() {
+        var course = folder.resolve("course");
+        var away = folder.resolve("away");
+        steps.add(() -> window.go("script"));
+        steps.add(() -> {
+            move(course, away);
+            window.workspace().editLesson("Change the title", l -> l.but(d -> d.title = "Fish parcels, new potatoes"));
+            window.workspace().editLesson("Change the slot", l -> l.but(d -> d.slot = d.slot + 300));
+        });
+        picture("trouble");
+        steps.add(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        picture("closing");
+        steps.add(() -> {
+            press("#question-stay");
+            move(away, course);
+            window.workspace().saver().retry();
+        });
+        steps.add(() -> {
+            var file = course.resolve("1-fish-parcels.lesson.json");
+            try {
+                Files.writeString(file, Files.readString(file).replaceFirst("\"say\" : \"[^\"]*\"", "\"say\" : \"Good evening from the boathouse. Tonight it is fish in paper, and the oven is on already.\"")
+                        .replace("thick plain yoghurt", "thin yoghurt").replace("\"slot\" : 3300", "\"slot\" : 2700"));
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+            window.workspace().saver().retry();
+        });
+        steps.add(() -> press("#compare"));
+        picture("compare");
+        steps.add(() -> press("#compare-use"));
+    }
+
+    private static void move(Path from, Path to) {
+        try {
+            Files.move(from, to);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
     }
 
     private void station(String id, String food) {
@@ -161,7 +204,7 @@ final class Tour {
 
     private void end(int code) {
         window.close();
-        if (code == 0) System.out.println("Pictures of the eight stations and the papers of the demo lesson are in " + folder);
+        if (code == 0) System.out.println("Pictures of the eight stations, and of a course in trouble, and the papers of the demo lesson are in " + folder);
         Platform.exit();
         if (code != 0) System.exit(code);
     }

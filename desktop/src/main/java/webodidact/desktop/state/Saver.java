@@ -188,8 +188,9 @@ public final class Saver implements AutoCloseable {
         interfaceThread.execute(() -> state.set(now()));
     }
 
-    /** Tries again what has failed, without waiting. */
+    /** Tries again what has failed, and looks again at what others do, without waiting. */
     public void retry() {
+        writer.execute(this::look);
         writer.execute(this::write);
     }
 

@@ -51,4 +51,11 @@ class WordsTest {
         assertThat(Words.count("slate.stops", 1)).isEqualTo("1 stop");
         assertThat(Words.count("slate.stops", 0)).isEqualTo("0 stops");
     }
+
+    @Test
+    void everyFieldThatCanDifferHasAName() {
+        for (var type : java.util.List.of(webodidact.core.lesson.Lesson.class, webodidact.core.lesson.Step.class, webodidact.core.lesson.FoodLine.class, webodidact.core.lesson.ToolLine.class)) {
+            for (var part : type.getRecordComponents()) assertThat(bundle.containsKey("compare.field." + part.getName())).as(type.getSimpleName() + " " + part.getName()).isTrue();
+        }
+    }
 }

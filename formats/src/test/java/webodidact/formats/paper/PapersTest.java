@@ -18,6 +18,7 @@ import webodidact.core.outcome.Outcome;
 import webodidact.formats.api.Read;
 import webodidact.formats.course.CourseFolder;
 import webodidact.formats.demo.DemoCourse;
+import webodidact.formats.pdf.Glyphs;
 import webodidact.formats.pdf.PageImages;
 import webodidact.formats.pdf.PdfWriter;
 
@@ -139,5 +140,65 @@ class PapersTest {
         assertThat(card.split("350 g new potatoes", -1)).as("measured out once, named after").hasSize(2);
         var secret = demo(l -> covered(l).withStep("s5", x -> x.but(d -> d.ways = d.ways.stream().map(w -> w.offering(false)).toList())));
         assertThat(Papers.ALL.stream().filter(x -> x.id().equals("method-card")).findFirst().orElseThrow().html(secret)).doesNotContain("with scissors");
+    }
+
+    @Test
+    void noHeadingStandsWithoutAnythingBelowIt() throws IOException {
+        var gather = Papers.ALL.getFirst();
+        assertThat(gather.html(demo(l -> covered(l).withFoods(List.of())))).doesNotContain("Begin before class");
+    }
+
+    private Outcome named(String name) throws IOException {
+        return demo(l -> covered(l).withFood(l.foods().getFirst().id(), f -> f.but(d -> d.item = name)));
+    }
+
+    @Test
+    void greekCyrillicArabicHebrewDevanagariAndSignsArePrintedWithShippedLetters() throws IOException {
+        for (var name : List.of("Ψάρι", "Рыба", "سمك طازج", "דג טרי", "मछली", "☀ ☎ ✓ ½")) {
+            var html = Papers.ALL.getFirst().html(named(name));
+            assertThat(Glyphs.unshown(html)).as(name).isEmpty();
+            var pages = PageImages.render(PdfWriter.write(html), 40);
+            assertThat(pages).as(name).isNotEmpty();
+        }
+        // Letters come out in the order in which they are read.
+        assertThat(text(PdfWriter.write(Papers.ALL.getFirst().html(named("Ψάρι Рыба"))))).contains("Ψάρι Рыба");
+    }
+
+    @Test
+    void whatNoShippedFontHasIsNamedOnceBeforeAnythingIsWritten() throws IOException {
+        var html = Papers.ALL.getFirst().html(named("鱼 fish 鱼 😀"));
+        assertThat(Glyphs.unshown(html)).containsExactly("鱼 (U+9C7C)", "😀 (U+1F600)");
+        assertThat(PdfWriter.write(html)).isNotEmpty();
+    }
+
+    @Test
+    void controlSignsAndHalfLettersSpoilNoPage() throws IOException {
+        var html = Papers.ALL.getFirst().html(named("fi\u0007sh\ud83d and\u0000 <b>chips</b>"));
+        assertThat(html).contains("fi\ufffdsh\ufffd and\ufffd &lt;b&gt;chips");
+        assertThat(PdfWriter.write(html)).isNotEmpty();
+    }
+
+    @Test
+    void allPapersAreWrittenOrTheRestIsSaid() throws IOException {
+        var outcome = demo(PapersTest::covered);
+        var broken = new Paper() {
+            @Override
+            public String id() {
+                return "broken";
+            }
+
+            @Override
+            public String title() {
+                return "Broken";
+            }
+
+            @Override
+            public String html(Outcome of) {
+                throw new ArithmeticException("/ by zero");
+            }
+        };
+        var written = Papers.writeAll(List.of(Papers.ALL.get(0), broken, Papers.ALL.get(1)), outcome, folder.resolve("out"));
+        assertThat(written.files()).hasSize(4).allMatch(java.nio.file.Files::isRegularFile);
+        assertThat(written.failed()).singleElement().asString().startsWith("Broken: the program failed; please report “PapersTest").doesNotContain("Exception");
     }
 }
