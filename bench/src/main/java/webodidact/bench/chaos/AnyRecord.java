@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import webodidact.core.amount.Ratio;
+import webodidact.core.food.Knowledge;
 
 /**
  * Any value of a record of the core, its parts chosen with dice from a seed: usual ones, edges, and what no form would let through.
@@ -27,6 +28,7 @@ final class AnyRecord {
         }
     }
 
+    private static final List<String> FOODS = Knowledge.shipped().foods().stream().map(f -> f.id()).toList();
     private final RandomGenerator random;
     /** Ids that refer to each other now and then, or nothing would. */
     private final List<String> ids = List.of("f1", "f2", "f3", "s1", "s2", "s3", "s4", "t1", "plain-flour", "butter", "egg", "chicken-breast", "knife", "pan", "oven", "gelatine", "xanthan-gum", "milk", "salt");
@@ -132,6 +134,7 @@ final class AnyRecord {
     }
 
     private String text(String name) {
+        if ((name.equals("food") || name.equals("chosen")) && random.nextInt(3) > 0) return FOODS.get(random.nextInt(FOODS.size()));
         // Ids have to differ in one lesson, or nothing would come of the dice.
         if (name.equals("id")) return ids.get(random.nextInt(ids.size())) + (random.nextInt(4) > 0 ? "-" + random.nextInt(1000) : "");
         boolean id = List.of("missing", "line", "food", "tool", "collectAt", "chosen", "because", "where", "item", "key", "value").contains(name);

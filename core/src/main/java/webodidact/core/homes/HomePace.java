@@ -26,6 +26,8 @@ import webodidact.core.swap.Swaps;
  * @param because by reason, how much of all of it is beyond the instructor's own hands
  */
 public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer> because, List<String> notes) {
+    /** Seconds. */
+    private static final int DAY = 24 * 3600;
     /** Why a home is slower than the instructor. */
     public enum Reason {
         AGE("age of the cooks"), TOOL("another tool"), SUBSTITUTE("a substitute"), NO_ADULT("no adult there");
@@ -79,17 +81,22 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
                 because.merge(Reason.NO_ADULT, 1, Integer::sum);
                 note("needs an adult in “" + step.title() + "”");
             }
-            var own = Ratio.of(step.hands().likely() * 1000L);
+            // Nobody's hands are played for longer than a day: milliseconds would not hold them.
+            var own = Ratio.of(Math.min(step.hands().likely(), DAY) * 1000L);
             var byAge = own.times(factor(step));
             var byTool = byAge.times(tools(step));
             add(Reason.AGE, byAge.minus(own.times(isAtOwnPace(step) ? lesson.audience().handsFactor() : Ratio.ONE)));
             add(Reason.TOOL, byTool.minus(byAge));
-            return Math.toIntExact(byTool.nearest());
+            return (int) Math.min(byTool.nearest(), DAY * 1000L);
         }
 
         private void add(Reason reason, Ratio millis) {
-            int more = Math.toIntExact(millis.nearest());
-            if (more != 0) because.merge(reason, more, Integer::sum);
+            int more = (int) Math.clamp(millis.nearest(), -DAY * 1000L, DAY * 1000L);
+            if (more != 0) because.merge(reason, more, HomePace.Work::bounded);
+        }
+
+        private static int bounded(int a, int b) {
+            return (int) Math.clamp((long) a + b, Integer.MIN_VALUE, Integer.MAX_VALUE);
         }
 
         private void note(String text) {
@@ -145,7 +152,7 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
                 note(offer.get().title() + " for " + line.item());
                 int at = first(line.id());
                 if (at < 0 || offer.get().onAir() <= 0) continue;
-                millis[at] = Math.addExact(millis[at], offer.get().onAir() * 1000);
+                millis[at] = bounded(millis[at], offer.get().onAir() * 1000);
                 because.merge(Reason.SUBSTITUTE, offer.get().onAir() * 1000, Integer::sum);
             }
         }

@@ -61,6 +61,8 @@ public final class Simulation {
     private static final int ASK_EVERY = 128;
     /** Seconds of a wait at home that are played: a day. */
     private static final int LONGEST = 24 * 3600;
+    /** Milliseconds at which a home's evening is cut off, eighteen days: beyond it nobody is compared. */
+    private static final int FOREVER = 18 * 24 * 3600 * 1000;
     private final List<HomePace> paces;
     private final int homes;
     private final int steps;
@@ -137,7 +139,7 @@ public final class Simulation {
             long time = (long) usual * skill / 1000 * (1000 + about(dice, chance.mood())) / 1000;
             if (fresh[k] && dice.nextInt(1000) < chance.fetch()) time += dice.nextInt(chance.fetchSeconds() * 1000 + 1);
             if (dice.nextInt(1000) < chance.stuck()) time += dice.nextInt(chance.stuckSeconds() * 1000 + 1);
-            took[home * steps + k] = Math.toIntExact(time);
+            took[home * steps + k] = (int) Math.min(time, FOREVER);
         }
     }
 
@@ -149,7 +151,7 @@ public final class Simulation {
     public Result against(Schedule schedule) {
         var finish = new int[steps][homes];
         var lag = new int[steps][homes];
-        int[] shown = schedule.steps().stream().mapToInt(p -> p.span().start() * 1000).toArray();
+        int[] shown = schedule.steps().stream().mapToInt(p -> Math.min(p.span().start(), FOREVER / 1000) * 1000).toArray();
         var here = new int[steps];
         for (int h = 0; h < homes; h++) {
             play(h, shown, here, lag);
@@ -178,10 +180,10 @@ public final class Simulation {
         for (int k = 0; k < steps; k++) {
             lag[k][home] = now - shown[k] - grace;
             int start = Math.max(now, shown[k]);
-            for (int j : collected[k]) start = Math.max(start, finish[j] + waitLow[j]);
-            now = start + took[home * steps + k];
+            for (int j : collected[k]) start = Math.max(start, Math.min(finish[j], FOREVER) + waitLow[j]);
+            now = Math.min(start, FOREVER) + Math.min(took[home * steps + k], FOREVER / 4);
             finish[k] = now;
-            if (stayed[k]) now += waitLow[k];
+            if (stayed[k]) now = Math.min(now, FOREVER) + waitLow[k];
         }
     }
 

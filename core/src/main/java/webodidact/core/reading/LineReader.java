@@ -162,7 +162,13 @@ public final class LineReader {
 
     /** "2 x 400 g tins": two tins of 400 g. */
     private static String sized(State state, Amount count, String after) {
-        var size = AmountReader.start(after).orElseThrow();
+        var found = AmountReader.start(after);
+        if (found.isEmpty()) {
+            // "2 x 99999999999 g": the count stands, the figure stays in the name and is doubted there.
+            state.amount = count;
+            return after;
+        }
+        var size = found.get();
         var rest = state.gone(after.substring(0, size.end()), after.substring(size.end())).strip();
         var holder = holder(rest);
         state.size = size.amount();

@@ -14,6 +14,7 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Way;
+import webodidact.core.time.Seconds;
 import webodidact.core.time.TimeRange;
 
 /** Ways of doing a step: what they need and warn of, the tool table's own suggestions, and the change from one to another. */
@@ -66,7 +67,7 @@ public final class Ways {
     }
 
     private static int fives(int seconds, Ratio factor) {
-        return (int) Ratio.of(seconds).times(factor).dividedBy(Ratio.of(5)).ceiling() * 5;
+        return (int) Math.min(Ratio.of(seconds).times(factor).dividedBy(Ratio.of(5)).ceiling() * 5, Seconds.LONGEST);
     }
 
     private static String named(String doing, Tool tool, Tool other) {

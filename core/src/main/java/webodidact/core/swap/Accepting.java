@@ -7,6 +7,7 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.lesson.Use;
+import webodidact.core.time.Seconds;
 import webodidact.core.time.TimeRange;
 
 /** What becomes of a lesson when an offer is taken: one change, with all that hangs on it. */
@@ -61,7 +62,7 @@ public final class Accepting {
     }
 
     private static TimeRange longer(TimeRange hands, int seconds) {
-        return new TimeRange(Math.max(0, hands.low() + seconds), Math.max(0, hands.high() + seconds));
+        return new TimeRange(Math.clamp(hands.low() + seconds, 0, Seconds.LONGEST), Math.clamp(hands.high() + seconds, 0, Seconds.LONGEST));
     }
 
     /** Back to the food of the recipe: words, time and added lines with it. Tools stay: they may be wanted for more. */

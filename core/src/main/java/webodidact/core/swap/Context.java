@@ -3,6 +3,7 @@ package webodidact.core.swap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** How a food is treated where it is used; a stand-in that is right in one is wrong in another. */
@@ -38,6 +39,11 @@ public enum Context {
 
     public boolean isHeated() {
         return this != COLD;
+    }
+
+    /** As a food line's use names it, "baked"; empty for any other word. */
+    static Optional<Context> named(String use) {
+        return java.util.Arrays.stream(values()).filter(c -> c.name().equalsIgnoreCase(use.strip())).findFirst();
     }
 
     /**

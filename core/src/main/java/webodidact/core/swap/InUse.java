@@ -40,10 +40,12 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         var contexts = EnumSet.noneOf(Context.class);
         var later = new ArrayList<Later>();
         for (int number : numbers) follow(lesson, line, number, contexts, later);
-        boolean stated = !line.use().isEmpty();
+        // A word that names no way of heating says nothing: the steps' words go on deciding, and the line is asked about.
+        var said = Context.named(line.use());
+        boolean stated = said.isPresent();
         if (stated) {
             contexts.clear();
-            contexts.add(Context.valueOf(line.use().toUpperCase(Locale.ROOT)));
+            contexts.add(said.get());
         } else if (contexts.isEmpty() && !numbers.isEmpty()) {
             contexts.add(Context.COLD);
         }

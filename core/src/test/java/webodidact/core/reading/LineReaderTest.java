@@ -1,5 +1,6 @@
 package webodidact.core.reading;
 
+import java.util.List;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -79,5 +80,18 @@ class LineReaderTest {
         assertThat(AmountReader.whole("1½ cup")).isEqualTo(Amount.parse("3/2 cup"));
         assertThatThrownBy(() -> AmountReader.whole("lots")).hasMessage("Amount 'lots': expected a number and a measure, as in '1½ cup', '350 g' or '2'");
         assertThatThrownBy(() -> AmountReader.whole("2 g of salt")).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void aFigureNobodyCanMeanSpoilsItsOwnLineOnly() {
+        for (var line : List.of("9999999999999999999 g flour", "1/0 cup sugar", "2 x 99999999999 g tins tomatoes", "3/00 tsp salt", "999999 kg butter")) {
+            var read = new LineReader(Knowledge.shipped()).read(line);
+            assertThat(read.unsure()).as(line).isNotEmpty();
+        }
+        var recipe = new RecipeReader(Knowledge.shipped()).read("200 g plain flour\n1/0 cup sugar\n9999999999999999999 eggs\n2 tbsp dill\n");
+        assertThat(recipe.lines()).hasSize(4);
+        assertThat(recipe.lines().getFirst().food()).isEqualTo("plain-flour");
+        assertThat(recipe.lines().getLast().amount()).isEqualTo(Amount.parse("2 tbsp"));
+        assertThatThrownBy(() -> AmountReader.whole("1/0 cup")).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("expected a number and a measure");
     }
 }

@@ -108,4 +108,40 @@ class WorkspaceTest {
         run(() -> workspace.editLesson("Delete", l -> l.removingStep("s4")));
         assertThat(workspace.stepProperty().get()).isEqualTo("s1");
     }
+
+    @Test
+    void whatFollowsIsCurrentOnlyOnceItIsOfTheLessonOnTheDesk() throws Exception {
+        workspace.settle();
+        assertThat(workspace.isCurrent()).isTrue();
+        run(() -> {
+            workspace.editLesson("Slot", l -> l.but(d -> d.slot = 1234));
+            assertThat(workspace.isCurrent()).isFalse();
+        });
+        workspace.settle();
+        assertThat(workspace.isCurrent()).isTrue();
+    }
+
+    @Test
+    void troubleIsToldThroughTheNextEditWhichTriesAgain() throws Exception {
+        var away = folder.resolveSibling(folder.getFileName() + "-away");
+        Files.move(folder, away);
+        title("Away");
+        workspace.settle();
+        Files.move(away, folder);
+        run(() -> {
+            workspace.editLesson("Slot", l -> l.but(d -> d.slot = 1234));
+            assertThat(workspace.saver().stateProperty().get().trouble()).as("nothing has been saved yet").isNotEmpty();
+        });
+        long until = System.nanoTime() + 3_000_000_000L;
+        while (!workspace.saver().stateProperty().get().saved() && System.nanoTime() < until) Thread.sleep(20);
+        assertThat(workspace.saver().stateProperty().get().saved()).as("by itself").isTrue();
+        assertThat(onDisk()).contains("Away").contains("1234");
+    }
+
+    @Test
+    void anEditBeyondWhatCanBeWorkedOutIsRefusedInWords() throws Exception {
+        run(() -> org.assertj.core.api.Assertions.assertThatThrownBy(() -> workspace.editLesson("Amount", l -> l.withFood("f1", f -> f.but(d -> d.amount = webodidact.core.amount.Amount.parse("999999999 kg")))))
+                .hasMessageContaining("expected at most 100000 kg"));
+        assertThat(workspace.lesson().food("f1").orElseThrow().amount()).isNotEqualTo(webodidact.core.amount.Amount.parse("999999999 kg"));
+    }
 }

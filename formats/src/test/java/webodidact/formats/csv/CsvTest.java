@@ -77,4 +77,16 @@ class CsvTest {
         assertThat(HouseholdsCsv.read("households.csv", bytes("alias,\"ages\nunclosed"), Knowledge.shipped())).isInstanceOf(Read.Refused.class);
         assertThat(((Read.Done<List<Household>>) HouseholdsCsv.read("households.csv", bytes(""), Knowledge.shipped())).value()).isEmpty();
     }
+
+    @Test
+    void tooManyColumnsAreRefusedInWords() {
+        var wide = "alias" + ",x".repeat(20_000) + "\nTern" + ",y".repeat(20_000) + "\n";
+        assertThat(((Read.Refused<List<Household>>) HouseholdsCsv.read("households.csv", bytes(wide), Knowledge.shipped())).why().message()).startsWith("not a CSV table: it has ");
+    }
+
+    @Test
+    void aTakeWithoutAStepIsThereAfterReading() {
+        var takes = List.of(new Take("t1", "fish", LocalDateTime.of(2026, 11, 12, 17, 30), List.of()));
+        assertThat(((Read.Done<List<Take>>) TakesCsv.read("takes.csv", TakesCsv.write(takes))).value()).isEqualTo(takes);
+    }
 }
