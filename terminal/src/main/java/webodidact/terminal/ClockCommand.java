@@ -3,6 +3,7 @@ package webodidact.terminal;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -45,7 +46,7 @@ final class ClockCommand implements Callable<Integer> {
         var out = spec.commandLine().getOut();
         var plan = outcome.schedule();
         for (var p : plan.steps()) {
-            out.printf("%6s  %6s  %2d %s%s%n", Clock.text(p.span().start()), Clock.text(p.span().length()), p.number(), p.step().title(), wait(outcome, p));
+            out.printf(Locale.ROOT, "%6s  %6s  %2d %s%s%n", Clock.text(p.span().start()), Clock.text(p.span().length()), p.number(), p.step().title(), wait(outcome, p));
         }
         out.println("total " + Clock.text(plan.planned()) + " (" + plan.total().text() + "), slot " + Clock.text(plan.slot()) + ", " + Clock.text(Math.abs(plan.inHand())) + (plan.inHand() < 0 ? " over" : " in hand"));
         for (var part : plan.parts()) out.println("part " + part.title() + ": " + Clock.text(part.span().length()) + " (steps " + part.first() + "–" + part.last() + ")");

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -46,7 +47,7 @@ final class HomesCommand implements Callable<Integer> {
             return 0;
         }
         for (var step : result.steps()) {
-            out.printf("%2d %-32s %3d %% ready%s%n", step.number(), opened.lesson().steps().get(step.number() - 1).title(), step.percent(),
+            out.printf(Locale.ROOT, "%2d %-32s %3d %% ready%s%n", step.number(), opened.lesson().steps().get(step.number() - 1).title(), step.percent(),
                     step.holdFor85() > 0 ? ", hold " + Clock.text(step.holdFor85()) + " for 85 %" : "");
         }
         result.behind().forEach(b -> out.println(b.home().home().alias() + ": " + Clock.text(b.seconds()) + " behind at step " + b.step() + " (" + b.why() + ")"));

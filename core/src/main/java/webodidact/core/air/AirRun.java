@@ -61,13 +61,18 @@ public record AirRun(Schedule schedule, int index, List<Integer> seconds, List<I
         return copy;
     }
 
-    /** The next step; the timer of this one's wait starts if it runs on, and the timers it collects end. */
+    /** The next step; the timer of this one's wait starts if it runs on, and the timers of what was collected in this one end. */
     public AirRun next() {
         if (isOver()) return this;
         var timed = startTimer();
         int to = index + 1;
-        var left = to >= schedule.steps().size() ? List.<Timer>of() : timed.timers;
+        var here = schedule.steps().get(index).step().id();
+        var left = to >= schedule.steps().size() ? List.<Timer>of() : timed.timers.stream().filter(t -> !isCollectedIn(t.step(), here)).toList();
         return new AirRun(schedule, to, seconds, held, marks, elapsed, false, left);
+    }
+
+    private boolean isCollectedIn(String step, String here) {
+        return schedule.of(step).map(p -> p.step().waiting()).filter(w -> w != null && w.cover() instanceof Cover.CarryOn(var at) && at.equals(here)).isPresent();
     }
 
     /** The step before; its time goes on where it stopped. */

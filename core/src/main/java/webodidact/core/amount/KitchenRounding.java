@@ -34,6 +34,18 @@ public final class KitchenRounding {
             return sum;
         }
 
+        /** Before the food's name: "½" garlic clove, not "½ clove" garlic clove, where the name ends with the measure. */
+        public String text(String item) {
+            var name = item.toLowerCase(java.util.Locale.ROOT);
+            var unit = parts.getFirst().unit();
+            boolean named = unit.dimension() == Dimension.COUNT && unit != Unit.PIECE && (ends(name, unit.word(Ratio.ONE)) || ends(name, unit.word(Ratio.of(2))));
+            return parts.size() == 1 && named ? AmountText.of(new Amount(parts.getFirst().low(), parts.getFirst().high(), Unit.PIECE, false)) : text();
+        }
+
+        private static boolean ends(String name, String word) {
+            return name.equals(word) || name.endsWith(" " + word);
+        }
+
         /** "1¾ cups + 2 tbsp". */
         public String text() {
             return String.join(" + ", parts.stream().map(AmountText::of).toList());

@@ -1,7 +1,6 @@
 package webodidact.core.list;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.KitchenRounding;
@@ -11,6 +10,7 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.Step;
+import webodidact.core.script.Draws;
 import webodidact.core.swap.CookedAmount;
 
 /** The mise en place: what stands ready for each step, in its order. */
@@ -25,8 +25,7 @@ public record BenchList(List<Setting> settings) {
 
     public static BenchList of(Lesson lesson, Course course, Knowledge knowledge) {
         var settings = new ArrayList<Setting>();
-        var left = new HashMap<String, Amount>();
-        lesson.foods().forEach(f -> left.put(f.id(), f.amount()));
+        var draws = Draws.of(lesson, knowledge, course.house());
         var out = new ArrayList<String>();
         for (int i = 0; i < lesson.steps().size(); i++) {
             var step = lesson.steps().get(i);
@@ -35,7 +34,7 @@ public record BenchList(List<Setting> settings) {
             for (var use : step.uses()) {
                 var line = lesson.food(use.line()).orElse(null);
                 if (line == null) continue;
-                foods.add(food(lesson, line, drawn(left, use.line(), use.amount(), course), course, knowledge));
+                foods.add(food(lesson, line, Draws.taken(draws, step.id(), use), course, knowledge));
                 if (knowledge.food(line.cooked()).map(f -> f.risk().soilsHands()).orElse(false)) apart.add(line.item());
             }
             var tools = tools(step, out, knowledge);
@@ -44,26 +43,11 @@ public record BenchList(List<Setting> settings) {
         return new BenchList(List.copyOf(settings));
     }
 
-    /** What the step takes; all that is left where it says nothing. */
-    private static Amount drawn(HashMap<String, Amount> left, String line, Amount wanted, Course course) {
-        var there = left.get(line);
-        if (wanted == null) {
-            left.put(line, null);
-            return there;
-        }
-        if (there != null && there.unit().convertsTo(wanted.unit())) {
-            var used = wanted.in(there.unit(), course.house());
-            var low = there.low().minus(used.low());
-            left.put(line, low.isNegative() ? there.times(webodidact.core.amount.Ratio.ZERO) : Amount.of(low, there.unit()));
-        }
-        return wanted;
-    }
-
     private static String food(Lesson lesson, FoodLine line, Amount amount, Course course, Knowledge knowledge) {
         var name = line.chosen() == null ? line.item() : knowledge.food(line.chosen()).map(f -> f.name()).orElse(line.item());
         var cooked = CookedAmount.of(line, amount, knowledge);
         if (cooked == null || cooked.low().isZero()) return name;
-        return KitchenRounding.round(cooked.times(Scaling.forHome(lesson)), course.house()).text() + " " + name + (line.form().isEmpty() ? "" : ", " + line.form());
+        return KitchenRounding.round(cooked.times(Scaling.forHome(lesson)), course.house()).text(name) + " " + name + (line.form().isEmpty() ? "" : ", " + line.form());
     }
 
     private static List<String> tools(Step step, List<String> out, Knowledge knowledge) {

@@ -31,6 +31,9 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
      */
     public record Entry(FoodLine line, Food food, String item, String take, String also, List<Integer> steps, String contains, String note) {}
 
+    /** More spoons than that are not counted out. */
+    private static final Ratio MOST_SPOONS = Ratio.of(4);
+
     /** Foods whose ratio makes the dish: flour to fat, flour to liquid, sugar to egg. */
     private static final Set<String> STRUCTURE = Set.of("grain", "fat", "dairy", "sugar", "egg");
 
@@ -92,7 +95,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
     }
 
     private static Entry entry(List<Integer> steps, FoodLine line, Food food, Amount exact, Ratio factor, MeasureSystem house, KitchenRounding.Rounded rounded) {
-        var take = exact == null ? line.toTaste() ? "to taste" : "some" : take(line, exact, rounded);
+        var take = exact == null ? line.toTaste() ? "to taste" : "some" : take(line, exact, rounded, food);
         var also = exact == null ? "" : also(line, exact, food, house);
         var item = line.chosen() == null || food == null ? line.item() : food.name();
         boolean scaled = !factor.equals(Ratio.ONE);
@@ -100,8 +103,8 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         return new Entry(line, food, item, take, also, List.copyOf(steps), food == null ? "unknown: check" : food.contains(), note);
     }
 
-    private static String take(FoodLine line, Amount exact, KitchenRounding.Rounded rounded) {
-        var text = rounded.text();
+    private static String take(FoodLine line, Amount exact, KitchenRounding.Rounded rounded, Food food) {
+        var text = rounded.text(line.chosen() == null || food == null ? line.item() : food.name());
         return line.size() == null || exact.unit().dimension() != Dimension.COUNT || exact.unit() == Unit.PIECE ? text : text + " of " + AmountText.of(line.size());
     }
 
@@ -135,6 +138,10 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
     }
 
     private static String spoons(Ratio ml, MeasureSystem house) {
-        return KitchenRounding.round(Amount.of(ml.dividedBy(Unit.TBSP.base(house)), Unit.TBSP), house).text();
+        var spoons = ml.dividedBy(Unit.TBSP.base(house));
+        if (!spoons.isMoreThan(MOST_SPOONS)) return KitchenRounding.round(Amount.of(spoons, Unit.TBSP), house).text();
+        // Nobody counts twelve spoons: cups where kitchens have them, else millilitres.
+        boolean cups = house == MeasureSystem.US || house == MeasureSystem.AU;
+        return KitchenRounding.round(cups ? Amount.of(ml.dividedBy(Unit.CUP.base(house)), Unit.CUP) : Amount.of(ml, Unit.ML), house).text();
     }
 }

@@ -13,6 +13,7 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Use;
 
 /** What each step takes from each line of the list, and what is left after it; at the lesson's own yield. */
 public final class Draws {
@@ -54,6 +55,21 @@ public final class Draws {
         }
         for (var line : lesson.foods()) if (taking.containsKey(line.id())) all.put(line.id(), line(line, taking.get(line.id()), knowledge, system));
         return all;
+    }
+
+    /**
+     * How much a use takes anew, at the lesson's own yield: what it says, else all that no other use measures out. Null where it goes on
+     * with what an earlier step took, and where nobody knows. The one answer for lists, tags and papers.
+     */
+    public static Amount taken(Map<String, Line> draws, String step, Use use) {
+        if (use.amount() != null) return use.amount();
+        var line = draws.get(use.line());
+        return line == null ? null : line.draws().stream().filter(d -> d.step().equals(step) && d.rest()).findFirst().map(Draw::taken).orElse(null);
+    }
+
+    /** The draws of one line alone. */
+    public static Map<String, Line> of(Lesson lesson, FoodLine line, Knowledge knowledge, MeasureSystem system) {
+        return of(lesson.but(d -> d.foods = List.of(line)), knowledge, system);
     }
 
     /** A step takes some of one line; {@code amount} null is all that others leave. */

@@ -80,6 +80,15 @@ public final class Suggestions {
         return all.values().stream().filter(s -> !step.declined().contains(s.key())).sorted(Comparator.comparing(Suggestion::kind)).toList();
     }
 
+    /** Keys are stored in lessons: they are made of codes and figures, so that another wording does not bring a declined proposal back. */
+    private static String code(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private static String seconds(webodidact.core.time.TimeRange time) {
+        return time.low() + "-" + time.high();
+    }
+
     private static void add(Map<String, Suggestion> all, Suggestion.Kind kind, String what, String text, UnaryOperator<Step> change) {
         var key = kind.name().toLowerCase(Locale.ROOT) + "/" + what;
         all.putIfAbsent(key, new Suggestion(kind, key, text, change));
@@ -107,13 +116,13 @@ public final class Suggestions {
             if (verb == null && hand == null && !wait) verb = last(WAIT_VERB, sentence);
             boolean byHand = hand != null && (verb == null || hand.end > verb.end);
             if (byHand) {
-                if (step.hands().isZero()) add(all, Suggestion.Kind.HANDS, found.time().text(), "hands " + found.time().text(), s -> s.but(d -> d.hands = found.time()));
+                if (step.hands().isZero()) add(all, Suggestion.Kind.HANDS, seconds(found.time()), "hands " + found.time().text(), s -> s.but(d -> d.hands = found.time()));
             } else if (verb != null && !wait) {
                 wait = true;
                 var what = WAITS.get(verb.word);
                 var cue = cue(sentence);
                 var cover = new Cover.CarryOn("");
-                add(all, Suggestion.Kind.WAIT, found.time().text(), what + " " + found.time().text() + (cue.isEmpty() ? "" : ", until " + cue),
+                add(all, Suggestion.Kind.WAIT, seconds(found.time()), what + " " + found.time().text() + (cue.isEmpty() ? "" : ", until " + cue),
                         s -> s.but(d -> d.waiting = new Wait(found.time(), what, cue, cover)));
             }
         }
@@ -151,7 +160,7 @@ public final class Suggestions {
 
     private void heat(Step step, String text, Map<String, Suggestion> all) {
         if (step.heat() != null) return;
-        HeatWords.in(text).ifPresent(f -> add(all, Suggestion.Kind.HEAT, f.heat().text(), "oven " + f.heat().text(), s -> s.but(d -> {
+        HeatWords.in(text).ifPresent(f -> add(all, Suggestion.Kind.HEAT, f.heat().low() + "-" + f.heat().high() + "-" + code(f.heat().mode()), "oven " + f.heat().text(), s -> s.but(d -> {
             d.heat = f.heat();
             if (OVEN.matcher(text).find()) d.place = Place.OVEN;
         })));
@@ -161,7 +170,7 @@ public final class Suggestions {
         if (step.place() != Place.BENCH) return;
         var place = MICROWAVE.matcher(text).find() ? Place.MICROWAVE : OVEN.matcher(text).find() && !OVEN_ON.matcher(text).find() ? Place.OVEN
                 : RING.matcher(text).find() ? Place.RING : COLD.matcher(text).find() ? Place.COLD : null;
-        if (place != null) add(all, Suggestion.Kind.PLACE, place.title(), "at the " + place.title(), s -> s.but(d -> d.place = place));
+        if (place != null) add(all, Suggestion.Kind.PLACE, code(place), "at the " + place.title(), s -> s.but(d -> d.place = place));
     }
 
     private void foods(Step step, String text, Map<String, Suggestion> all) {
@@ -201,7 +210,7 @@ public final class Suggestions {
 
     private static void act(Step step, String text, Pattern says, Act act, Map<String, Suggestion> all) {
         if (step.acts().contains(act) || !says.matcher(text).find()) return;
-        add(all, Suggestion.Kind.ACT, act.title(), act.title(), s -> s.but(d -> {
+        add(all, Suggestion.Kind.ACT, code(act), act.title(), s -> s.but(d -> {
             d.acts = new TreeSet<>(s.acts());
             d.acts.add(act);
         }));

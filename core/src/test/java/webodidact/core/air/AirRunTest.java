@@ -57,4 +57,13 @@ class AirRunTest {
         assertThat(over.next()).isSameAs(over);
         assertThat(over.toTake("t", "l", LocalDateTime.MIN).steps()).isEmpty();
     }
+
+    @Test
+    void whatWasCollectedInAStepIsNoLongerTimedAfterIt() {
+        var run = start.tick(60).next().tick(100);
+        assertThat(run.timers()).extracting(AirRun.Timer::step).containsExactly("a");
+        assertThat(run.next().timers()).as("while it is collected").hasSize(1);
+        var four = AirRun.start(plan(of(waits(hands("a", 60), 100, 120, new Cover.CarryOn("b")), hands("b", 100), hands("c", 30))));
+        assertThat(four.next().next().timers()).isEmpty();
+    }
 }

@@ -63,4 +63,15 @@ class AmountTest {
         assertThat(AmountText.of(Amount.of(2, Unit.PIECE))).isEqualTo("2");
         assertThat(AmountText.number(Ratio.of(14, 10))).isEqualTo("1.4");
     }
+
+    @Test
+    void figuresAreWrittenAlikeOnEveryMachine() {
+        var usual = java.util.Locale.getDefault();
+        try {
+            java.util.Locale.setDefault(java.util.Locale.forLanguageTag("ar-EG-u-nu-arab"));
+            assertThat(AmountText.number(Ratio.of(301, 20))).isEqualTo("15.05");
+        } finally {
+            java.util.Locale.setDefault(usual);
+        }
+    }
 }

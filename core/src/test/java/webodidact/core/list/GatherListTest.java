@@ -32,7 +32,7 @@ class GatherListTest {
     void amountsAreScaledForOneHomeAndRounded() {
         var entry = only(halved(food("f1", "yoghurt", "300 g")), MeasureSystem.METRIC);
         assertThat(entry.take()).isEqualTo("150 g");
-        assertThat(entry.also()).isEqualTo("9½ tbsp");
+        assertThat(entry.also()).isEqualTo("145 ml");
         assertThat(entry.steps()).containsExactly(1);
         assertThat(entry.contains()).isEqualTo("milk");
     }

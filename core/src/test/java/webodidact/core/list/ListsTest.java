@@ -283,4 +283,21 @@ class ListsTest {
         assertThat(ImpliedTools.of(lesson, table)).containsEntry("grater", 1).containsKey("mixing-bowl").doesNotContainKey("lid");
         assertThat(ImpliedTools.of(lesson.but(d -> d.tools = List.of()), table)).containsEntry("lid", 2);
     }
+
+    @Test
+    void dustingIsNotTakenTwice() {
+        var flour = of(List.of(food("f1", "plain-flour", "300 g")), using(hands("rub", 60), "f1"), hands("dust", 30).but(d -> d.uses = List.of(new Use("f1", Amount.parse("30 g")))));
+        var bench = BenchList.of(flour.but(d -> d.homeOf = d.makes.serves()), COURSE, table);
+        assertThat(bench.settings()).extracting(s -> s.foods().getFirst()).containsExactly("270 g plain flour", "30 g plain flour");
+    }
+
+    @Test
+    void aMeasureThatTheNameSaysIsNotSaidTwiceAndSpoonsEndAtFour() {
+        var lesson = of(List.of(food("f1", "garlic", "1/2 clove").but(d -> d.item = "garlic clove"), food("f2", "yoghurt", "200 g"), food("f3", "yoghurt", "45 g")), using(hands("a", 60), "f1", "f2", "f3")).but(d -> d.homeOf = d.makes.serves());
+        var entries = GatherList.of(lesson, MeasureSystem.METRIC, table).entries();
+        assertThat(entries).filteredOn(e -> e.line().id().equals("f1")).extracting(GatherList.Entry::take).containsExactly("½");
+        assertThat(entries).filteredOn(e -> e.line().id().equals("f2")).extracting(GatherList.Entry::also).containsExactly("195 ml");
+        assertThat(entries).filteredOn(e -> e.line().id().equals("f3")).extracting(GatherList.Entry::also).containsExactly("3 tbsp");
+        assertThat(BenchList.of(lesson, COURSE, table).settings().getFirst().foods().getFirst()).isEqualTo("½ garlic clove");
+    }
 }

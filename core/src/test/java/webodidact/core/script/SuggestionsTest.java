@@ -161,4 +161,10 @@ class SuggestionsTest {
     void aTalkProposesNoTools() {
         assertThat(of(doing("Today we grate cheddar and bake it for 20 minutes.").but(d -> d.kind = Kind.TALK))).isEmpty();
     }
+
+    @Test
+    void keysAreCodesAndFiguresNotDisplayedWords() {
+        var step = Step.blank("s1", Kind.HANDS_ON, "Bake").but(d -> d.doing = "Whisk for 2 minutes. Wash your hands. Bake at 180–200 °C fan for 16 to 20 minutes until golden.");
+        assertThat(of(step)).extracting(Suggestion::key).contains("hands/120-120", "wait/960-1200", "heat/180-200-fan", "act/wash-hands");
+    }
 }

@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
@@ -73,6 +74,19 @@ public final class AppWindow implements AutoCloseable {
         });
     }
 
+    /** Where the frame makes it larger than the screen, the window is made smaller. Once it is shown. */
+    public void fitScreen() {
+        var screen = javafx.stage.Screen.getScreensForRectangle(stage.getX(), stage.getY(), 200, 100).stream().findFirst().orElse(javafx.stage.Screen.getPrimary()).getVisualBounds();
+        if (stage.getHeight() > screen.getHeight()) {
+            stage.setHeight(screen.getHeight());
+            stage.setY(screen.getMinY());
+        }
+        if (stage.getWidth() > screen.getWidth()) {
+            stage.setWidth(screen.getWidth());
+            stage.setX(screen.getMinX());
+        }
+    }
+
     /** What no screen has caught: said in a line, with what to report. */
     private void fault(Throwable e) {
         if (desk != null) desk.workspace().noticeProperty().set(Words.of("fault.notice", Unworked.of("", e).report()));
@@ -130,8 +144,13 @@ public final class AppWindow implements AutoCloseable {
             }
 
             @Override
-            public void create(String title) {
-                createCourse(title);
+            public void create(String title, Path folder) {
+                createCourse(title, folder);
+            }
+
+            @Override
+            public Optional<Path> otherFolder() {
+                return choosers.folder(Words.of("welcome.createAsk"), Path.of(System.getProperty("user.home")));
             }
 
             @Override
@@ -152,14 +171,22 @@ public final class AppWindow implements AutoCloseable {
         }
     }
 
-    private void createCourse(String title) {
-        choosers.folder(Words.of("welcome.createAsk"), Path.of(System.getProperty("user.home"))).ifPresent(folder -> {
-            try {
-                show(CourseFolder.create(folder, Course.named(title)), List.of(), CourseLock.take(folder).orElse(null), false);
-            } catch (IOException | InvalidPathException e) {
-                welcomeWith(List.of(DiskWords.of(e)));
-            }
-        });
+    private void createCourse(String title, Path folder) {
+        try {
+            show(CourseFolder.create(folder, Course.named(title)), List.of(), CourseLock.take(folder).orElse(null), false);
+        } catch (IOException | InvalidPathException e) {
+            welcomeWith(List.of(DiskWords.of(e)));
+        }
+    }
+
+    /** "Documents/Webodidact/My course", or with a number behind it where there is one already. */
+    static Path proposed(String title) {
+        var plain = title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip().replaceFirst("^\\.+", "");
+        var base = Memory.documents().resolve("Webodidact");
+        var name = plain.isEmpty() ? Words.of("welcome.untitled") : plain.substring(0, Math.min(60, plain.length())).strip();
+        var folder = base.resolve(name);
+        for (int n = 2; java.nio.file.Files.exists(folder); n++) folder = base.resolve(name + " " + n);
+        return folder;
     }
 
     /** Opens a course, or says at the welcome why it cannot. One that another window works on is asked about first. */
@@ -251,6 +278,8 @@ public final class AppWindow implements AutoCloseable {
     }
 
     private Saver.State saved() {
+        // A run on air ends first: its last step is an edit, too.
+        desk.endRun();
         try {
             return desk.workspace().saver().flush();
         } catch (InterruptedException e) {

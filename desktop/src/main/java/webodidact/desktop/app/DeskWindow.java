@@ -2,11 +2,13 @@ package webodidact.desktop.app;
 
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javafx.application.Platform;
+import javafx.beans.value.ChangeListener;
 import javafx.beans.InvalidationListener;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -99,6 +101,10 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         workspace.noticeProperty().addListener((o, was, now) -> notice(now));
         notice("");
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        sceneProperty().addListener((o, was, now) -> {
+            if (now != null) now.focusOwnerProperty().addListener(focusKeeper);
+            else if (was != null) was.focusOwnerProperty().removeListener(focusKeeper);
+        });
         derived();
         go(memory.get("station").orElse("brief"));
     }
@@ -144,7 +150,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
 
     private void emptied(Lesson was, Lesson now) {
         if ((was == null) != (now == null)) {
-            open.clear();
+            end();
             var here = station;
             station = "";
             go(here);
@@ -176,6 +182,12 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         frame.setCenter(screen);
         Platform.runLater(() -> focusFirst(screen));
     }
+
+    /** When the control at work is taken away (a row drawn anew, a tag put off), its station keeps the keyboard, not the title above it. */
+    private final ChangeListener<Node> focusKeeper = (o, was, now) -> {
+        boolean taken = was != null && was.getScene() == null;
+        if (taken && now != null && "slate-title".equals(now.getId()) && frame.getCenter() != null) Platform.runLater(() -> focusFirst(frame.getCenter()));
+    };
 
     private static void focusFirst(Node screen) {
         if (screen.getScene() != null) screen.requestFocus();
@@ -240,6 +252,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
 
     private void undo(boolean back) {
         var what = back ? workspace.undo() : workspace.redo();
+        if (workspace.isOnAir()) return;
         tell(what.map(w -> Words.of(back ? "edit.undone" : "edit.redone", w)).orElse(Words.of(back ? "edit.nothingToUndo" : "edit.nothingToRedo")));
     }
 
@@ -247,8 +260,33 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     static final KeyCombination BIGGER = KeyCombination.keyCombination("Shortcut+EQUALS");
     static final KeyCombination SMALLER = KeyCombination.keyCombination("Shortcut+MINUS");
 
+    /** A run on air ends and is kept; the stations stay. */
+    void endRun() {
+        if (open.get("on-air") instanceof AutoCloseable run) {
+            try {
+                run.close();
+            } catch (Exception e) {
+                throw new IllegalStateException("Bug: a run does not end", e);
+            }
+        }
+    }
+
+    /** Stations end in order: a run on air is kept with the step it was in, and what plays in the background stops. */
+    void end() {
+        for (var screen : List.copyOf(open.values())) {
+            if (!(screen instanceof AutoCloseable closing)) continue;
+            try {
+                closing.close();
+            } catch (Exception e) {
+                throw new IllegalStateException("Bug: a station does not end", e);
+            }
+        }
+        open.clear();
+    }
+
     @Override
     public void close() {
+        end();
         if (workspace.lesson() != null) memory.put("lesson", workspace.lesson().id());
         workspace.close();
         background.shutdownNow();

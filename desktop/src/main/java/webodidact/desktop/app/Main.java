@@ -40,6 +40,7 @@ public final class Main {
                 default -> memory.get("course").map(Path::of).filter(CourseFolder::isCourse).ifPresentOrElse(window::open, window::welcome);
             }
             stage.show();
+            window.fitScreen();
             if (Boolean.getBoolean("webodidact.startOnly")) {
                 System.out.println("window shown");
                 javafx.application.Platform.exit();

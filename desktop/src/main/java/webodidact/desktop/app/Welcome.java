@@ -1,6 +1,8 @@
 package webodidact.desktop.app;
 
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -14,12 +16,18 @@ final class Welcome extends VBox {
     interface Actions {
         void demo();
 
-        void create(String title);
+        void create(String title, Path folder);
+
+        /** Another folder for a new course, if one is chosen. */
+        Optional<Path> otherFolder();
 
         void open();
     }
 
     private final Label trouble = Nodes.wrapped("", "trouble");
+    private final Label place = Nodes.wrapped("", "soft");
+    private Path folder;
+    private boolean chosen;
 
     Welcome(Actions actions) {
         super(16);
@@ -27,7 +35,14 @@ final class Welcome extends VBox {
         setAlignment(Pos.CENTER);
         TextField title = Nodes.field("course-title", Words.of("welcome.titlePrompt"), Words.of("welcome.title"));
         title.setPrefColumnCount(22);
-        Runnable create = () -> actions.create(title.getText().isBlank() ? Words.of("welcome.untitled") : title.getText().strip());
+        place.setId("course-place");
+        title.textProperty().addListener(o -> propose(title.getText()));
+        propose("");
+        Runnable create = () -> actions.create(title.getText().isBlank() ? Words.of("welcome.untitled") : title.getText().strip(), folder);
+        Runnable other = () -> actions.otherFolder().ifPresent(f -> {
+            chosen = true;
+            put(f);
+        });
         title.setOnAction(e -> create.run());
         trouble.setId("trouble");
         trouble.setVisible(false);
@@ -38,10 +53,21 @@ final class Welcome extends VBox {
                 Nodes.row(10, Nodes.named(Nodes.button(Words.of("welcome.demo"), actions::demo, "primary"), "open-demo", Words.of("welcome.demo")),
                         Nodes.label(Words.of("welcome.demoText"), "soft")),
                 Nodes.row(10, title, Nodes.named(Nodes.button(Words.of("welcome.create"), create), "create-course", Words.of("welcome.create"))),
+                Nodes.row(10, Nodes.grown(place), Nodes.named(Nodes.button(Words.of("welcome.other"), other, "small"), "other-folder", Words.of("welcome.other"))),
                 Nodes.row(10, Nodes.named(Nodes.button(Words.of("welcome.open"), actions::open), "open-course", Words.of("welcome.open")),
                         Nodes.label(Words.of("welcome.openText"), "soft"))), "sheet");
         card.setMaxSize(600, USE_PREF_SIZE);
         getChildren().addAll(card, trouble);
+    }
+
+    /** Follows the name until another folder was chosen. */
+    private void propose(String title) {
+        if (!chosen) put(AppWindow.proposed(title.isBlank() ? Words.of("welcome.untitled") : title.strip()));
+    }
+
+    private void put(Path where) {
+        folder = where;
+        place.setText(Words.of("welcome.place", where));
     }
 
     /** Says what went wrong, one line each. */

@@ -15,6 +15,19 @@ public final class Panes {
         return scroll;
     }
 
+    /** Scrolls what is around the node until it can be seen; nothing moves if it can. */
+    public static void reveal(Node node) {
+        for (var parent = node.getParent(); parent != null; parent = parent.getParent()) {
+            if (!(parent instanceof ScrollPane scroll) || scroll.getContent() == null) continue;
+            double room = scroll.getViewportBounds().getHeight();
+            double all = scroll.getContent().getLayoutBounds().getHeight();
+            var bounds = scroll.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+            double seen = scroll.getVvalue() * Math.max(0, all - room);
+            boolean there = bounds.getMinY() >= seen && bounds.getMaxY() <= seen + room;
+            if (!there && all > room) scroll.setVvalue(Math.clamp((bounds.getCenterY() - room / 2) / (all - room), 0, 1));
+        }
+    }
+
     /**
      * The side.
      *

@@ -37,6 +37,12 @@ public final class Memory {
         return config == null || config.isBlank() ? Path.of(System.getProperty("user.home"), ".config", "webodidact") : Path.of(config, "webodidact");
     }
 
+    /** Where a new course is proposed: the user's documents, or beside what is remembered where that was set. */
+    public static Path documents() {
+        var set = System.getProperty("webodidact.home");
+        return set != null ? Path.of(set) : Path.of(System.getProperty("user.home"), "Documents");
+    }
+
     public Optional<String> get(String key) {
         return Optional.ofNullable(values.getProperty(key));
     }

@@ -44,6 +44,7 @@ public final class Workspace implements AutoCloseable {
     private final AtomicLong wanted = new AtomicLong();
     private final Saver saver;
     private final CourseFolder folder;
+    private boolean onAir;
     private Clip clip = new Clip(java.util.List.of(), java.util.List.of(), java.util.List.of());
 
     /** @param interfaceThread runs a task later on the interface thread */
@@ -137,8 +138,23 @@ public final class Workspace implements AutoCloseable {
         return notice;
     }
 
+    /** While a run is on air the lesson stays on the desk, and nothing is undone under it. */
+    public void setOnAir(boolean on) {
+        onAir = on;
+    }
+
+    public boolean isOnAir() {
+        return onAir;
+    }
+
+    private boolean isHeld() {
+        if (onAir) notice.set(Words.of("air.held"));
+        return onAir;
+    }
+
     /** Puts a lesson of the course on the desk. */
     public void show(String lessonId) {
+        if (lesson.get() != null && !lesson.get().id().equals(lessonId) && isHeld()) return;
         var found = book.get().lesson(lessonId);
         if (found.isEmpty()) return;
         history.seal();
@@ -195,6 +211,7 @@ public final class Workspace implements AutoCloseable {
 
     /** @return what was undone */
     public Optional<String> undo() {
+        if (isHeld()) return Optional.empty();
         var label = history.undoLabel();
         history.undo().ifPresent(this::step);
         return label;
@@ -202,6 +219,7 @@ public final class Workspace implements AutoCloseable {
 
     /** @return what was redone */
     public Optional<String> redo() {
+        if (isHeld()) return Optional.empty();
         var label = history.redoLabel();
         history.redo().ifPresent(this::step);
         return label;

@@ -15,6 +15,11 @@ public final class Words {
         return text;
     }
 
+    /** The text of that key, or {@code other} where there is none: for codes that are added elsewhere. */
+    public static String or(String key, String other) {
+        return BUNDLE.containsKey(key) ? BUNDLE.getString(key) : other;
+    }
+
     /** "1 stop", "3 stops": {@code key.one} for one, {@code key} for any other number. */
     public static String count(String key, long n) {
         return of(n == 1 ? key + ".one" : key, n);

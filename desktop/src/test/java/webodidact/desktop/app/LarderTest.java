@@ -157,4 +157,32 @@ class LarderTest extends WindowTest {
         click("#need-t6");
         assertThat(robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(javafx.scene.control.Label.class)).anyMatch(l -> l.getText().equals("swaps to vegetable peeler: Bittern, Redshank"));
     }
+
+    @Test
+    void aLineThatIsAddedIsScrolledIntoSight() {
+        robot.interact(() -> workspace().editLesson("Many", l -> l.withFoods(java.util.stream.IntStream.range(0, 60).mapToObj(i -> webodidact.core.lesson.FoodLine.of("x" + i, "thing " + i, null, null)).toList())));
+        settle();
+        larder();
+        fill("#add-food", "2 tbsp moonberry paste");
+        settle();
+        var card = find("#take-" + workspace().foodProperty().get());
+        var where = card.localToScene(card.getBoundsInLocal());
+        assertThat(where.getMinY()).isGreaterThan(60);
+        assertThat(where.getMaxY()).isLessThan(stage.getScene().getHeight());
+    }
+
+    @Test
+    void whatIsTakenAwayDoesNotGiveTheTitleTheKeyboard() {
+        larder();
+        var gone = new javafx.scene.control.Button("gone");
+        robot.interact(() -> {
+            var pane = (javafx.scene.layout.Pane) stage.getScene().lookup(".station");
+            pane.getChildren().add(gone);
+            gone.requestFocus();
+            pane.getChildren().remove(gone);
+        });
+        settle();
+        var owner = stage.getScene().getFocusOwner();
+        assertThat(owner == null ? "" : String.valueOf(owner.getId())).isNotEqualTo("slate-title");
+    }
 }

@@ -50,6 +50,7 @@ class OnAirTest extends WindowTest {
         press(KeyCode.B);
         assertThat(text("#air-title")).isEqualTo("Welcome");
         press(KeyCode.ESCAPE);
+        press(KeyCode.ENTER);
         assertThat(isThere("#again")).isTrue();
         Take take = workspace().book().takesOf(lesson().id()).getLast();
         assertThat(take.steps()).extracting(Take.StepTime::seconds).containsExactly(25, 40);
@@ -81,6 +82,7 @@ class OnAirTest extends WindowTest {
         press(KeyCode.SPACE);
         assertThat(java.nio.file.Files.readString(course.resolve("takes.csv"))).contains("s2,Wash hands,35,0,0");
         press(KeyCode.ESCAPE);
+        press(KeyCode.ENTER);
         assertThat(workspace().book().takesOf(lesson().id())).hasSize(3);
         undo();
         assertThat(workspace().book().takesOf(lesson().id())).hasSize(2);
@@ -103,5 +105,73 @@ class OnAirTest extends WindowTest {
         press(KeyCode.SPACE);
         go(3);
         assertThat(workspace().book().takesOf(lesson().id())).hasSize(3);
+    }
+
+    @Test
+    void aTakeIsOfTheLessonThatIsRunWhateverIsUndoneMeanwhile() throws Exception {
+        robot.interact(() -> workspace().show("3-vegetable-dumplings"));
+        robot.interact(() -> workspace().editLesson("Title", l -> l.but(d -> d.title = "Dumplings")));
+        robot.interact(() -> workspace().show("1-fish-parcels"));
+        settle();
+        live();
+        pass(20);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(lesson().id()).as("undo waits").isEqualTo("1-fish-parcels");
+        robot.interact(() -> workspace().show("2-cheese-scones"));
+        assertThat(lesson().id()).as("so do other lessons").isEqualTo("1-fish-parcels");
+        press(KeyCode.SPACE);
+        assertThat(workspace().book().takesOf("1-fish-parcels")).hasSize(3);
+        assertThat(workspace().book().takesOf("3-vegetable-dumplings")).isEmpty();
+        press(KeyCode.ESCAPE);
+        press(KeyCode.ENTER);
+        undo();
+        assertThat(workspace().book().takesOf("1-fish-parcels")).hasSize(2);
+    }
+
+    @Test
+    void closingTheWindowInMidStepKeepsThatStep() throws Exception {
+        live();
+        pass(20);
+        press(KeyCode.SPACE);
+        pass(35);
+        robot.interact(() -> javafx.event.Event.fireEvent(stage, new javafx.stage.WindowEvent(stage, javafx.stage.WindowEvent.WINDOW_CLOSE_REQUEST)));
+        assertThat(java.nio.file.Files.readString(course.resolve("takes.csv"))).contains("s2,Wash hands,35,0,0");
+    }
+
+    @Test
+    void escapeAsksAndTheRunGoesOn() throws Exception {
+        live();
+        pass(10);
+        press(KeyCode.ESCAPE);
+        assertThat(isThere("#end-run")).isTrue();
+        pass(5);
+        press(KeyCode.ESCAPE);
+        assertThat(isThere("#end-run")).isFalse();
+        pass(5);
+        assertThat(text("#air-elapsed")).isEqualTo("0:20");
+    }
+
+    @Test
+    void theKeyboardAloneStartsARun() {
+        go(7);
+        click("#mend-no-wash-after-raw");
+        robot.interact(() -> find("#leave-air").getParent().requestFocus());
+        go(3);
+        go(7);
+        press(KeyCode.ENTER);
+        assertThat(isThere("#air-elapsed")).isTrue();
+    }
+
+    @Test
+    void aLongTextScrollsAndTheHeadStays() {
+        robot.interact(() -> workspace().editLesson("Words", l -> l.withStep("s1", s -> s.but(d -> d.say = "This is one of very many sentences that are said here. ".repeat(40)))));
+        settle();
+        live();
+        var head = find("#air-elapsed").localToScene(find("#air-elapsed").getBoundsInLocal());
+        assertThat(head.getMinY()).isBetween(0.0, 64.0);
+        var keys = robot.lookup(".studio-keys").query();
+        assertThat(keys.localToScene(keys.getBoundsInLocal()).getMaxY()).isLessThanOrEqualTo(stage.getScene().getHeight());
     }
 }

@@ -22,13 +22,27 @@ class WelcomeTest extends WindowTest {
     @Test
     void aNewCourseSaysWhatToDoFirst() {
         type("#course-title", "Tidepool Kitchen");
+        var proposed = home.resolve("Webodidact").resolve("Tidepool Kitchen");
+        assertThat(text("#course-place")).isEqualTo("It will be made in " + proposed + ".");
         click("#create-course");
         assertThat(workspace().book().course().title()).isEqualTo("Tidepool Kitchen");
-        assertThat(out.resolve("course.json")).exists();
+        assertThat(proposed.resolve("course.json")).exists();
         click("#first-lesson");
         fill("#new-title", "Soda bread");
         assertThat(lesson().title()).isEqualTo("Soda bread");
         assertThat(window.station()).isEqualTo("larder");
+    }
+
+    @Test
+    void anotherFolderCanBeChosenAndOneThatIsTakenGetsANumber() throws IOException {
+        Files.createDirectories(home.resolve("Webodidact/Tidepool"));
+        type("#course-title", "Tidepool");
+        assertThat(text("#course-place")).endsWith("Tidepool 2.");
+        click("#other-folder");
+        assertThat(text("#course-place")).isEqualTo("It will be made in " + out + ".");
+        type("#course-title", "Still there");
+        click("#create-course");
+        assertThat(out.resolve("course.json")).exists();
     }
 
     @Override

@@ -58,4 +58,15 @@ class WordsTest {
             for (var part : type.getRecordComponents()) assertThat(bundle.containsKey("compare.field." + part.getName())).as(type.getSimpleName() + " " + part.getName()).isTrue();
         }
     }
+
+    @Test
+    void noKeyStandsTwice() throws IOException {
+        var keys = Files.readAllLines(Path.of("src/main/resources/webodidact/desktop/words/Words.properties")).stream().filter(l -> l.contains("=") && !l.startsWith("#")).map(l -> l.substring(0, l.indexOf('='))).toList();
+        assertThat(keys).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aCheckWithoutAShortWordStillHasOne() {
+        assertThat(Words.or("larder.check.no-such-check", Words.of("larder.check.other"))).isEqualTo("look");
+    }
 }

@@ -59,7 +59,7 @@ public final class JsonFile {
         if (json.codePoints().noneMatch(c -> Character.getType(c) == Character.SURROGATE)) return json;
         var out = new StringBuilder(json.length());
         json.codePoints().forEach(c -> {
-            if (Character.getType(c) == Character.SURROGATE) out.append("\\u%04x".formatted(c));
+            if (Character.getType(c) == Character.SURROGATE) out.append("\\u").append(Integer.toHexString(c));
             else out.appendCodePoint(c);
         });
         return out.toString();

@@ -15,6 +15,7 @@ import webodidact.core.lesson.Way;
 import webodidact.core.lesson.Who;
 import webodidact.core.script.Ways;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.script.Draws;
 import webodidact.core.swap.CookedAmount;
 import webodidact.core.time.Clock;
 
@@ -81,12 +82,11 @@ final class MethodCard implements Paper {
         var line = outcome.lesson().food(use.line()).orElse(null);
         if (line == null) return "";
         // What an earlier step has taken is named, not measured out again; what others measure out is left to them.
-        var draw = outcome.draws().get(line.id()).in(step.id()).orElse(null);
-        var taken = use.amount() != null ? use.amount() : draw == null || draw.handles() ? null : draw.taken();
+        var taken = Draws.taken(outcome.draws(), step.id(), use);
         var amount = taken == null ? null : CookedAmount.of(line, taken, outcome.knowledge());
         var name = line.chosen() == null ? line.item() : outcome.knowledge().food(line.chosen()).map(f -> f.name()).orElse(line.item());
         if (amount == null) return name;
-        return KitchenRounding.round(amount.times(outcome.gather().factor()), outcome.course().house()).text() + " " + name;
+        return KitchenRounding.round(amount.times(outcome.gather().factor()), outcome.course().house()).text(name) + " " + name;
     }
 
     private static List<String> cautions(Outcome outcome, Step step) {

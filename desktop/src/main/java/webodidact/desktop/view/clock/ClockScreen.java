@@ -26,7 +26,7 @@ import webodidact.desktop.view.WhenSeen;
 import webodidact.desktop.words.Words;
 
 /** Everything before air on the left, the broadcast on the right; under it whether it fits; beside it the selected step, its wait, and the homes. */
-final class ClockScreen extends HBox {
+final class ClockScreen extends HBox implements AutoCloseable {
     /** Homes that are played after each change; fewer for a very long lesson, so that playing never slows the hand that drags. */
     private static final int HOMES = 10_000;
     private static final int HOME_STEPS = 600_000;
@@ -38,6 +38,13 @@ final class ClockScreen extends HBox {
     private final FitPane fit;
     private final Runs<Simulation.Result> homes = new Runs<>("homes", Platform::runLater);
     private Outcome played;
+
+    /** What plays and what searches in the background ends with the screen. */
+    @Override
+    public void close() {
+        homes.close();
+        fit.close();
+    }
 
     ClockScreen(Desk desk) {
         workspace = desk.workspace();

@@ -23,7 +23,7 @@ import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** Ways to fit the slot with more homes ready: each looked at on the timeline before it is taken with one press. */
-final class FitPane extends VBox {
+final class FitPane extends VBox implements AutoCloseable {
     private static final double WIDTH = 236;
     /** Seconds until what was found so far is shown, whatever the lesson's length. */
     private static final int PATIENCE = 5;
@@ -69,6 +69,11 @@ final class FitPane extends VBox {
         workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::stale));
         busy();
         heading();
+    }
+
+    @Override
+    public void close() {
+        runs.close();
     }
 
     /** What the lesson would be with the card under the pointer or the focus. */

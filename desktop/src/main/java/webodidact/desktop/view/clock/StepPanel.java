@@ -132,7 +132,7 @@ final class StepPanel extends VBox {
     private void hold(Outcome outcome, Step before, Simulation.StepPace pace) {
         int need = (pace.holdFor85() + 4) / 5 * 5;
         int can = Math.min(need, Math.max(0, outcome.schedule().inHand()));
-        if (need > 0) getChildren().add(Nodes.wrapped(Words.of("homes.need", Clock.text(need)), "body"));
+        if (need > 0) getChildren().add(Nodes.wrapped(Words.of("homes.holdNeed", Clock.text(need)), "body"));
         var row = new javafx.scene.layout.FlowPane(6, 6);
         if (can > 0) row.getChildren().add(Nodes.named(Nodes.button(Words.of("homes.hold", Clock.text(can)), () -> hold(before, can), "primary"), "hold-here", Words.of("homes.hold", Clock.text(can))));
         else if (need > 0) getChildren().add(Nodes.wrapped(Words.of("homes.nothingInHand"), "soft"));

@@ -2,6 +2,7 @@ package webodidact.desktop.view.larder;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -24,6 +25,7 @@ import webodidact.core.reading.AmountReader;
 import webodidact.core.reading.LineReader;
 import webodidact.core.swap.DishLabels;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
 import webodidact.desktop.view.WhenSeen;
@@ -70,6 +72,9 @@ final class FoodTable extends VBox {
         add.fontProperty().addListener(o -> fold());
     }
 
+    /** Id of the line that was just added: it is scrolled into sight when it is shown. */
+    private String lookFor = "";
+
     private void fold() {
         boolean now = getWidth() > 0 && getWidth() < NARROW * add.getFont().getSize();
         if (now == narrow) return;
@@ -87,6 +92,7 @@ final class FoodTable extends VBox {
             workspace.noticeProperty().set(Words.of("larder.wasTool", read.item()));
         } else {
             var line = atRecipeScale(read.toFoodLine(workspace.lesson().newFoodId()));
+            lookFor = line.id();
             workspace.editLesson(Words.of("edit.addFood", line.item()), l -> l.withFoods(java.util.stream.Stream.concat(l.foods().stream(), java.util.stream.Stream.of(line)).toList()));
             workspace.foodProperty().set(line.id());
         }
@@ -124,6 +130,15 @@ final class FoodTable extends VBox {
         if (cards.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("larder.findNone", find.getText().strip()), "empty"));
         choose();
         if (focus != null) refocus(focus);
+        if (lookFor.isEmpty()) return;
+        var added = cards.stream().filter(c -> c.getUserData().equals(lookFor)).findFirst();
+        // It has a place only after the next layout.
+        added.ifPresent(card -> Platform.runLater(() -> {
+            lookFor = "";
+            rows.applyCss();
+            rows.layout();
+            Panes.reveal(card);
+        }));
     }
 
     /** The filter looks at names, forms, allergens and what is wrong. */
@@ -201,7 +216,7 @@ final class FoodTable extends VBox {
     private static HBox contains(GatherList.Entry entry, Outcome outcome) {
         var box = Nodes.row(4);
         outcome.report().open().stream().filter(f -> f.where().equals(entry.line().id())).findFirst().ifPresent((Finding f) ->
-                box.getChildren().add(Nodes.label((f.isStop() ? "■ " : "▲ ") + Words.of("larder.check." + f.check()), f.isStop() ? "chip-stop" : "chip-look")));
+                box.getChildren().add(Nodes.label((f.isStop() ? "■ " : "▲ ") + Words.or("larder.check." + f.check(), Words.of("larder.check.other")), f.isStop() ? "chip-stop" : "chip-look")));
         if (!entry.line().unsure().isEmpty()) box.getChildren().add(Nodes.label("▲ " + Words.of("larder.unsure"), "chip-look"));
         if (!entry.contains().isEmpty() && box.getChildren().size() < 2) box.getChildren().add(Nodes.label(entry.contains(), "allergen"));
         if (!entry.note().isEmpty() && box.getChildren().isEmpty()) box.getChildren().add(Nodes.label(Words.of("larder.testIt"), "soft"));

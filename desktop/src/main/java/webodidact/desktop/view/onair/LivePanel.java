@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
@@ -17,6 +18,7 @@ import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
 import webodidact.core.words.SpokenWords;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.control.Panes;
 import webodidact.desktop.words.Words;
 
 /** What the instructor reads from two metres away: the words, the clock, what is due, what comes. */
@@ -39,7 +41,10 @@ final class LivePanel extends VBox {
     private final VBox adultBox = Nodes.styled(new VBox(3, Nodes.label(Words.of("air.adult"), "studio-caution"), adult), "studio-warning");
     private final VBox next = new VBox(4);
     private final VBox heat = new VBox(8);
+    private final ScrollPane script;
     private int size = 1;
+    /** The sentence that was last brought into sight, by step and place. */
+    private String due = "";
 
     LivePanel() {
         getStyleClass().add("live");
@@ -55,13 +60,23 @@ final class LivePanel extends VBox {
         doBox.setMaxWidth(Double.MAX_VALUE);
         adultBox.setPrefWidth(260);
         adultBox.setMinWidth(220);
-        var main = Nodes.styled(new VBox(12, Nodes.row(14, stepOf, title, Nodes.spring(), left), progress, words, cards, Nodes.spring(),
+        // A long text scrolls in the room that is left: the head with its clock never gives way.
+        script = Panes.work(new VBox(12, words, cards));
+        script.getStyleClass().add("prompt-scroll");
+        script.setMinHeight(0);
+        script.setFocusTraversable(false);
+        var main = Nodes.styled(new VBox(12, Nodes.row(14, stepOf, title, Nodes.spring(), left), progress, Nodes.grown(script),
                 Nodes.label(Words.of("air.coming"), "studio-soft"), next, Nodes.label(Words.of("air.keys"), "studio-keys")), "studio-main");
         main.setMinWidth(0);
         var right = Nodes.styled(new VBox(12, Nodes.label(Words.of("air.heat"), "studio-head"), heat), "studio-side");
         right.setPrefWidth(400);
         right.setMinWidth(320);
-        getChildren().addAll(top, Nodes.grown(new HBox(Nodes.grown(main), right)));
+        top.setMinHeight(USE_PREF_SIZE);
+        right.setMinHeight(0);
+        main.setMinHeight(0);
+        var below = new HBox(Nodes.grown(main), right);
+        below.setMinHeight(0);
+        getChildren().addAll(top, Nodes.grown(below));
     }
 
     void bigger(boolean up) {
@@ -129,8 +144,21 @@ final class LivePanel extends VBox {
             text.getStyleClass().addAll("prompt", done ? "said" : now ? "now" : "later");
             text.setStyle("-fx-font-size: " + SIZES[size] + "px;");
             words.getChildren().add(text);
+            if (now) follow(placed.step().id() + "/" + before, text);
             before += n;
         }
+    }
+
+    /** The sentence that is due is brought into sight, once; then the eye may wander. */
+    private void follow(String sentence, Text text) {
+        if (sentence.equals(due)) return;
+        due = sentence;
+        script.applyCss();
+        script.layout();
+        double all = script.getContent().getLayoutBounds().getHeight();
+        double room = script.getViewportBounds().getHeight();
+        if (all <= room) return;
+        script.setVvalue(Math.clamp((text.getBoundsInParent().getMinY() - room / 4) / (all - room), 0, 1));
     }
 
     private static List<String> sentences(Step step) {

@@ -25,11 +25,14 @@ import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** The live desk: ready, on air, or over. Every run that got anywhere is kept as a take. */
-final class OnAirScreen extends StackPane {
+final class OnAirScreen extends StackPane implements AutoCloseable {
     private final Desk desk;
     private final LivePanel live;
     private final Timeline pulse;
+    private final HBox question;
     private AirRun run;
+    /** What the run began with: its take is of that lesson, whatever comes onto the desk meanwhile. */
+    private Outcome started;
     private long last;
     private String takeId = "";
     private Take kept;
@@ -39,6 +42,11 @@ final class OnAirScreen extends StackPane {
         getStyleClass().add("studio");
         setFocusTraversable(true);
         live = new LivePanel();
+        question = Nodes.styled(new HBox(12, Nodes.label(Words.of("air.endAsk"), "studio-text"), Nodes.named(Nodes.button(Words.of("air.end"), this::end, "go-live"), "end-run", Words.of("air.end")),
+                Nodes.named(Nodes.button(Words.of("air.goOn"), this::goOn, "studio-button"), "go-on-run", Words.of("air.goOn"))), "studio-question");
+        question.setAlignment(Pos.CENTER);
+        question.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        StackPane.setAlignment(question, Pos.BOTTOM_CENTER);
         pulse = new Timeline(new KeyFrame(Duration.millis(200), e -> tick()));
         pulse.setCycleCount(Animation.INDEFINITE);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
@@ -55,7 +63,7 @@ final class OnAirScreen extends StackPane {
     private void show() {
         if (run != null && !run.isOver()) {
             if (getChildren().isEmpty() || getChildren().getFirst() != live) getChildren().setAll(live);
-            live.show(run, desk.workspace().outcome());
+            live.show(run, started);
         } else {
             getChildren().setAll(kept == null ? ready() : over());
         }
@@ -104,7 +112,9 @@ final class OnAirScreen extends StackPane {
             desk.tell(Words.of("papers.notCurrent"));
             return;
         }
-        run = AirRun.start(desk.workspace().outcome().schedule());
+        started = desk.workspace().outcome();
+        run = AirRun.start(started.schedule());
+        desk.workspace().setOnAir(true);
         takeId = Ids.next("take-", desk.workspace().book().takes().stream().map(Take::id).toList());
         kept = null;
         last = desk.ticker().seconds();
@@ -132,8 +142,37 @@ final class OnAirScreen extends StackPane {
         show();
     }
 
+    private void ask() {
+        if (!isAsking()) getChildren().add(question);
+        requestFocus();
+    }
+
+    private boolean isAsking() {
+        return getChildren().contains(question);
+    }
+
+    private void goOn() {
+        getChildren().remove(question);
+        requestFocus();
+    }
+
+    private void end() {
+        finish();
+        show();
+        requestFocus();
+    }
+
+    /** What was run is kept, the step that was on air included. */
+    @Override
+    public void close() {
+        if (run != null && !run.isOver()) tick();
+        finish();
+    }
+
     private void finish() {
         pulse.stop();
+        desk.workspace().setOnAir(false);
+        getChildren().remove(question);
         if (run == null) return;
         var ended = run;
         run = null;
@@ -143,10 +182,17 @@ final class OnAirScreen extends StackPane {
     /** After each step, so that a power cut on air loses that step at most; all of a run is one undo. Null if there is nothing yet. */
     private Take keep(AirRun soFar) {
         var workspace = desk.workspace();
-        var take = soFar.toTake(takeId, workspace.lesson().id(), desk.ticker().now().minusSeconds(soFar.elapsed()).withNano(0));
+        var take = soFar.toTake(takeId, started.lesson().id(), desk.ticker().now().minusSeconds(soFar.elapsed()).withNano(0));
         if (take.steps().isEmpty()) return null;
         workspace.edit(Words.of("edit.take"), takeId, b -> b.adding(take));
         return take;
+    }
+
+    /** Space or Enter, unless another control has them: a button that was reached with Tab, or a field. */
+    private boolean isStart(KeyEvent e) {
+        if (e.getCode() != KeyCode.SPACE && e.getCode() != KeyCode.ENTER) return false;
+        boolean other = e.getTarget() instanceof javafx.scene.control.Control c && !"go-live".equals(c.getId());
+        return !other && lookup("#go-live") instanceof javafx.scene.control.Button go && !go.isDisabled();
     }
 
     private void key(KeyEvent e) {
@@ -155,13 +201,18 @@ final class OnAirScreen extends StackPane {
         if (e.getCode() == KeyCode.F2) {
             live.bigger(!e.isShiftDown());
         } else if (e.getCode() == KeyCode.ESCAPE) {
-            if (running) {
-                finish();
-                show();
+            if (running && isAsking()) {
+                goOn();
+            } else if (running) {
+                ask();
             } else {
                 kept = null;
                 desk.go("script");
             }
+        } else if (running && isAsking() && e.getCode() == KeyCode.ENTER) {
+            end();
+        } else if (run == null && kept == null && isStart(e)) {
+            start();
         } else if (running && e.getCode() == KeyCode.SPACE) {
             move(AirRun::next);
         } else if (running && e.getCode() == KeyCode.B) {

@@ -9,6 +9,8 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
+import webodidact.core.script.Draws;
+import webodidact.core.swap.CookedAmount;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
@@ -22,7 +24,7 @@ final class StepTags {
     static void fill(FlowPane tags, Lesson lesson, Step step, Workspace workspace) {
         tags.getChildren().clear();
         var to = new Tagging(tags, step.id(), workspace);
-        for (var use : step.uses()) to.tag(useText(lesson, use, workspace), "use-" + step.id() + "-" + use.line(), "tag");
+        for (var use : step.uses()) to.tag(useText(lesson, step.id(), use, workspace), "use-" + step.id() + "-" + use.line(), "tag");
         for (var id : step.tools()) to.tag(workspace.knowledge().tool(id).map(Tool::name).orElse(id), "use-tool-" + step.id(), "tag");
         if (step.heat() != null) to.tag(Words.of("tag.oven", step.heat().text()), "heat-" + step.id(), "tag");
         else if (step.place() != Place.BENCH) to.tag(step.place().title(), "place-" + step.id(), "tag");
@@ -62,17 +64,14 @@ final class StepTags {
         }
     }
 
-    static String useText(Lesson lesson, Use use, Workspace workspace) {
+    static String useText(Lesson lesson, String step, Use use, Workspace workspace) {
         var line = lesson.food(use.line()).orElse(null);
         if (line == null) return Words.of("tag.gone");
-        var amount = use.amount() == null ? null : use.amount().times(Scaling.forHome(lesson));
+        var house = workspace.book().course().house();
+        var taken = use.amount() != null ? use.amount() : Draws.taken(Draws.of(lesson, line, workspace.knowledge(), house), step, use);
+        var amount = taken == null ? null : CookedAmount.of(line, taken, workspace.knowledge()).times(Scaling.forHome(lesson));
         var name = line.chosen() == null ? line.item() : workspace.knowledge().food(line.chosen()).map(f -> f.name()).orElse(line.item());
-        if (amount != null) return KitchenRounding.round(amount, workspace.book().course().house()).text() + " " + name;
-        boolean first = lesson.steps().stream().filter(s -> s.usesLine(use.line())).findFirst().map(s -> s.uses().contains(use)).orElse(false);
-        if (first && line.amount() != null) {
-            return KitchenRounding.round(line.amount().times(Scaling.forHome(lesson)), workspace.book().course().house()).text() + " " + name;
-        }
-        return name;
+        return amount == null || amount.low().isZero() ? name : KitchenRounding.round(amount, house).text(name) + " " + name;
     }
 
     private static String waitText(Lesson lesson, Step step) {
