@@ -8,11 +8,13 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import webodidact.core.check.Unworked;
 import webodidact.core.lesson.Course;
 import webodidact.desktop.control.Nodes;
@@ -74,17 +76,20 @@ public final class AppWindow implements AutoCloseable {
         });
     }
 
-    /** Where the frame makes it larger than the screen, the window is made smaller. Once it is shown. */
+    /** Where its frame makes it larger than the screen, the window is made smaller; a moment after it is shown, when the frame is known. */
     public void fitScreen() {
-        var screen = javafx.stage.Screen.getScreensForRectangle(stage.getX(), stage.getY(), 200, 100).stream().findFirst().orElse(javafx.stage.Screen.getPrimary()).getVisualBounds();
-        if (stage.getHeight() > screen.getHeight()) {
-            stage.setHeight(screen.getHeight());
-            stage.setY(screen.getMinY());
-        }
-        if (stage.getWidth() > screen.getWidth()) {
-            stage.setWidth(screen.getWidth());
-            stage.setX(screen.getMinX());
-        }
+        var moment = new PauseTransition(Duration.millis(250));
+        moment.setOnFinished(e -> fit());
+        moment.play();
+    }
+
+    private void fit() {
+        var screen = javafx.stage.Screen.getScreensForRectangle(stage.getX(), Math.max(0, stage.getY()), 200, 100).stream().findFirst().orElse(javafx.stage.Screen.getPrimary()).getVisualBounds();
+        if (stage.isMaximized() || stage.isFullScreen()) return;
+        if (stage.getY() < screen.getMinY()) stage.setY(screen.getMinY());
+        if (stage.getX() < screen.getMinX()) stage.setX(screen.getMinX());
+        if (stage.getY() + stage.getHeight() > screen.getMaxY()) stage.setHeight(Math.max(stage.getMinHeight(), screen.getMaxY() - stage.getY()));
+        if (stage.getX() + stage.getWidth() > screen.getMaxX()) stage.setWidth(Math.max(stage.getMinWidth(), screen.getMaxX() - stage.getX()));
     }
 
     /** What no screen has caught: said in a line, with what to report. */
