@@ -50,11 +50,12 @@ public record ShootList(List<Entry> entries, List<Tool> tools, int onCamera, int
     static List<Integer> copySteps(Lesson lesson, FoodLine line) {
         var numbers = new ArrayList<Integer>();
         var use = InUse.of(lesson, line);
+        var chain = InUse.madeInto(lesson, line);
         for (int i = 0; i < lesson.steps().size(); i++) {
             var step = lesson.steps().get(i);
             int number = i + 1;
             boolean copied = step.waiting() != null && step.waiting().cover() instanceof Cover.ReadyCopy;
-            if (copied && !use.steps().isEmpty() && use.later().stream().anyMatch(l -> l.number() == number)) numbers.add(number);
+            if (copied && !use.steps().isEmpty() && (chain.contains(number) || use.later().stream().anyMatch(l -> l.number() == number))) numbers.add(number);
         }
         return List.copyOf(numbers);
     }

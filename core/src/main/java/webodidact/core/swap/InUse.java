@@ -74,6 +74,28 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         if (!hot && !unheated) next(lesson, number, contexts, later);
     }
 
+    /**
+     * Numbers of the steps that have the line in them, from the first that takes it through all it is made into: flour, the dough, the
+     * buns shaped of the dough, the buns baked. Words of the list's own items lead nowhere: butter in a title is not yet the butter in the dough.
+     */
+    public static Set<Integer> madeInto(Lesson lesson, FoodLine line) {
+        var items = new HashSet<String>();
+        for (var each : lesson.foods()) items.addAll(nouns(each.item()));
+        var about = new HashSet<String>();
+        var numbers = new java.util.TreeSet<Integer>();
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            var step = lesson.steps().get(i);
+            if (!step.kind().isHandsOn()) continue;
+            boolean goesOn = step.usesLine(line.id()) || nouns(step.title() + " " + step.doing()).stream().anyMatch(about::contains);
+            if (!goesOn) continue;
+            numbers.add(i + 1);
+            var made = nouns(step.title());
+            made.removeAll(items);
+            about.addAll(made);
+        }
+        return numbers;
+    }
+
     /** What is mixed and not said to be eaten as it is goes into the next hot step: a dough that no word follows is baked all the same. */
     private static void next(Lesson lesson, int number, Set<Context> contexts, List<Later> later) {
         for (int i = number; i < lesson.steps().size(); i++) {

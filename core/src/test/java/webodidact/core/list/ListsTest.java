@@ -300,4 +300,20 @@ class ListsTest {
         assertThat(entries).filteredOn(e -> e.line().id().equals("f3")).extracting(GatherList.Entry::also).containsExactly("3 tbsp");
         assertThat(BenchList.of(lesson, COURSE, table).settings().getFirst().foods().getFirst()).isEqualTo("½ garlic clove");
     }
+
+    @Test
+    void aShapedCopyHasInItWhatWentIntoItsDough() {
+        var copy = new webodidact.core.lesson.Cover.ReadyCopy(0, 3600);
+        var buns = of(List.of(food("f1", "plain-flour", "300 g"), food("f2", "butter", "50 g"), food("f3", "lemon", "1 piece")),
+                using(hands("dough", 300).but(d -> d.title = "Make the dough"), "f1", "f2"),
+                webodidact.core.Lessons.waits(hands("shape", 200).but(d -> {
+                    d.title = "Shape the buns";
+                    d.doing = "Cut the dough into rounds.";
+                }), 600, 600, copy),
+                webodidact.core.Lessons.waits(webodidact.core.Lessons.at(hands("bake", 60).but(d -> d.title = "Into the oven with the buns"), webodidact.core.lesson.Place.OVEN), 900, 900, copy),
+                using(hands("serve", 60).but(d -> d.title = "Squeeze over them"), "f3"));
+        var shoot = ShootList.of(buns.but(d -> d.homeOf = d.makes.serves()), COURSE, table);
+        assertThat(shoot.entries()).extracting(e -> e.item() + ": " + e.why()).containsExactly("plain flour: 1 on camera + 1 ready copy (step 2) + 1 ready copy (step 3)",
+                "butter: 1 on camera + 1 ready copy (step 2) + 1 ready copy (step 3)", "lemon: 1 on camera");
+    }
 }
