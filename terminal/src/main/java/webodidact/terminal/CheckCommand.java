@@ -1,5 +1,6 @@
 package webodidact.terminal;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -12,23 +13,51 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import webodidact.core.check.Finding;
+import webodidact.core.rules.Rules;
 
 /** The checks on one lesson of a course, so that a machine can watch a course under version control. */
 @Command(name = "check", mixinStandardHelpOptions = true, description = "The checks on one lesson; exit code 1 if it has open stops.")
 final class CheckCommand implements Callable<Integer> {
+    /** Mends in one go; more would be a mend that does not mend. */
+    private static final int MOST = 100;
     @Spec
     private CommandSpec spec;
     @Option(names = "--json", description = "an array, one object a finding")
     private boolean json;
+    @Option(names = "--mend", paramLabel = "CODE", description = "mends each finding of that check with its first mend, and writes the lesson")
+    private String mend;
     @Parameters(paramLabel = "LESSON", description = "a *.lesson.json in its course folder")
     private Path file;
 
     @Override
-    public Integer call() {
-        var outcome = LessonFile.open("check", file, spec.commandLine().getErr()).outcome();
+    public Integer call() throws IOException {
+        var opened = LessonFile.open("check", file, spec.commandLine().getErr());
+        if (mend != null) opened = mended(opened);
+        var outcome = opened.outcome();
         var open = outcome.report().open();
         print(open);
         return LessonFile.code(outcome, open.stream().anyMatch(Finding::isStop));
+    }
+
+    /** One after the other, each looked for anew: a mend may mend two, or bring another. */
+    private LessonFile mended(LessonFile opened) throws IOException {
+        if (Rules.ALL.stream().noneMatch(r -> r.id().equals(mend))) throw new IllegalArgumentException("check: --mend '" + mend + "': no such check; expected one as in 'oven-never-heated'");
+        var now = opened;
+        var err = spec.commandLine().getErr();
+        for (int i = 0; i < MOST; i++) {
+            var first = now.outcome().report().open().stream().filter(f -> f.check().equals(mend) && !f.mends().isEmpty()).findFirst();
+            if (first.isEmpty()) break;
+            var by = first.get().mends().getFirst();
+            err.println("check: " + first.get().what() + " Mended: " + by.label());
+            var changed = by.change().apply(now.lesson());
+            if (changed.equals(now.lesson())) break;
+            now = new LessonFile(now.folder(), now.book().withLesson(now.lesson().id(), l -> changed), changed, now.warnings());
+        }
+        if (now == opened) {
+            err.println("check: nothing of '" + mend + "' to mend");
+            return opened;
+        }
+        return opened.saving("check", now.lesson());
     }
 
     private void print(List<Finding> open) {

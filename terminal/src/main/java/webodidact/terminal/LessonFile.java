@@ -1,5 +1,6 @@
 package webodidact.terminal;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
@@ -11,9 +12,10 @@ import webodidact.core.timing.Calibration;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
 import webodidact.formats.course.CourseFolder;
+import webodidact.formats.course.CourseLock;
 
 /** A lesson's file named on the command line, read with the course it lies in. */
-record LessonFile(Workbook book, Lesson lesson, List<Warning> warnings) {
+record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warning> warnings) {
     /**
      * Says on {@code err} all that could not be read of its course, and how many homes were left out.
      *
@@ -34,7 +36,7 @@ record LessonFile(Workbook book, Lesson lesson, List<Warning> warnings) {
         opened.warnings().forEach(w -> err.println(command + ": " + w.text()));
         long left = opened.warnings().stream().filter(w -> isHomes(w) && w.place().line() > 1 && w.code().equals("bad-value")).count();
         if (left > 0) err.println(command + ": " + left + (left == 1 ? " home was" : " homes were") + " left out");
-        return new LessonFile(book, lesson, opened.warnings());
+        return new LessonFile(opened.value().folder(), book, lesson, opened.warnings());
     }
 
     private static boolean isHomes(Warning warning) {
@@ -50,6 +52,14 @@ record LessonFile(Workbook book, Lesson lesson, List<Warning> warnings) {
     /** The exit code: 70 where the program itself failed at something, whatever else was found. */
     static int code(Outcome outcome, boolean found) {
         return !outcome.unworked().isEmpty() ? Terminal.FAULT : found ? 1 : 0;
+    }
+
+    /** Writes the lesson as it shall be. @throws IllegalArgumentException while a window works on its course */
+    LessonFile saving(String command, Lesson changed) throws IOException {
+        if (CourseLock.holder(folder.path()).isPresent()) throw new IllegalArgumentException(command + ": the course is open in a window: mend it there, or close it first");
+        var after = book.withLesson(lesson.id(), l -> changed);
+        folder.save(book, after);
+        return new LessonFile(folder, after, changed, warnings);
     }
 
     Outcome outcome() {

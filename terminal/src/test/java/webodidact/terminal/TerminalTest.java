@@ -221,4 +221,27 @@ class TerminalTest {
         assertThat(run("warm-up")).isZero();
         assertThat(out.toString() + err).isEmpty();
     }
+
+    @Test
+    void aCheckIsMendedFromTheTerminalAndWritten() throws IOException {
+        var lesson = demo();
+        assertThat(run("check", lesson)).isEqualTo(1);
+        assertThat(run("check", "--mend", "no-wash-after-raw", lesson)).isZero();
+        assertThat(err.toString()).contains("Mended: Add the wash");
+        assertThat(run("check", lesson)).as("it is on disk").isZero();
+        assertThat(run("check", "--mend", "no-wash-after-raw", lesson)).as("nothing left").isZero();
+        assertThat(run("check", "--mend", "no-such-check", lesson)).isEqualTo(2);
+    }
+
+    @Test
+    void aCourseThatIsOpenInAWindowIsNotMendedUnderIt() throws IOException {
+        var lesson = demo();
+        var before = java.nio.file.Files.readString(java.nio.file.Path.of(lesson));
+        try (var window = webodidact.formats.course.CourseLock.take(folder).orElseThrow()) {
+            assertThat(window.isHeld()).isTrue();
+            assertThat(run("check", "--mend", "no-wash-after-raw", lesson)).isEqualTo(2);
+            assertThat(err.toString()).contains("the course is open in a window");
+        }
+        assertThat(java.nio.file.Path.of(lesson)).hasContent(before);
+    }
 }

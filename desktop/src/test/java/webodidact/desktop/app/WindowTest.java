@@ -9,7 +9,6 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -127,17 +126,7 @@ abstract class WindowTest {
 
     /** Scrolls as a user would, until the node can be seen. */
     void reveal(Node node) {
-        robot.interact(() -> {
-            for (var parent = node.getParent(); parent != null; parent = parent.getParent()) {
-                if (!(parent instanceof ScrollPane scroll) || scroll.getContent() == null) continue;
-                double view = scroll.getViewportBounds().getHeight();
-                double all = scroll.getContent().getLayoutBounds().getHeight();
-                var bounds = scroll.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
-                double seen = scroll.getVvalue() * Math.max(0, all - view);
-                if (bounds.getMinY() >= seen && bounds.getMaxY() <= seen + view || all <= view) continue;
-                scroll.setVvalue(Math.clamp((bounds.getCenterY() - view / 2) / (all - view), 0, 1));
-            }
-        });
+        robot.interact(() -> webodidact.desktop.control.Panes.reveal(node));
         WaitForAsyncUtils.waitForFxEvents(1);
     }
 

@@ -35,10 +35,10 @@ class WritingJourneyTest extends WindowTest {
         var simmer = titled("Simmer it");
         assertThat(simmer.waiting()).as("only proposed").isNull();
         choose(simmer.id());
-        click("#suggest-" + simmer.id() + "-wait-10-12-min");
+        click("#suggest-" + simmer.id() + "-wait-600-720");
         assertThat(titled("Simmer it").waiting().time()).isEqualTo(new TimeRange(600, 720));
         assertThat(titled("Simmer it").waiting().cue()).isEqualTo("it is thick");
-        assertThat(isThere("#suggest-" + simmer.id() + "-wait-10-12-min")).isFalse();
+        assertThat(isThere("#suggest-" + simmer.id() + "-wait-600-720")).isFalse();
         undo();
         assertThat(titled("Simmer it").waiting()).isNull();
         var grate = titled("Grate the lemon zest");

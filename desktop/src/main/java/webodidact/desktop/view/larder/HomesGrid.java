@@ -1,6 +1,9 @@
 package webodidact.desktop.view.larder;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -16,6 +19,8 @@ import webodidact.desktop.words.Words;
 
 /** Homes across, needs down: one look tells who has what. */
 final class HomesGrid extends VBox {
+    /** Homes drawn side by side; beyond it a square is no longer one. */
+    private static final int MOST = 80;
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double NEED = 12.5;
     private final Workspace workspace;
@@ -45,11 +50,32 @@ final class HomesGrid extends VBox {
             return;
         }
         var grid = CoverageGrid.of(outcome.lesson(), workspace.book().households(), workspace.knowledge(), outcome.course());
-        getChildren().add(head(grid));
-        for (var need : grid.needs()) getChildren().add(row(need));
+        var shown = shown(grid);
+        getChildren().add(head(grid, shown));
+        for (var need : grid.needs()) getChildren().add(row(need, shown));
+        if (shown.size() < grid.homes().size()) getChildren().add(Nodes.wrapped(Words.of("homes.notAll", shown.size(), grid.homes().size()), "soft"));
         getChildren().add(legend());
         if (grid.needs().stream().noneMatch(n -> n.id().equals(chosen)) && !grid.needs().isEmpty()) choose(grid.needs().getFirst().id());
         else choose(chosen);
+    }
+
+    /** Places of the homes that are drawn: all, or of very many those with most in their way, in their order. The figures are of all. */
+    private static List<Integer> shown(CoverageGrid grid) {
+        int n = grid.homes().size();
+        var all = IntStream.range(0, n).boxed().toList();
+        if (n <= MOST) return all;
+        var trouble = new int[n];
+        for (var need : grid.needs()) {
+            for (int i = 0; i < n; i++) {
+                trouble[i] += switch (need.coverage().homes().get(i).stand()) {
+                    case HAS -> 0;
+                    case SWAPS -> 1;
+                    case CHECKS -> 10;
+                    case BLOCKED -> 1000;
+                };
+            }
+        }
+        return all.stream().sorted(Comparator.comparingInt(i -> -trouble[i])).limit(MOST).sorted().toList();
     }
 
     private void choose(String id) {
@@ -58,9 +84,10 @@ final class HomesGrid extends VBox {
         getChildren().forEach(r -> r.pseudoClassStateChanged(CHOSEN, id.equals(r.getUserData())));
     }
 
-    private HBox head(CoverageGrid grid) {
+    private HBox head(CoverageGrid grid, List<Integer> shown) {
         var cells = new HBox(2);
-        for (var home : grid.homes()) {
+        for (int i : shown) {
+            var home = grid.homes().get(i);
             var label = Nodes.label(home.substring(0, Math.min(2, home.length())), "tiny");
             label.setMinWidth(4);
             label.setPrefWidth(10);
@@ -80,9 +107,9 @@ final class HomesGrid extends VBox {
         return row;
     }
 
-    private CardButton row(CoverageGrid.Need need) {
+    private CardButton row(CoverageGrid.Need need, List<Integer> shown) {
         var cells = new HBox(2);
-        for (var home : need.coverage().homes()) cells.getChildren().add(Nodes.grown(square(home)));
+        for (int i : shown) cells.getChildren().add(Nodes.grown(square(need.coverage().homes().get(i))));
         long blocked = need.coverage().count(Coverage.Stand.BLOCKED);
         var name = Nodes.label(need.name(), "body");
         name.setMinWidth(0);

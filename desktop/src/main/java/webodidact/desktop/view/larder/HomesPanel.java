@@ -19,6 +19,8 @@ import webodidact.formats.csv.HouseholdTable;
 
 /** Who is stopped, where, by what; the one change that lets most in; and who does what about the chosen need. */
 final class HomesPanel extends VBox {
+    /** Names or lines told one by one. */
+    private static final int MOST = 40;
     private final Desk desk;
     private final Workspace workspace;
     private final Consumer<Node> columns;
@@ -53,10 +55,11 @@ final class HomesPanel extends VBox {
         var blocked = grid.blocked();
         getChildren().add(Nodes.label(Words.of("homes.over", grid.homes().size()), "overline"));
         getChildren().add(Nodes.wrapped(blocked.isEmpty() ? Words.of("homes.allIn") : Words.count("homes.blocked", blocked.size()), "title"));
-        grid.bestChange().ifPresent(c -> getChildren().add(Nodes.wrapped(Words.count("homes.change", c.homes().size()).replace("{1}", c.need().name()) + " " + String.join(", ", c.homes()) + ".", "finding", "info")));
-        for (var b : blocked) {
+        grid.bestChange().ifPresent(c -> getChildren().add(Nodes.wrapped(Words.count("homes.change", c.homes().size()).replace("{1}", c.need().name()) + " " + named(c.homes()) + ".", "finding", "info")));
+        for (var b : blocked.subList(0, Math.min(MOST, blocked.size()))) {
             getChildren().add(Nodes.wrapped("■ " + (b.step() == 0 ? Words.of("homes.stopsNowhere", b.home(), b.need()) : Words.of("homes.stops", b.home(), b.need(), b.step())), "body"));
         }
+        if (blocked.size() > MOST) getChildren().add(Nodes.label(Words.of("open.more", blocked.size() - MOST), "soft"));
         grid.needs().stream().filter(n -> n.id().equals(need)).findFirst().ifPresent(this::chosen);
         data(grid.homes().isEmpty());
     }
@@ -113,7 +116,7 @@ final class HomesPanel extends VBox {
         var steps = n.steps().stream().map(String::valueOf).collect(Collectors.joining(", "));
         getChildren().add(Nodes.wrapped(n.steps().isEmpty() ? Words.of("homes.noStep") : Words.of("homes.inSteps", steps), "soft"));
         var swaps = n.coverage().homes().stream().filter(h -> h.stand() == Coverage.Stand.SWAPS)
-                .collect(Collectors.groupingBy(Coverage.Home::with, java.util.TreeMap::new, Collectors.mapping(Coverage.Home::alias, Collectors.joining(", "))));
+                .collect(Collectors.groupingBy(Coverage.Home::with, java.util.TreeMap::new, Collectors.mapping(Coverage.Home::alias, Collectors.collectingAndThen(Collectors.toList(), HomesPanel::named))));
         swaps.forEach((with, homes) -> getChildren().add(Nodes.wrapped(Words.of("homes.swap", with, homes), "body")));
         var labels = names(n, Coverage.Stand.CHECKS);
         if (!labels.isEmpty()) getChildren().add(Nodes.wrapped(Words.of("homes.labels", labels), "warn"));
@@ -123,6 +126,12 @@ final class HomesPanel extends VBox {
     }
 
     private static String names(CoverageGrid.Need n, Coverage.Stand stand) {
-        return n.coverage().homes().stream().filter(h -> h.stand() == stand).map(Coverage.Home::alias).collect(Collectors.joining(", "));
+        return named(n.coverage().homes().stream().filter(h -> h.stand() == stand).map(Coverage.Home::alias).toList());
+    }
+
+    /** Names, and of very many how many more. */
+    private static String named(List<String> names) {
+        var first = String.join(", ", names.subList(0, Math.min(MOST, names.size())));
+        return names.size() > MOST ? first + " " + Words.of("open.more", names.size() - MOST) : first;
     }
 }
