@@ -24,7 +24,7 @@ import webodidact.formats.course.DiskWords;
  */
 public final class Saver implements AutoCloseable {
     /** Milliseconds from an edit to its being written; typing meanwhile does not put it off. */
-    private static final int SOON = 400;
+    private static final int SOON = 200;
     /** Milliseconds until what failed is tried again by itself. */
     private static final int AGAIN = 5000;
     /** Milliseconds between two looks at what others do in the folder. */
