@@ -6,19 +6,32 @@ import java.io.InputStreamReader;
 import java.io.PrintWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.Supplier;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import webodidact.core.check.Unworked;
 import webodidact.formats.course.DiskWords;
 
 /** {@code webodidact read|convert|check|clock|homes}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
-@Command(name = "webodidact", mixinStandardHelpOptions = true, subcommands = {ReadCommand.class, ConvertCommand.class, CheckCommand.class, ClockCommand.class, HomesCommand.class, WarmUpCommand.class},
-        description = "The same core as the window, for scripts.")
+@Command(name = "webodidact", mixinStandardHelpOptions = true, description = "The same core as the window, for scripts.")
 public final class Terminal {
     /** What bad input ends with. */
     static final int CANNOT_READ = 2;
     /** What a fault of ours ends with, as sysexits.h has it: a script must not take it for stops found. */
     static final int FAULT = 70;
+    private static final Map<String, Supplier<Object>> COMMANDS = new LinkedHashMap<>();
+
+    static {
+        COMMANDS.put("read", ReadCommand::new);
+        COMMANDS.put("convert", ConvertCommand::new);
+        COMMANDS.put("check", CheckCommand::new);
+        COMMANDS.put("clock", ClockCommand::new);
+        COMMANDS.put("homes", HomesCommand::new);
+        COMMANDS.put("warm-up", WarmUpCommand::new);
+    }
+
     private final BufferedReader in;
 
     private Terminal(BufferedReader in) {
@@ -33,9 +46,18 @@ public final class Terminal {
         System.exit(code);
     }
 
+    /** Only the command that is asked for is made: making all of them takes longer than most of them run. */
+    private static CommandLine commands(CommandLine line, String... args) {
+        boolean one = args.length > 0 && COMMANDS.containsKey(args[0]);
+        COMMANDS.forEach((name, command) -> {
+            if (!one || name.equals(args[0])) line.addSubcommand(name, command.get());
+        });
+        return line;
+    }
+
     /** The whole program, on streams of one's own. */
     static int run(BufferedReader in, PrintWriter out, PrintWriter err, String... args) {
-        var line = new CommandLine(new Terminal(in)).setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true);
+        var line = commands(new CommandLine(new Terminal(in)), args).setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true);
         line.setExecutionExceptionHandler((e, command, result) -> {
             boolean told = e instanceof IllegalArgumentException && e.getMessage() != null && !(e instanceof NumberFormatException);
             if (!told && !(e instanceof IOException) && !(e instanceof UncheckedIOException)) return fault(err, e);
