@@ -5,12 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
@@ -19,29 +16,10 @@ import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
-import webodidact.formats.demo.DemoCourse;
 
-class CourseFolderTest {
-    @TempDir
-    Path folder;
-
-    @BeforeEach
-    void demo() throws IOException {
-        DemoCourse.copyTo(folder);
-    }
-
-    private Read.Done<CourseFolder.Opened> open() {
-        return (Read.Done<CourseFolder.Opened>) CourseFolder.open(folder);
-    }
-
+class CourseFolderTest extends OnDemoCourse {
     private Workbook again() {
         return open().value().workbook();
-    }
-
-    private List<String> files() throws IOException {
-        try (var all = Files.list(folder)) {
-            return all.map(p -> p.getFileName().toString()).sorted().toList();
-        }
     }
 
     @Test

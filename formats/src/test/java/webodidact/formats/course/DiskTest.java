@@ -13,36 +13,15 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import webodidact.core.food.OwnFood;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
-import webodidact.formats.demo.DemoCourse;
 
 /** A course's folder in ill repair: what opens, what is said, and what stays as it was. */
-class DiskTest {
-    @TempDir
-    Path folder;
-
-    @BeforeEach
-    void demo() throws IOException {
-        DemoCourse.copyTo(folder);
-    }
-
-    private Read.Done<CourseFolder.Opened> open() {
-        return (Read.Done<CourseFolder.Opened>) CourseFolder.open(folder);
-    }
-
-    private List<String> files() throws IOException {
-        try (var all = Files.list(folder)) {
-            return all.map(p -> p.getFileName().toString()).sorted().toList();
-        }
-    }
-
+class DiskTest extends OnDemoCourse {
     private void without(String what) throws IOException {
         var opened = open();
         assertThat(opened.value().workbook().lessons()).extracting(Lesson::id).containsExactly("1-fish-parcels", "3-vegetable-dumplings");
