@@ -5,7 +5,6 @@ import java.io.StringReader;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
@@ -47,11 +46,13 @@ public final class CourseLock implements AutoCloseable {
         try {
             if (!Files.isRegularFile(file) || Files.size(file) > 4096) return Optional.empty();
             var said = read(file);
+            // Written only in part, by a crash or a full disk: it names nobody.
+            if (said.getProperty("machine") == null || said.getProperty("since") == null) return Optional.empty();
             boolean here = machine().equals(said.getProperty("machine"));
             boolean alive = here ? isAlive(said) : Files.getLastModifiedTime(file).toInstant().isAfter(Instant.now().minus(SILENT));
-            return alive ? Optional.of(new Holder(Instant.ofEpochSecond(Long.parseLong(said.getProperty("since", "0"))), here)) : Optional.empty();
+            return alive ? Optional.of(new Holder(Instant.ofEpochSecond(Long.parseLong(said.getProperty("since"))), here)) : Optional.empty();
         } catch (IOException | IllegalArgumentException e) {
-            // What cannot be read was not written by us, or only in part: nobody to wait for.
+            // What cannot be read was not written by us: nobody to wait for.
             return Optional.empty();
         }
     }
@@ -70,8 +71,6 @@ public final class CourseLock implements AutoCloseable {
             }
             lock.touched = Instant.now();
             return Optional.of(lock);
-        } catch (FileAlreadyExistsException e) {
-            return Optional.empty();
         } catch (IOException e) {
             return Optional.empty();
         }
