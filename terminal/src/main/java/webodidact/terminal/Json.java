@@ -35,7 +35,7 @@ final class Json {
         map.put("toTaste", line.toTaste());
         map.put("alternatives", line.alternatives());
         map.put("food", line.food());
-        map.put("unsure", line.unsure());
+        map.put("unsure", line.unsure().stream().map(u -> u.text()).toList());
         return map;
     }
 

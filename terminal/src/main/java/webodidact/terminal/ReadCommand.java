@@ -51,7 +51,7 @@ final class ReadCommand implements Callable<Integer> {
         if (line.toTaste()) parts.add("to taste");
         line.alternatives().forEach(a -> parts.add("or " + a));
         var text = new StringBuilder(String.join(" · ", parts)).append(line.food() == null ? "" : "  [" + line.food() + "]");
-        line.unsure().forEach(u -> text.append("\n    ? ").append(u));
+        line.unsure().forEach(u -> text.append("\n    ? ").append(u.text()));
         return text.toString();
     }
 }

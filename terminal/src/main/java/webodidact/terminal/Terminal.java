@@ -81,7 +81,7 @@ public final class Terminal {
 
     private static int fault(PrintWriter err, Throwable e) {
         var what = e instanceof OutOfMemoryError ? "there is not enough memory" : e instanceof StackOverflowError ? "this is nested too deeply" : "it failed";
-        err.println("webodidact: " + what + ". Please report “" + Unworked.of("", e).report() + "”.");
+        err.println("webodidact: " + what + ". Please report “" + Unworked.report(e) + "”.");
         return FAULT;
     }
 

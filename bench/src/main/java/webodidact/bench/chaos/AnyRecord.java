@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
 import webodidact.core.food.Knowledge;
 
 /**
@@ -79,6 +80,7 @@ final class AnyRecord {
         if (raw == boolean.class || raw == Boolean.class) return random.nextBoolean();
         if (raw == String.class) return text(name);
         if (raw == Ratio.class) return ratio();
+        if (raw == Unit.class) return Unit.all().get(random.nextInt(Unit.all().size()));
         if (raw == LocalDateTime.class) return LocalDateTime.of(1 + random.nextInt(4000), 1 + random.nextInt(12), 1 + random.nextInt(28), random.nextInt(24), random.nextInt(60), random.nextInt(3) == 0 ? 0 : random.nextInt(60), random.nextInt(3) == 0 ? random.nextInt(1_000_000_000) : 0);
         if (raw.isEnum()) return raw.getEnumConstants()[random.nextInt(raw.getEnumConstants().length)];
         if (raw.isSealed()) raw = raw.getPermittedSubclasses()[random.nextInt(raw.getPermittedSubclasses().length)];

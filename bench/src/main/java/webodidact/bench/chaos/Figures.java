@@ -1,6 +1,8 @@
 package webodidact.bench.chaos;
 
 import java.util.List;
+import webodidact.core.food.Allergen;
+import webodidact.core.food.Diet;
 import webodidact.core.homes.Chance;
 import webodidact.core.homes.CoverageGrid;
 import webodidact.core.homes.HomePace;
@@ -38,7 +40,7 @@ final class Figures {
         var lesson = outcome.lesson();
         var course = outcome.course();
         var known = outcome.knowledge();
-        var home = Household.named("Tern").but(d -> d.allergies = java.util.Set.of("milk", "eggs", "gluten"));
+        var home = Household.named("Tern").but(d -> d.allergies = java.util.Set.of(Allergen.MILK, Allergen.EGGS, Allergen.GLUTEN));
         var homes = List.of(home, Household.named("Smew"));
         BenchList.of(lesson, course, known);
         HomeList.of(lesson, home, homes, known, course);
@@ -58,7 +60,7 @@ final class Figures {
         var costs = Costs.of(lesson, course, known);
         Costs.money(costs.home().outlay(), "£");
         Costs.money(costs.shoot().used(), "£");
-        Variant.of(lesson, new Variant.Wish("vegan", java.util.Set.of()), homes, known, course);
+        Variant.of(lesson, new Variant.Wish(Diet.VEGAN, java.util.Set.of()), homes, known, course);
         for (var line : lesson.foods()) new Swaps(known, course).offers(lesson, line, homes);
         var proposals = new Suggestions(lesson, known);
         for (var step : lesson.steps()) {

@@ -2,7 +2,9 @@ package webodidact.core.amount;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.text.DecimalFormatSymbols;
 import java.util.Map;
+import webodidact.core.words.Language;
 
 /** Amounts as people read them: "1½ tsp", "2–3 cloves", "350 g". */
 public final class AmountText {
@@ -20,9 +22,14 @@ public final class AmountText {
         var sign = SIGNS.get(rest);
         if (sign != null) return whole == 0 ? sign : whole + sign;
         var hundredths = value.times(100).nearest();
-        if (hundredths == 0) return new BigDecimal(value.toDouble(), new MathContext(1)).toPlainString();
-        var text = hundredths / 100 + "." + (hundredths % 100 < 10 ? "0" : "") + hundredths % 100;
+        if (hundredths == 0) return new BigDecimal(value.toDouble(), new MathContext(1)).toPlainString().replace(".", point());
+        var text = hundredths / 100 + point() + (hundredths % 100 < 10 ? "0" : "") + hundredths % 100;
         return text.endsWith("0") ? text.substring(0, text.length() - 1) : text;
+    }
+
+    /** In the language spoken here, never in the machine's. */
+    private static String point() {
+        return String.valueOf(DecimalFormatSymbols.getInstance(Language.current().locale()).getDecimalSeparator());
     }
 
     /** The whole amount, with its unit; pieces are counted without a word. */

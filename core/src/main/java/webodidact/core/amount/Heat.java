@@ -8,16 +8,10 @@ package webodidact.core.amount;
  */
 public record Heat(int low, int high, Mode mode) {
     public enum Mode {
-        FAN("fan"), CONVENTIONAL("conventional"), UNSTATED("fan or conventional?");
-
-        private final String title;
-
-        Mode(String title) {
-            this.title = title;
-        }
+        FAN, CONVENTIONAL, UNSTATED;
 
         public String title() {
-            return title;
+            return Words.OURS.title(this);
         }
     }
 
@@ -30,7 +24,7 @@ public record Heat(int low, int high, Mode mode) {
 
     /** "180–200 °C fan". */
     public String text() {
-        return degrees() + " °C " + mode.title;
+        return degrees() + " °C " + mode.title();
     }
 
     /** "180–200", or one figure. */

@@ -38,12 +38,8 @@ public final class KitchenRounding {
         public String text(String item) {
             var name = item.toLowerCase(java.util.Locale.ROOT);
             var unit = parts.getFirst().unit();
-            boolean named = unit.dimension() == Dimension.COUNT && unit != Unit.PIECE && (ends(name, unit.word(Ratio.ONE)) || ends(name, unit.word(Ratio.of(2))));
+            boolean named = unit.dimension() == Dimension.COUNT && unit != Unit.PIECE && unit.endsName(name);
             return parts.size() == 1 && named ? AmountText.of(new Amount(parts.getFirst().low(), parts.getFirst().high(), Unit.PIECE, false)) : text();
-        }
-
-        private static boolean ends(String name, String word) {
-            return name.equals(word) || name.endsWith(" " + word);
         }
 
         /** "1¾ cups + 2 tbsp". */
@@ -125,15 +121,15 @@ public final class KitchenRounding {
     private static Rounded single(Amount exact, MeasureSystem system, Ratio tolerance) {
         var value = exact.low();
         if (value.isZero()) return new Rounded(List.of(exact), Ratio.ZERO);
-        return switch (exact.unit()) {
-            case G, ML -> metric(exact, value, tolerance);
-            case KG, L, DL -> {
+        return switch (exact.unit().measuredBy()) {
+            case SCALE -> metric(exact, value, tolerance);
+            case LARGE -> {
                 var small = exact.in(exact.unit().dimension() == Dimension.MASS ? Unit.G : Unit.ML, system);
                 yield value.isLessThan(Ratio.ONE) || exact.unit() == Unit.DL ? metric(small, small.low(), tolerance)
                         : large(exact, small, tolerance);
             }
-            case TSP, TBSP, CUP -> spoons(exact, system, tolerance);
-            default -> plain(exact, toPart(value, exact.unit()));
+            case SPOONS -> spoons(exact, system, tolerance);
+            case PART -> plain(exact, toPart(value, exact.unit()));
         };
     }
 

@@ -2,16 +2,10 @@ package webodidact.core.amount;
 
 /** Whose spoons, cups and pints are meant. The same word is a different size in another system. */
 public enum MeasureSystem {
-    METRIC("metric, spoons"), US("US cups"), IMPERIAL("imperial"), AU("Australian");
-
-    private final String title;
-
-    MeasureSystem(String title) {
-        this.title = title;
-    }
+    METRIC, US, IMPERIAL, AU;
 
     /** As shown in a choice. */
     public String title() {
-        return title;
+        return Words.OURS.title(this);
     }
 }

@@ -1,69 +1,100 @@
 package webodidact.core.amount;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import webodidact.core.table.TableFile;
+import webodidact.core.words.Language;
 
 /**
- * A kitchen measure. Mass is based on the gram, volume on the millilitre, length on the centimetre.
- * Sizes: SI and the international yard and pound agreement of 1959; UK Weights and Measures Act 1985, schedule 1
- * (pint 568.26125 ml); NIST Handbook 44, appendix C (US pint 473.176473 ml); metric and Australian cups and spoons
- * as in AS 1325 (cup 250 ml, Australian tablespoon 20 ml).
+ * A kitchen measure: a line of {@code units.txt}, with its sizes by region, the words that read and print it, and the source. Mass is
+ * based on the gram, volume on the millilitre, length on the centimetre. Each is there once: they are compared by identity.
  */
-public enum Unit {
-    G("g", Dimension.MASS, "1", "gram", "grams", "gramme", "grammes", "gm", "gms", "gr"),
-    KG("kg", Dimension.MASS, "1000", "kilo", "kilos", "kilogram", "kilograms", "kgs"),
-    OZ("oz", Dimension.MASS, "28.349523125", "ounce", "ounces", "ozs"),
-    LB("lb", Dimension.MASS, "453.59237", "pound", "pounds", "lbs"),
-    ML("ml", Dimension.VOLUME, "1", "millilitre", "millilitres", "milliliter", "milliliters", "mls", "cc"),
-    DL("dl", Dimension.VOLUME, "100", "decilitre", "decilitres", "deciliter", "deciliters"),
-    L("l", Dimension.VOLUME, "1000", "litre", "litres", "liter", "liters", "ltr"),
-    TSP("tsp", Dimension.VOLUME, "5", "teaspoon", "teaspoons", "tsps", "teaspoonful", "teaspoonfuls"),
-    DESSERTSPOON("dessertspoon", Dimension.VOLUME, "10", "dessertspoons", "dsp", "dessertspoonful"),
-    TBSP("tbsp", Dimension.VOLUME, "15", "tablespoon", "tablespoons", "tbsps", "tbs", "tbl", "tablespoonful", "tablespoonfuls"),
-    CUP("cup", Dimension.VOLUME, "250", "cups", "cupful", "cupfuls"),
-    FLOZ("floz", Dimension.VOLUME, "28.4130625", "fluid ounce", "fluid ounces", "fl oz", "fl. oz", "fl. oz."),
-    PINT("pint", Dimension.VOLUME, "568.26125", "pints", "pt", "pts"),
-    QUART("quart", Dimension.VOLUME, "1136.5225", "quarts", "qt", "qts"),
-    CLOVE("clove", Dimension.COUNT, "1/2", "cloves"),
-    SLICE("slice", Dimension.COUNT, "1/2", "slices", "rasher", "rashers"),
-    STALK("stalk", Dimension.COUNT, "1/2", "stalks", "stick", "sticks", "rib", "ribs"),
-    SHEET("sheet", Dimension.COUNT, "1", "sheets"),
-    SPRIG("sprig", Dimension.COUNT, "1", "sprigs"),
-    BUNCH("bunch", Dimension.COUNT, "1/4", "bunches"),
-    TIN("tin", Dimension.COUNT, "1/2", "tins", "can", "cans"),
-    BLOCK("block", Dimension.COUNT, "1/4", "blocks"),
-    PIECE("piece", Dimension.COUNT, "1/4", "pieces"),
-    CM("cm", Dimension.LENGTH, "1", "centimetre", "centimetres", "centimeter", "centimeters"),
-    INCH("inch", Dimension.LENGTH, "2.54", "inches"),
-    PINCH("pinch", Dimension.INFORMAL, "1/8", "pinches"),
-    DASH("dash", Dimension.INFORMAL, "1/8", "dashes"),
-    KNOB("knob", Dimension.INFORMAL, "15", "knobs"),
-    HANDFUL("handful", Dimension.INFORMAL, "30", "handfuls"),
-    DRIZZLE("drizzle", Dimension.INFORMAL, "2", "drizzles");
+public final class Unit {
+    /** With what an amount in it is measured out, and so how it is rounded. */
+    public enum MeasuredBy { SCALE, LARGE, SPOONS, PART }
 
+    private static final Map<String, Unit> BY_SYMBOL = new LinkedHashMap<>();
     private static final Map<String, Unit> BY_NAME = new HashMap<>();
-    private static final Ratio US_TSP = Ratio.parseDecimal("4.92892159375"); // 1/768 US gallon of 231 cubic inches
+    private static final Map<Language, Map<String, String[]>> PRINTED = new EnumMap<>(Language.class);
 
     static {
-        for (var unit : values()) {
+        for (var cells : TableFile.rows(Unit.class, "units.txt", 9)) {
+            var unit = new Unit(cells);
+            BY_SYMBOL.put(unit.symbol, unit);
             BY_NAME.put(unit.symbol, unit);
-            unit.aliases.forEach(alias -> BY_NAME.put(alias, unit));
+            unit.aliases.forEach(alias -> BY_NAME.put(alias.length() == 1 ? alias : plain(alias), unit));
         }
+        for (var cells : TableFile.rows(Unit.class, "units_de.txt", 3)) PRINTED.computeIfAbsent(Language.GERMAN, l -> new HashMap<>()).put(cells[0], cells);
     }
+
+    public static final Unit G = parse("g");
+    public static final Unit KG = parse("kg");
+    public static final Unit OZ = parse("oz");
+    public static final Unit LB = parse("lb");
+    public static final Unit ML = parse("ml");
+    public static final Unit DL = parse("dl");
+    public static final Unit L = parse("l");
+    public static final Unit TSP = parse("tsp");
+    public static final Unit TBSP = parse("tbsp");
+    public static final Unit CUP = parse("cup");
+    public static final Unit FLOZ = parse("floz");
+    public static final Unit PINT = parse("pint");
+    public static final Unit CLOVE = parse("clove");
+    public static final Unit SLICE = parse("slice");
+    public static final Unit STALK = parse("stalk");
+    public static final Unit SHEET = parse("sheet");
+    public static final Unit BUNCH = parse("bunch");
+    public static final Unit TIN = parse("tin");
+    public static final Unit BLOCK = parse("block");
+    public static final Unit PIECE = parse("piece");
+    public static final Unit CM = parse("cm");
+    public static final Unit INCH = parse("inch");
+    public static final Unit PINCH = parse("pinch");
+    public static final Unit KNOB = parse("knob");
 
     private final String symbol;
     private final Dimension dimension;
     private final Ratio size;
+    private final Map<MeasureSystem, Ratio> elsewhere = new EnumMap<>(MeasureSystem.class);
+    /** Of an informal measure: the symbol of the unit its size is told in. */
+    private final String usualIn;
+    private final List<String> printed;
+    private final Ratio step;
+    private final MeasuredBy measuredBy;
     private final List<String> aliases;
 
-    Unit(String symbol, Dimension dimension, String size, String... aliases) {
-        this.symbol = symbol;
-        this.dimension = dimension;
-        this.size = Ratio.parseDecimal(size);
-        this.aliases = List.of(aliases);
+    private Unit(String[] cells) {
+        symbol = cells[0];
+        dimension = Dimension.valueOf(cells[1].toUpperCase(Locale.ROOT));
+        var told = cells[2].split(" ");
+        size = told[0].isEmpty() ? Ratio.ONE : Ratio.parseDecimal(told[0]);
+        usualIn = told.length > 1 ? told[1] : "";
+        for (var other : TableFile.list(cells[3])) {
+            elsewhere.put(MeasureSystem.valueOf(other.substring(0, other.indexOf('=')).toUpperCase(Locale.ROOT)), Ratio.parseDecimal(other.substring(other.indexOf('=') + 1)));
+        }
+        printed = TableFile.list(cells[4]);
+        step = cells[5].isEmpty() ? Ratio.ONE : Ratio.parse(cells[5]);
+        measuredBy = MeasuredBy.valueOf(cells[6].toUpperCase(Locale.ROOT));
+        aliases = TableFile.list(cells[7]);
+    }
+
+    /** All of them, in the order of the table. */
+    public static List<Unit> all() {
+        return List.copyOf(BY_SYMBOL.values());
+    }
+
+    /** Words of several parts, "fluid ounces", the longest first: what a reader has to look for before it looks for one word. */
+    public static List<String> phrases() {
+        var all = new ArrayList<String>();
+        BY_SYMBOL.values().forEach(u -> u.aliases.stream().filter(a -> a.indexOf(' ') > 0).forEach(all::add));
+        all.sort(java.util.Comparator.comparing(a -> -a.length()));
+        return all;
     }
 
     public String symbol() {
@@ -74,13 +105,22 @@ public enum Unit {
         return dimension;
     }
 
+    public MeasuredBy measuredBy() {
+        return measuredBy;
+    }
+
     public List<String> aliases() {
         return aliases;
     }
 
-    /** The unit of that symbol or alias, whatever the case; empty if there is none. */
+    /** The unit of that symbol or alias, whatever the case and full stops; empty if there is none. "T" is a tablespoon, "t" a teaspoon. */
     public static Optional<Unit> named(String text) {
-        return Optional.ofNullable(BY_NAME.get(text.toLowerCase(Locale.ROOT)));
+        var written = BY_NAME.get(text);
+        return written != null ? Optional.of(written) : Optional.ofNullable(BY_NAME.get(plain(text)));
+    }
+
+    private static String plain(String text) {
+        return text.toLowerCase(Locale.ROOT).replace(".", "").replace(" ", "");
     }
 
     /** The unit printed as {@code symbol}. */
@@ -94,35 +134,23 @@ public enum Unit {
         if (dimension == Dimension.COUNT || dimension == Dimension.INFORMAL) {
             throw new IllegalArgumentException("Unit '" + symbol + "' has no size of its own: ask the food");
         }
-        return switch (system) {
-            case US -> switch (this) {
-                case TSP -> US_TSP;
-                case DESSERTSPOON -> US_TSP.times(2);
-                case TBSP -> US_TSP.times(3);
-                case FLOZ -> US_TSP.times(6);
-                case CUP -> US_TSP.times(48);
-                case PINT -> US_TSP.times(96);
-                case QUART -> US_TSP.times(192);
-                default -> size;
-            };
-            case IMPERIAL -> this == CUP ? PINT.size.times(Ratio.HALF) : size;
-            case AU -> this == TBSP ? Ratio.of(20) : size;
-            case METRIC -> size;
-        };
+        return elsewhere.getOrDefault(system, size);
     }
 
-    /** The default of an informal measure: 1/8 tsp a pinch or dash, 15 g a knob, 30 g a handful, 2 tsp a drizzle. */
+    /** The word means another size in another region. */
+    public boolean isRegional() {
+        return !elsewhere.isEmpty();
+    }
+
+    /** What an informal measure usually is: 1/8 tsp a pinch, 15 g a knob. */
     public Amount usualSize() {
-        return switch (this) {
-            case PINCH, DASH, DRIZZLE -> Amount.of(size, TSP);
-            case KNOB, HANDFUL -> Amount.of(size, G);
-            default -> throw new IllegalArgumentException("Unit '" + symbol + "' is not an informal measure");
-        };
+        if (dimension != Dimension.INFORMAL) throw new IllegalArgumentException("Unit '" + symbol + "' is not an informal measure");
+        return Amount.of(size, parse(usualIn));
     }
 
     /** The smallest part a count is divided into: whole sheets, half cloves, quarter pieces. */
     public Ratio smallestPart() {
-        return dimension == Dimension.COUNT ? size : Ratio.ONE;
+        return step;
     }
 
     /** Whether amounts in both can be added without knowing the food. */
@@ -130,15 +158,21 @@ public enum Unit {
         return this == other || dimension == other.dimension && dimension.compareTo(Dimension.LENGTH) <= 0;
     }
 
-    /** As printed after {@code value}: "tsp", but "2 cloves". */
+    /** As printed after {@code value}, in the language spoken here: "tsp", but "2 cloves". */
     public String word(Ratio value) {
-        boolean plain = dimension.compareTo(Dimension.LENGTH) <= 0 && this != CUP && this != PINT && this != QUART
-                && this != DESSERTSPOON;
-        if (this == FLOZ) return "fl oz";
-        if (plain || !value.isMoreThan(Ratio.ONE)) return symbol;
-        return switch (this) {
-            case PINCH, DASH, BUNCH, INCH -> symbol + "es";
-            default -> symbol + "s";
-        };
+        boolean several = value.isMoreThan(Ratio.ONE);
+        var own = PRINTED.getOrDefault(Language.current(), Map.of()).get(symbol);
+        if (own != null) return own[several ? 2 : 1];
+        return several ? printed.getLast() : printed.getFirst();
+    }
+
+    /** The food's name ends with the measure, "garlic clove", so that a figure before it is enough. @param name in lower case */
+    boolean endsName(String name) {
+        return name.equals(symbol) || name.endsWith(" " + symbol) || printed.stream().anyMatch(w -> name.equals(w) || name.endsWith(" " + w));
+    }
+
+    @Override
+    public String toString() {
+        return symbol;
     }
 }

@@ -3,6 +3,7 @@ package webodidact.core.bench;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import webodidact.core.amount.Heat;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Kitchen;
@@ -12,6 +13,7 @@ import webodidact.core.time.Clock;
 import webodidact.core.time.Span;
 import webodidact.core.timing.Placed;
 import webodidact.core.timing.Schedule;
+import webodidact.core.words.Message;
 
 /**
  * Works back from air with one pair of hands: the last thing first, each job as late as what follows it allows. Greedy: an
@@ -46,12 +48,12 @@ public final class BackTimer {
     }
 
     private BenchPlan work() {
-        hands(Job.Type.CAMERA, "Camera, sound, wash hands", "the last thing before air", CAMERA, 0, "");
+        hands(Job.Type.CAMERA, Words.OURS.say("camera"), Words.OURS.say("camera.why"), CAMERA, 0, "");
         var fresh = fresh();
         for (var placed : schedule.steps().reversed()) setOut(placed, fresh.get(placed.number() - 1));
         for (var placed : schedule.steps().reversed()) copy(placed);
         heat();
-        hands(Job.Type.CLEAN, "Clear and wipe down", "before any food comes out", CLEAN, free, "");
+        hands(Job.Type.CLEAN, Words.OURS.say("clean"), Words.OURS.say("clean.why"), CLEAN, free, "");
         return new BenchPlan(jobs, clashes);
     }
 
@@ -96,10 +98,10 @@ public final class BackTimer {
         int tools = fresh.tools();
         int length = foods * PER_FOOD + tools * PER_TOOL;
         if (length == 0) return;
-        var parts = new ArrayList<String>();
-        if (foods > 0) parts.add(foods == 1 ? "1 food" : foods + " foods");
-        if (tools > 0) parts.add(tools == 1 ? "1 tool" : tools + " tools");
-        hands(Job.Type.SET_OUT, "Weigh and set out for step " + placed.number(), step.title() + ": " + String.join(", ", parts), length, free, step.id());
+        var parts = new ArrayList<Message>();
+        if (foods > 0) parts.add(Words.OURS.message("foods", foods));
+        if (tools > 0) parts.add(Words.OURS.message("tools", tools));
+        hands(Job.Type.SET_OUT, Words.OURS.say("setOut", placed.number()), Words.OURS.say("setOut.why", step.title(), parts), length, free, step.id());
     }
 
     /** A ready copy: made, cooked, then kept until it is carried in; never kept longer than it stays good. */
@@ -109,22 +111,21 @@ public final class BackTimer {
         int due = placed.busy().end();
         int cooks = step.waiting().time().high();
         int length = make > 0 ? make : Math.max(60, step.hands().high());
-        var making = hands(Job.Type.COPY_HANDS, "Make the ready copy: " + step.title(), "carried in at " + Clock.text(due), length, due - cooks, step.id());
+        var making = hands(Job.Type.COPY_HANDS, Words.OURS.say("copy", step.title()), Words.OURS.say("copy.why", Clock.text(due)), length, due - cooks, step.id());
         int done = making.end() + cooks;
-        var cooking = step.waiting().what().isBlank() ? "cooks" : step.waiting().what();
-        jobs.add(new Job(Job.Type.COPY_WAIT, "Ready copy " + cooking, step.waiting().time().text(), new Span(making.end(), done), step.id()));
-        jobs.add(new Job(Job.Type.HOLD, "Ready copy keeps: " + step.title(), "keeps " + keeps / 60 + " min", new Span(done, Math.max(done, due)), step.id()));
+        var cooking = step.waiting().what().isBlank() ? Words.OURS.say("cooks") : step.waiting().what();
+        jobs.add(new Job(Job.Type.COPY_WAIT, Words.OURS.say("copyWait", cooking), step.waiting().time().text(), new Span(making.end(), done), step.id()));
+        jobs.add(new Job(Job.Type.HOLD, Words.OURS.say("copyHold", step.title()), Words.OURS.say("copyHold.why", keeps / 60), new Span(done, Math.max(done, due)), step.id()));
         if (due - done > keeps) {
-            clashes.add("The ready copy of step " + placed.number() + " is done " + Clock.text(due - done) + " before it is carried in, but keeps only "
-                    + keeps / 60 + " min: ask a helper to make it later.");
+            clashes.add(Words.OURS.say("clash.copy", placed.number(), Clock.text(due - done), keeps / 60));
         }
         if (step.place() == Place.OVEN) {
-            jobs.add(new Job(Job.Type.HEAT, "Oven on" + setting(step.heat()), "hot for the ready copy", new Span(making.end() - kitchen.ovenHeats(), making.end()), step.id()));
+            jobs.add(new Job(Job.Type.HEAT, oven(step.heat()), Words.OURS.say("oven.copy.why"), new Span(making.end() - kitchen.ovenHeats(), making.end()), step.id()));
         }
     }
 
-    private static String setting(webodidact.core.amount.Heat heat) {
-        return heat == null ? "" : ", " + heat.text();
+    private static String oven(Heat heat) {
+        return heat == null ? Words.OURS.say("oven") : Words.OURS.say("oven.at", heat.text());
     }
 
     /** An oven that is on before air: hot when it is first used, or at air if it is used at once. */
@@ -137,7 +138,7 @@ public final class BackTimer {
         var late = first.get().busy().end() - kitchen.ovenHeats();
         int start = Math.min(late, hot - kitchen.ovenHeats());
         if (late > 0) start = -60;
-        jobs.add(new Job(Job.Type.HEAT, "Oven on" + setting(first.get().step().heat()), "used in step " + first.get().number() + " at " + Clock.text(first.get().busy().end()),
+        jobs.add(new Job(Job.Type.HEAT, oven(first.get().step().heat()), Words.OURS.say("oven.why", first.get().number(), Clock.text(first.get().busy().end())),
                 new Span(start, start + kitchen.ovenHeats()), first.get().step().id()));
     }
 }

@@ -11,16 +11,10 @@ import webodidact.core.time.Span;
  */
 public record Job(Type type, String title, String why, Span span, String step) {
     public enum Type {
-        CLEAN("clean"), SET_OUT("set out"), COPY_HANDS("ready copy: make"), COPY_WAIT("ready copy: cooks"), HEAT("heat"), HOLD("ready copy: keeps"), CAMERA("camera and sound");
-
-        private final String title;
-
-        Type(String title) {
-            this.title = title;
-        }
+        CLEAN, SET_OUT, COPY_HANDS, COPY_WAIT, HEAT, HOLD, CAMERA;
 
         public String title() {
-            return title;
+            return Words.OURS.title(this);
         }
 
         /** Needs a pair of hands all the time. */

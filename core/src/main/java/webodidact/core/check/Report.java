@@ -21,7 +21,7 @@ public record Report(List<Finding> open, List<Finding> covered) {
         var covered = new ArrayList<Finding>();
         var apart = new Unworked.Apart();
         var found = new ArrayList<Finding>();
-        for (var check : checks) found.addAll(apart.work("the check “" + check.summary() + "”", () -> check.find(situation).toList(), List.of()));
+        for (var check : checks) found.addAll(apart.work(CheckTable.WORDS.message("part.check", CheckTable.WORDS.message(check.id() + ".so")), () -> check.find(situation).toList(), List.of()));
         failed.forEach(f -> found.add(f.finding()));
         apart.failed().forEach(f -> found.add(f.finding()));
         found.forEach(f -> (isCovered(situation, f) ? covered : open).add(f));

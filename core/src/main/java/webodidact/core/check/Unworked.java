@@ -3,14 +3,18 @@ package webodidact.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import webodidact.core.words.Message;
 
 /**
  * A list, figure or check that could not be worked out: said in its place, while all else is of the lesson as it stands.
  *
- * @param what in words that go on after "Not worked out:", "the times"
+ * @param what in words that go on after "Not worked out:", "the times": {@code part.*} of {@link CheckTable}
  * @param report where in the program it went wrong, to be reported: "Buying 64"
  */
-public record Unworked(String what, String report) {
+public record Unworked(Message what, String report) {
+    /** Its row in the table of checks. */
+    public static final String CHECK = "not-worked-out";
+
     /** Thrown by what needs something that was itself not worked out; it is told once, for its cause. */
     public static final class Missing extends RuntimeException {
         private static final long serialVersionUID = 1;
@@ -25,7 +29,7 @@ public record Unworked(String what, String report) {
         private final List<Unworked> failed = new ArrayList<>();
 
         /** What {@code work} gives, or {@code instead} if it fails, which is then told. */
-        public <T> T work(String what, Supplier<T> work, T instead) {
+        public <T> T work(Message what, Supplier<T> work, T instead) {
             try {
                 return work.get();
             } catch (Missing e) {
@@ -41,12 +45,12 @@ public record Unworked(String what, String report) {
         }
     }
 
-    public static Unworked of(String what, Throwable e) {
-        return new Unworked(what, place(e));
+    public static Unworked of(Message what, Throwable e) {
+        return new Unworked(what, report(e));
     }
 
     /** The first place of ours in it, and what kind of failure: "Buying 64, arithmetic". */
-    private static String place(Throwable e) {
+    public static String report(Throwable e) {
         var kind = e.getClass().getSimpleName().replaceFirst("(Exception|Error)$", "").replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(java.util.Locale.ROOT);
         for (var frame : e.getStackTrace()) {
             if (!frame.getClassName().startsWith("webodidact.")) continue;
@@ -58,15 +62,22 @@ public record Unworked(String what, String report) {
 
     /** "Not worked out: the times." */
     public String text() {
-        return "Not worked out: " + what + ".";
+        return finding().what();
     }
 
     public String why() {
-        return "This is a fault of the program, not of your lesson; all else shown is of the lesson as it stands. Please report it with the words “" + report + "”.";
+        return finding().why();
+    }
+
+    /** The same in every language: "part.step/Mix". */
+    private static String code(Message what) {
+        var code = new StringBuilder(what.key());
+        for (var arg : what.args()) code.append('/').append(arg instanceof Message m ? m.key() : arg);
+        return code.toString();
     }
 
     /** A stop of its own: nobody is told that all is well while something was not looked at. */
     public Finding finding() {
-        return new Finding(Severity.STOP, "not-worked-out", what, 0, text(), why(), List.of());
+        return new Finding(CHECK, "", new About.OfPart(code(what)), 0, List.of(what, report), List.of());
     }
 }

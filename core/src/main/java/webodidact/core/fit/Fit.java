@@ -101,7 +101,7 @@ public final class Fit {
         arcs = Flow.of(now.lesson(), now.knowledge(), this::goOn);
         readyNow = ready(now.lesson());
         target = target();
-        if (!homes.isEmpty() && now.schedule().inHand() > 0) keep(List.of(), now.lesson(), "nothing is changed, so nothing is to prove");
+        if (!homes.isEmpty() && now.schedule().inHand() > 0) keep(List.of(), now.lesson(), Words.OURS.say("proof.nothing"));
         var families = families();
         for (var family : families) {
             solve(family, Set.of());
@@ -171,8 +171,7 @@ public final class Fit {
         if (!order.isNothing()) changed = order.move().change().apply(changed);
         for (var move : moves) if (move.kind() != Move.Kind.ORDER) changed = move.change().apply(changed);
         if (Planner.plan(changed, now.pace()).planned() >= now.schedule().planned()) return;
-        keep(moves, changed, answer.proved() ? "proved: no other choice of these changes does better" : "the best found in " + SECONDS + " s; one up to "
-                + Clock.text((int) Math.min(Integer.MAX_VALUE, answer.off() / Problem.OVER + 1)) + " better may exist");
+        keep(moves, changed, answer.proved() ? Words.OURS.say("proof.proved") : Words.OURS.say("proof.best", Clock.text((int) Math.min(Integer.MAX_VALUE, answer.off() / Problem.OVER + 1))));
     }
 
     private void keep(List<Move> moves, Lesson changed, String proof) {
@@ -209,11 +208,11 @@ public final class Fit {
     private String title(List<Move> moves, List<Holds.Hold> holds) {
         int held = holds.stream().mapToInt(Holds.Hold::seconds).sum();
         var parts = new ArrayList<String>();
-        if (moves.size() > 2) parts.add(moves.getFirst().text() + ", and " + (moves.size() - 1) + " more changes");
+        if (moves.size() > 2) parts.add(Words.OURS.say("title.more", moves.getFirst().text(), moves.size() - 1));
         else moves.forEach(m -> parts.add(m.text()));
         if (held > 0) {
-            var before = holds.size() == 1 ? " before step " + (now.lesson().indexOf(holds.getFirst().before()) + 1) : " in " + holds.size() + " places";
-            parts.add((parts.isEmpty() ? "Hold " : "hold ") + Clock.text(held) + before);
+            int where = holds.size() == 1 ? now.lesson().indexOf(holds.getFirst().before()) + 1 : holds.size();
+            parts.add(Words.OURS.say((parts.isEmpty() ? "hold." : "hold.also.") + (holds.size() == 1 ? "before" : "places"), Clock.text(held), where));
         }
         return String.join("; ", parts);
     }
@@ -221,15 +220,15 @@ public final class Fit {
     private List<String> consequences(Outcome then) {
         var all = new ArrayList<String>();
         int first = then.bench().firstStart() - now.bench().firstStart();
-        if (first < 0) all.add("your first job begins " + Clock.text(-first) + " earlier");
+        if (first < 0) all.add(Words.OURS.say("then.earlier", Clock.text(-first)));
         int looks = (int) (then.report().looks() - now.report().looks());
-        if (looks > 0) all.add(looks == 1 ? "1 more thing to look at" : looks + " more things to look at");
+        if (looks > 0) all.add(Words.OURS.say("then.looks", looks));
         int moves = then.schedule().cameraMoves() - now.schedule().cameraMoves();
-        if (moves != 0) all.add(Math.abs(moves) + (moves > 0 ? " more" : " fewer") + " camera moves");
+        if (moves != 0) all.add(Words.OURS.say(moves > 0 ? "then.moreMoves" : "then.fewerMoves", Math.abs(moves)));
         int dead = then.schedule().deadAir() - now.schedule().deadAir();
-        if (dead != 0) all.add(Clock.text(Math.abs(dead)) + (dead > 0 ? " more" : " less") + " dead air");
-        long asked = then.lesson().foods().stream().filter(f -> f.note().contains("before class") && !now.lesson().food(f.id()).map(o -> o.note().equals(f.note())).orElse(false)).count();
-        if (asked > 0) all.add("adds to " + asked + (asked == 1 ? " line" : " lines") + " of the gather list");
+        if (dead != 0) all.add(Words.OURS.say(dead > 0 ? "then.moreDead" : "then.lessDead", Clock.text(Math.abs(dead))));
+        long asked = then.lesson().foods().stream().filter(f -> !now.lesson().food(f.id()).map(o -> o.note().equals(f.note())).orElse(false)).count();
+        if (asked > 0) all.add(Words.OURS.say("then.lines", asked));
         return all;
     }
 }

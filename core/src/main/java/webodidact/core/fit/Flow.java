@@ -69,8 +69,8 @@ public final class Flow {
         for (int i = 0; i < n; i++) {
             if (!isFixed(lesson.steps().get(i))) continue;
             for (int j = 0; j < n; j++) {
-                if (j < i) arc(j, i, "step " + (i + 1) + " stays in its place");
-                else if (j > i) arc(i, j, "step " + (i + 1) + " stays in its place");
+                if (j < i) arc(j, i, Words.OURS.say("arc.fixed", i + 1));
+                else if (j > i) arc(i, j, Words.OURS.say("arc.fixed", i + 1));
             }
         }
     }
@@ -78,7 +78,7 @@ public final class Flow {
     private void waits() {
         for (int i = 0; i < lesson.steps().size(); i++) {
             var wait = lesson.steps().get(i).waiting();
-            if (wait != null && wait.cover() instanceof Cover.CarryOn(var at)) arc(i, lesson.indexOf(at), "it collects what was left to itself");
+            if (wait != null && wait.cover() instanceof Cover.CarryOn(var at)) arc(i, lesson.indexOf(at), Words.OURS.say("arc.collects"));
         }
     }
 
@@ -102,9 +102,9 @@ public final class Flow {
         for (int i = 0; i < n; i++) {
             goOn.run();
             for (int j = i + 1; j < n; j++) {
-                if (shares(touched.get(i), touched.get(j))) arc(i, j, "both handle the same food");
+                if (shares(touched.get(i), touched.get(j))) arc(i, j, Words.OURS.say("arc.food"));
                 // A talk that only names the dish depends on nothing; hands do.
-                else if (lesson.steps().get(j).kind().isHandsOn() && shares(made.get(i), words.get(j))) arc(i, j, "it goes on with what step " + (i + 1) + " made");
+                else if (lesson.steps().get(j).kind().isHandsOn() && shares(made.get(i), words.get(j))) arc(i, j, Words.OURS.say("arc.made", i + 1));
             }
         }
     }
@@ -131,8 +131,8 @@ public final class Flow {
             for (int j = 0; j < n; j++) {
                 var other = lesson.steps().get(j);
                 if (j == i || other.uses().isEmpty() && !other.acts().contains(Act.WASH_HANDS)) continue;
-                if (i < j) arc(i, j, "clean and raw keep their order");
-                else arc(j, i, "clean and raw keep their order");
+                if (i < j) arc(i, j, Words.OURS.say("arc.clean"));
+                else arc(j, i, Words.OURS.say("arc.clean"));
             }
         }
     }
@@ -148,7 +148,7 @@ public final class Flow {
             boolean switches = here.acts().contains(Act.OVEN_ON) || here.acts().contains(Act.OVEN_OFF) || here.acts().contains(Act.RING_OFF);
             for (int j = 0; j < n; j++) {
                 boolean hot = lesson.steps().get(j).place().isHot() || lesson.steps().get(j).heat() != null;
-                if (switches && hot) arc(Math.min(i, j), Math.max(i, j), "heat goes on before it is used and off after");
+                if (switches && hot) arc(Math.min(i, j), Math.max(i, j), Words.OURS.say("arc.heat"));
             }
         }
     }

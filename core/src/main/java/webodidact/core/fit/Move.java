@@ -12,16 +12,10 @@ import webodidact.core.lesson.Lesson;
 public record Move(Kind kind, String text, int cost, UnaryOperator<Lesson> change) {
     /** What a proposal may change. */
     public enum Kind {
-        COVER("cover"), TRIM("trim"), HOLD("hold"), BEFOREHAND("ask beforehand"), ORDER("reorder");
-
-        private final String title;
-
-        Kind(String title) {
-            this.title = title;
-        }
+        COVER, TRIM, HOLD, BEFOREHAND, ORDER;
 
         public String title() {
-            return title;
+            return Words.OURS.title(this);
         }
     }
 }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.UnaryOperator;
+import webodidact.core.edit.Operations;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.FoodLine;
@@ -26,10 +26,6 @@ final class Moves {
     static final int SHOW = 20;
     /** A step shorter than this is not worth asking for beforehand. */
     private static final int WORTH = 60;
-    private static final Map<String, String> DONE = Map.ofEntries(Map.entry("trim", "trimmed"), Map.entry("chop", "chopped"), Map.entry("slice", "sliced"), Map.entry("grate", "grated"),
-            Map.entry("peel", "peeled"), Map.entry("dice", "diced"), Map.entry("halve", "halved"), Map.entry("quarter", "quartered"), Map.entry("snip", "snipped"), Map.entry("crush", "crushed"),
-            Map.entry("weigh", "weighed out"), Map.entry("measure", "measured out"), Map.entry("wash", "washed"), Map.entry("scrub", "scrubbed"), Map.entry("shred", "shredded"), Map.entry("pick", "picked"));
-
     private final Lesson lesson;
     private final Knowledge knowledge;
     private final Pace pace;
@@ -55,7 +51,7 @@ final class Moves {
         }
         if (allowed.contains(Move.Kind.TRIM) && isOptionalTalk(index, step)) {
             all.add(new Problem.Alternative(0, 0, -1, 0, 0, 60 + talk(step) / 2, List.of(new Move(Move.Kind.TRIM,
-                    "Leave out step " + (index + 1) + ", “" + step.title() + "”", 60, l -> l.removingStep(step.id())))));
+                    Words.OURS.say("leaveOut", index + 1, step.title()), 60, l -> l.removingStep(step.id())))));
         }
         return new Problem.Task(all);
     }
@@ -112,47 +108,36 @@ final class Moves {
         var now = step.waiting().cover();
         if (!(now instanceof Cover.CarryOn)) {
             arcs.stream().filter(a -> a.before() == index && lesson.steps().get(a.after()).kind().isHandsOn()).mapToInt(Flow.Arc::after).min()
-                    .ifPresent(at -> all.add(cover(index, step, new Cover.CarryOn(lesson.steps().get(at).id()), "Carry on during the wait of step " + (index + 1) + ", collected in step " + (at + 1), 30)));
+                    .ifPresent(at -> all.add(cover(index, step, new Cover.CarryOn(lesson.steps().get(at).id()), Words.OURS.say("carryOn", index + 1, at + 1), 30)));
         }
         if (!allowed.contains(Move.Kind.COVER)) return all;
-        if (!(now instanceof Cover.ReadyCopy)) all.add(cover(index, step, new Cover.ReadyCopy(0, 3600), "Bring in a ready copy for step " + (index + 1), 120));
+        if (!(now instanceof Cover.ReadyCopy)) all.add(cover(index, step, Cover.ReadyCopy.usual(), Words.OURS.say("copy", index + 1), 120));
         if (!lesson.delivery().isLive()) {
-            if (!(now instanceof Cover.Cut)) all.add(cover(index, step, new Cover.Cut(10), "Cut the wait of step " + (index + 1), 40));
-            if (!(now instanceof Cover.SpeedUp)) all.add(cover(index, step, new Cover.SpeedUp(8), "Speed up the wait of step " + (index + 1) + " in the edit", 45));
+            if (!(now instanceof Cover.Cut)) all.add(cover(index, step, new Cover.Cut(10), Words.OURS.say("cut", index + 1), 40));
+            if (!(now instanceof Cover.SpeedUp)) all.add(cover(index, step, new Cover.SpeedUp(8), Words.OURS.say("speedUp", index + 1), 45));
         }
         return all;
     }
 
     private Move cover(int index, Step step, Cover cover, String text, int cost) {
-        return new Move(Move.Kind.COVER, text, cost, change(step, s -> s.but(d -> d.waiting = s.waiting().covered(cover))));
-    }
-
-    private static UnaryOperator<Lesson> change(Step step, UnaryOperator<Step> change) {
-        return l -> l.withStep(step.id(), change);
+        return new Move(Move.Kind.COVER, text, cost, Operations.cover(step.id(), cover));
     }
 
     private List<List<Move>> shorter(int index, Step step) {
         var all = new ArrayList<List<Move>>();
         all.add(List.of());
         if (allowed.contains(Move.Kind.HOLD) && step.hold() > 0) {
-            all.add(List.of(new Move(Move.Kind.HOLD, "Give up the hold of " + Clock.text(step.hold()) + " after step " + (index + 1), 5 + step.hold() / 2, change(step, s -> s.but(d -> d.hold = 0)))));
+            all.add(List.of(new Move(Move.Kind.HOLD, Words.OURS.say("giveHold", Clock.text(step.hold()), index + 1), 5 + step.hold() / 2, Operations.hold(step.id(), 0))));
         }
         int trim = Math.min(step.trim(), step.hands().low());
         if (allowed.contains(Move.Kind.TRIM) && trim > 0) {
-            all.add(List.of(new Move(Move.Kind.TRIM, "Trim step " + (index + 1) + ", “" + step.title() + "”, by " + Clock.text(trim), 10 + trim / 2, change(step, s -> trimmed(s, trim)))));
+            all.add(List.of(new Move(Move.Kind.TRIM, Words.OURS.say("trim", index + 1, step.title(), Clock.text(trim)), 10 + trim / 2, Operations.trimHands(step.id(), trim))));
         }
         var verb = allowed.contains(Move.Kind.BEFOREHAND) ? beforehand(step) : "";
         if (!verb.isEmpty()) {
-            all.add(List.of(new Move(Move.Kind.BEFOREHAND, "Ask for step " + (index + 1) + ", “" + step.title() + "”, beforehand", 60, l -> askedBeforehand(l, step, verb))));
+            all.add(List.of(new Move(Move.Kind.BEFOREHAND, Words.OURS.say("beforehand", index + 1, step.title()), 60, l -> askedBeforehand(l, step, verb))));
         }
         return all;
-    }
-
-    static Step trimmed(Step step, int seconds) {
-        return step.but(d -> {
-            d.hands = new TimeRange(step.hands().low() - seconds, step.hands().high() - seconds);
-            d.trim = Math.max(0, step.trim() - seconds);
-        });
     }
 
     /** What is done to the food, "trimmed", if homes can do it before class; else "". Raw food and skills that are taught stay on camera. */
@@ -162,7 +147,7 @@ final class Moves {
         boolean raw = step.uses().stream().flatMap(u -> lesson.food(u.line()).stream()).anyMatch(f -> knowledge.food(f.cooked()).map(x -> x.risk().soilsHands()).orElse(true));
         if (raw) return "";
         for (var text : List.of(step.title(), step.doing(), step.say())) {
-            for (var word : Word.of(text)) if (DONE.containsKey(word.stem())) return DONE.get(word.stem());
+            for (var found : knowledge.actionsIn(text)) if (found.action().ahead()) return found.action().done();
         }
         return "";
     }
@@ -170,10 +155,10 @@ final class Moves {
     private static Lesson askedBeforehand(Lesson lesson, Step step, String done) {
         var changed = lesson.withStep(step.id(), s -> s.but(d -> {
             d.hands = TimeRange.of(SHOW);
-            d.say = s.title() + ": you have that " + done + " already. Show me.";
+            d.say = Words.OURS.say("beforehand.say", s.title(), done);
             d.trim = 0;
         }));
-        for (var use : step.uses()) changed = changed.withFood(use.line(), f -> noted(f, done + " before class"));
+        for (var use : step.uses()) changed = changed.withFood(use.line(), f -> noted(f, Words.OURS.say("beforehand.note", done)));
         return changed;
     }
 

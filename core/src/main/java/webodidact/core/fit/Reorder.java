@@ -35,11 +35,11 @@ final class Reorder {
         var moved = moved();
         for (int i : moved.subList(0, Math.min(TOLD, moved.size()))) {
             int at = order.indexOf(i);
-            var title = "step " + (i + 1) + ", “" + lesson.steps().get(i).title() + "”, ";
-            parts.add(at + 1 < order.size() ? title + "goes before step " + (order.get(at + 1) + 1) : title + "goes to the end");
+            var title = lesson.steps().get(i).title();
+            parts.add(at + 1 < order.size() ? Words.OURS.say("goes.before", i + 1, title, order.get(at + 1) + 1) : Words.OURS.say("goes.end", i + 1, title));
         }
         int more = moved.size() - parts.size();
-        if (more > 0) parts.add(more == 1 ? "1 more step moves" : more + " more steps move");
+        if (more > 0) parts.add(Words.OURS.say("goes.more", more));
         var text = String.join("; ", parts);
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }

@@ -7,18 +7,17 @@ import java.util.Locale;
  * US Food Allergen Labeling and Consumer Protection Act as amended in 2021.
  */
 public enum Allergen {
-    GLUTEN("gluten"), WHEAT("wheat"), CRUSTACEANS("crustaceans"), EGGS("egg"), FISH("fish"), PEANUTS("peanut"), SOYA("soya"),
-    MILK("milk"), NUTS("tree nuts"), CELERY("celery"), MUSTARD("mustard"), SESAME("sesame"), SULPHITES("sulphites"),
-    LUPIN("lupin"), MOLLUSCS("molluscs");
-
-    private final String title;
-
-    Allergen(String title) {
-        this.title = title;
-    }
+    GLUTEN, WHEAT, CRUSTACEANS, EGGS, FISH, PEANUTS, SOYA,
+    MILK, NUTS, CELERY, MUSTARD, SESAME, SULPHITES,
+    LUPIN, MOLLUSCS;
 
     public String title() {
-        return title;
+        return Words.OURS.title(this);
+    }
+
+    /** As tables and files write it, "nuts". */
+    public String code() {
+        return name().toLowerCase(Locale.ROOT);
     }
 
     public static Allergen parse(String text) {

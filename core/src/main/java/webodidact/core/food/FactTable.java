@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
+import webodidact.core.table.TableFile;
 
 /** Reads {@code facts.txt}: what one food is told of itself goes before what its group is told. */
 final class FactTable {
@@ -20,7 +21,7 @@ final class FactTable {
         }
     }
 
-    Facts of(String food, String group) {
+    Facts of(String food, Group group) {
         return new Facts(of("salt", food, group).stream().findFirst().map(r -> Ratio.parseDecimal(r.value())).orElse(null),
                 keeping("keeps", food, group), keeping("freezes", food, group),
                 of("before", food, group).stream().map(r -> new Facts.Before(seconds(r.value()), r.words())).toList(),
@@ -33,13 +34,13 @@ final class FactTable {
         return List.copyOf(rows.keySet());
     }
 
-    private Facts.Keeping keeping(String fact, String food, String group) {
+    private Facts.Keeping keeping(String fact, String food, Group group) {
         return of(fact, food, group).stream().findFirst().map(r -> new Facts.Keeping(Integer.parseInt(r.value()), r.words())).orElse(null);
     }
 
-    private List<Row> of(String fact, String food, String group) {
+    private List<Row> of(String fact, String food, Group group) {
         var own = rows.getOrDefault(food, List.of()).stream().filter(r -> r.fact().equals(fact)).toList();
-        return own.isEmpty() ? rows.getOrDefault("group:" + group, List.of()).stream().filter(r -> r.fact().equals(fact)).toList() : own;
+        return own.isEmpty() ? rows.getOrDefault("group:" + group.code(), List.of()).stream().filter(r -> r.fact().equals(fact)).toList() : own;
     }
 
     /** "12 h", "90 min". */

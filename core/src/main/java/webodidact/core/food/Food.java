@@ -14,13 +14,13 @@ import webodidact.core.amount.Ratio;
  * @param piece grams of one piece, or null
  * @param checkLabel what it contains depends on the make: the label must be read
  * @param cautious does not simply double: raising agents and strong seasonings
- * @param diet "vegan", "vegetarian" or "none"
+ * @param diet the strictest it suits
  * @param source where the figures are from
  * @param facts what else is known
  */
-public record Food(String id, List<String> names, List<String> usNames, List<String> auNames, Shelf shelf, String group,
+public record Food(String id, List<String> names, List<String> usNames, List<String> auNames, Shelf shelf, Group group,
         Map<String, Ratio> density, Ratio piece, Set<Allergen> allergens, boolean checkLabel, Risk risk, boolean cautious,
-        String diet, String source, Facts facts) {
+        Diet diet, String source, Facts facts) {
 
     public String name() {
         return names.getFirst();
@@ -41,14 +41,10 @@ public record Food(String id, List<String> names, List<String> usNames, List<Str
         var declared = String.join(", ", allergens.stream().sorted().filter(a -> a != Allergen.GLUTEN || !allergens.contains(Allergen.WHEAT))
                 .map(Allergen::title).toList());
         if (!checkLabel) return declared;
-        return declared.isEmpty() ? "check the label" : declared + ", check the label";
+        return declared.isEmpty() ? Words.OURS.say("label") : Words.OURS.say("label.also", declared);
     }
 
-    public boolean suits(String wanted) {
-        return switch (wanted) {
-            case "vegan" -> diet.equals("vegan");
-            case "vegetarian" -> !diet.equals("none");
-            default -> true;
-        };
+    public boolean suits(Diet wanted) {
+        return diet.suits(wanted);
     }
 }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import webodidact.core.amount.Ratio;
 import webodidact.core.words.Names;
 import webodidact.core.words.Word;
+import webodidact.core.table.TableFile;
 
 /** The shipped table of foods and tools. */
 public final class Knowledge {
@@ -23,7 +24,6 @@ public final class Knowledge {
     private final Map<String, Tool> tools;
     private final Names foodNames = new Names();
     private final Names toolNames = new Names();
-    private final Names verbs = new Names();
     private final Map<String, Scan> scans = new java.util.concurrent.ConcurrentHashMap<>();
 
     private Knowledge(Map<String, Food> foods, Map<String, Tool> tools) {
@@ -37,7 +37,6 @@ public final class Knowledge {
         for (var tool : tools.values()) {
             tool.names().forEach(n -> toolNames.add(n, tool.id()));
             tool.usNames().forEach(n -> toolNames.add(n, tool.id()));
-            tool.impliedBy().forEach(v -> verbs.add(v, tool.id()));
         }
     }
 
@@ -86,7 +85,7 @@ public final class Knowledge {
         return scan(text).tools();
     }
 
-    private record Scan(List<Names.Found> foods, List<Names.Found> tools) {}
+    private record Scan(List<Names.Found> foods, List<Names.Found> tools, List<Actions.Found> actions) {}
 
     /** One keystroke changes one text of a lesson; the others have been searched before. */
     private Scan scan(String text) {
@@ -94,16 +93,23 @@ public final class Knowledge {
         if (known != null) return known;
         if (scans.size() > 5000) scans.clear();
         var words = Word.of(text);
-        var scan = new Scan(foodNames.find(words), toolNames.find(words));
+        var foodsHere = foodNames.find(words);
+        var toolsHere = toolNames.find(words);
+        var scan = new Scan(foodsHere, toolsHere, Actions.shipped().in(text, foodsHere, toolsHere));
         scans.put(text, scan);
         return scan;
     }
 
-    /** Tools that the verbs of the text need: "grate" needs a grater. */
+    /** What the text tells to do. */
+    public List<Actions.Found> actionsIn(String text) {
+        return scan(text).actions();
+    }
+
+    /** Tools that the verbs of the text need, each once: "chop" needs a knife and a board. */
     public List<Names.Found> toolsImpliedBy(String text) {
-        // In "lemon juice" or "orange zest" nobody has to juice or zest: what follows a food's name directly is a noun.
-        var names = scan(text).foods();
-        return verbs.find(text).stream().filter(v -> names.stream().noneMatch(n -> n.end() < v.start() && text.substring(n.end(), v.start()).isBlank())).toList();
+        var all = new LinkedHashMap<String, Names.Found>();
+        for (var found : scan(text).actions()) for (var tool : found.action().tools()) all.putIfAbsent(tool, new Names.Found(found.start(), found.end(), tool));
+        return List.copyOf(all.values());
     }
 
     /** The food an item means: the longest name in it, the later one of two. */
@@ -122,14 +128,14 @@ public final class Knowledge {
         var facts = new FactTable();
         for (var c : TableFile.rows(Knowledge.class, "foods.txt", 14)) {
             var food = new Food(c[0], TableFile.list(c[1]), TableFile.list(c[2]), TableFile.list(c[3]), Shelf.valueOf(c[4].toUpperCase(Locale.ROOT)),
-                    c[5], density(c[6]), c[7].isEmpty() ? null : Ratio.parseDecimal(c[7]), allergens(c[8]), c[9].equals("yes"),
-                    Risk.valueOf(c[10].toUpperCase(Locale.ROOT).replace('-', '_')), c[11].equals("cautious"), c[12], c[13], facts.of(c[0], c[5]));
+                    Group.parse(c[5]), density(c[6]), c[7].isEmpty() ? null : Ratio.parseDecimal(c[7]), allergens(c[8]), c[9].equals("yes"),
+                    Risk.valueOf(c[10].toUpperCase(Locale.ROOT).replace('-', '_')), c[11].equals("cautious"), Diet.valueOf(c[12].toUpperCase(Locale.ROOT)), c[13], facts.of(c[0], Group.parse(c[5])));
             if (foods.put(food.id(), food) != null) throw new IllegalStateException("foods.txt: '" + food.id() + "' is there twice");
         }
         var tools = new LinkedHashMap<String, Tool>();
-        for (var c : TableFile.rows(Knowledge.class, "tools.txt", 7)) {
-            var instead = TableFile.list(c[6]).stream().map(Knowledge::instead).toList();
-            tools.put(c[0], new Tool(c[0], TableFile.list(c[1]), TableFile.list(c[2]), TableFile.list(c[3]), c[4], c[5].equals("yes"), instead));
+        for (var c : TableFile.rows(Knowledge.class, "tools.txt", 6)) {
+            var instead = TableFile.list(c[5]).stream().map(Knowledge::instead).toList();
+            tools.put(c[0], new Tool(c[0], TableFile.list(c[1]), TableFile.list(c[2]), c[3].isEmpty() ? Hazard.NONE : Hazard.valueOf(c[3].toUpperCase(Locale.ROOT)), c[4].equals("yes"), instead));
         }
         return new Knowledge(Collections.unmodifiableMap(foods), Collections.unmodifiableMap(tools));
     }

@@ -16,10 +16,10 @@ import webodidact.core.amount.Ratio;
  * @param density grams in a millilitre by form; "" is any form
  * @param piece grams of one piece, or null
  * @param allergens null while nobody has stated them; empty if there are none
- * @param diet "vegan", "vegetarian", "none", or null
+ * @param diet the strictest it suits, or null
  */
 public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ratio> density, Ratio piece, Set<Allergen> allergens,
-        Boolean checkLabel, Risk risk, String diet, Ratio salt) {
+        Boolean checkLabel, Risk risk, Diet diet, Ratio salt) {
     public OwnFood {
         if (id == null || id.isBlank()) throw new IllegalArgumentException("Own food: expected an id, as in 'plain-flour'");
         names = names == null ? List.of() : List.copyOf(names);
@@ -33,9 +33,6 @@ public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ra
         if (piece != null && (piece.isLessThan(Ratio.of(1, 100)) || piece.isMoreThan(Ratio.of(100_000)))) throw new IllegalArgumentException("One piece of '" + id + "', '" + piece + "': expected 0.01 to 100000 grams");
         if (salt != null && (salt.isNegative() || salt.isMoreThan(Ratio.of(100)))) throw new IllegalArgumentException("Salt '" + salt + "' of '" + id + "': expected 0 to 100 g in 100 g");
         allergens = allergens == null ? null : Collections.unmodifiableSet(new TreeSet<>(allergens));
-        if (diet != null && !Set.of("vegan", "vegetarian", "none").contains(diet)) {
-            throw new IllegalArgumentException("Diet '" + diet + "' of '" + id + "': expected vegan, vegetarian or none");
-        }
     }
 
     public static OwnFood of(String id) {
@@ -47,11 +44,11 @@ public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ra
         var names = this.names.isEmpty() ? shipped == null ? List.of(id.replace('-', ' ')) : shipped.names() : this.names;
         var facts = shipped == null ? Facts.NONE : shipped.facts();
         return new Food(id, names, shipped == null ? List.of() : shipped.usNames(), shipped == null ? List.of() : shipped.auNames(),
-                shelf != null ? shelf : shipped == null ? Shelf.CUPBOARD : shipped.shelf(), shipped == null ? "other" : shipped.group(),
+                shelf != null ? shelf : shipped == null ? Shelf.CUPBOARD : shipped.shelf(), shipped == null ? Group.OTHER : shipped.group(),
                 density.isEmpty() && shipped != null ? shipped.density() : density, piece == null && shipped != null ? shipped.piece() : piece,
                 allergens != null ? allergens : shipped == null ? Set.of() : shipped.allergens(),
                 checkLabel != null ? checkLabel : shipped == null ? allergens == null : shipped.checkLabel(),
                 risk != null ? risk : shipped == null ? Risk.READY : shipped.risk(), shipped != null && shipped.cautious(),
-                diet != null ? diet : shipped == null ? "none" : shipped.diet(), "the course's own", salt == null ? facts : facts.withSalt(salt));
+                diet != null ? diet : shipped == null ? Diet.NONE : shipped.diet(), Words.OURS.say("own"), salt == null ? facts : facts.withSalt(salt));
     }
 }

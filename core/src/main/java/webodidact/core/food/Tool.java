@@ -6,10 +6,8 @@ import webodidact.core.amount.Ratio;
 /**
  * One tool of the table.
  *
- * @param impliedBy verbs that need it, "grate"
- * @param hazard "blade", "heat", "glass", "electrical" or ""
  */
-public record Tool(String id, List<String> names, List<String> usNames, List<String> impliedBy, String hazard, boolean noisy,
+public record Tool(String id, List<String> names, List<String> usNames, Hazard hazard, boolean noisy,
         List<Instead> instead) {
     /**
      * @param time how many times as long it takes with that tool

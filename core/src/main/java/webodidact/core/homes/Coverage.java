@@ -36,7 +36,7 @@ public record Coverage(List<Home> homes) {
         if (Swaps.canUse(home, food)) return new Home(home.alias(), Swaps.mustCheck(home, food) ? Stand.CHECKS : Stand.HAS, "");
         return offers.stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst()
                 .map(Offer::title).map(with -> new Home(home.alias(), Stand.SWAPS, with))
-                .orElseGet(() -> line.optional() ? new Home(home.alias(), Stand.SWAPS, "left out") : new Home(home.alias(), Stand.BLOCKED, ""));
+                .orElseGet(() -> line.optional() ? new Home(home.alias(), Stand.SWAPS, Words.OURS.say("left-out")) : new Home(home.alias(), Stand.BLOCKED, ""));
     }
 
     public long count(Stand stand) {

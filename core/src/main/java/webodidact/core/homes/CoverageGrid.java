@@ -39,9 +39,9 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
             var steps = steps(lesson, s -> line.tool() != null && s.tools().contains(line.tool()));
             needs.add(new Need(line.id(), line.name(), steps, new Coverage(households.stream().map(h -> tool(h, line, knowledge)).toList())));
         }
-        place(lesson, households, Place.OVEN, "an oven", Household::oven).ifPresent(needs::add);
-        place(lesson, households, Place.RING, "a hob", Household::hob).ifPresent(needs::add);
-        place(lesson, households, Place.MICROWAVE, "a microwave", Household::microwave).ifPresent(needs::add);
+        place(lesson, households, Place.OVEN, Words.OURS.say("need.oven"), Household::oven).ifPresent(needs::add);
+        place(lesson, households, Place.RING, Words.OURS.say("need.hob"), Household::hob).ifPresent(needs::add);
+        place(lesson, households, Place.MICROWAVE, Words.OURS.say("need.microwave"), Household::microwave).ifPresent(needs::add);
         return new CoverageGrid(households.stream().map(Household::alias).toList(), List.copyOf(needs));
     }
 

@@ -30,16 +30,10 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
     private static final int DAY = 24 * 3600;
     /** Why a home is slower than the instructor. */
     public enum Reason {
-        AGE("age of the cooks"), TOOL("another tool"), SUBSTITUTE("a substitute"), NO_ADULT("no adult there");
-
-        private final String title;
-
-        Reason(String title) {
-            this.title = title;
-        }
+        AGE, TOOL, SUBSTITUTE, NO_ADULT;
 
         public String title() {
-            return title;
+            return Words.OURS.title(this);
         }
     }
 
@@ -49,7 +43,7 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
     public static List<HomePace> of(Lesson lesson, List<Household> households, Knowledge knowledge, Course course) {
         var offers = new ArrayList<List<Offer>>();
         for (var line : lesson.foods()) offers.add(households.isEmpty() ? List.of() : new Swaps(knowledge, course).offers(lesson, line, households));
-        var homes = households.isEmpty() ? List.of(Household.named("a usual home")) : households;
+        var homes = households.isEmpty() ? List.of(Household.named(Words.OURS.say("usual"))) : households;
         return homes.stream().map(h -> new Work(lesson, h, knowledge, offers).pace()).toList();
     }
 
@@ -79,7 +73,7 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
             if (step.who() == Who.PRESENTER || step.hands().isZero()) return 0;
             if (step.who() != Who.LEARNER && !home.adult()) {
                 because.merge(Reason.NO_ADULT, 1, Integer::sum);
-                note("needs an adult in “" + step.title() + "”");
+                note(Words.OURS.say("adult", step.title()));
             }
             // Nobody's hands are played for longer than a day: milliseconds would not hold them.
             var own = Ratio.of(Math.min(step.hands().likely(), DAY) * 1000L);
@@ -138,7 +132,7 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
             var tool = knowledge.tool(id);
             var name = tool.map(Tool::name).orElse(id);
             var instead = tool.map(Tool::instead).orElse(List.of()).stream().filter(i -> !home.missingTools().contains(i.tool())).findFirst();
-            note(instead.map(i -> knowledge.tool(i.tool()).map(Tool::name).orElse(i.tool()) + " for " + name).orElse("no " + name));
+            note(instead.map(i -> knowledge.tool(i.tool()).map(Tool::name).orElse(i.tool())).map(i -> Words.OURS.say("instead", i, name)).orElse(Words.OURS.say("none", name)));
             return instead.map(Tool.Instead::time).orElse(WITHOUT);
         }
 
@@ -149,7 +143,7 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
                 if (food.isEmpty() || Swaps.canUse(home, food.get())) continue;
                 var offer = offers.get(i).stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst();
                 if (offer.isEmpty()) continue;
-                note(offer.get().title() + " for " + line.item());
+                note(Words.OURS.say("instead", offer.get().title(), line.item()));
                 int at = first(line.id());
                 if (at < 0 || offer.get().onAir() <= 0) continue;
                 millis[at] = bounded(millis[at], offer.get().onAir() * 1000);

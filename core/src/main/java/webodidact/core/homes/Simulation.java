@@ -217,7 +217,7 @@ public final class Simulation {
     /** The reason that costs most, and what it is in that home. */
     private static String why(HomePace pace) {
         var reason = pace.because().entrySet().stream().filter(e -> e.getValue() > 0).max(java.util.Map.Entry.comparingByValue());
-        var notes = pace.notes().isEmpty() ? "" : ": " + String.join(", ", pace.notes());
-        return reason.map(r -> r.getKey().title() + notes).orElse("the pace of the lesson" + notes);
+        var why = reason.map(r -> r.getKey().title()).orElse(Words.OURS.say("reason.pace"));
+        return pace.notes().isEmpty() ? why : Words.OURS.say("reason.noted", why, pace.notes());
     }
 }

@@ -7,34 +7,26 @@ import webodidact.core.amount.Ratio;
  * who may do what is a teaching convention and gives way to the adult in the room and local rules.
  */
 public enum Audience {
-    EARLY_YEARS("under 5", 110, Ratio.of(5, 2), 60, 2, "Tear, stir, spread. No blades.", "An adult does everything hot."),
-    AGES_5_7("ages 5–7", 120, Ratio.of(2), 90, 3, "Table knife on soft food, hand on hand.", "An adult does everything hot."),
-    AGES_7_11("ages 7–11", 130, Ratio.of(7, 4), 120, 5, "Small knife, grater and peeler with an adult beside them.",
-            "An adult opens the oven and lifts hot pans."),
-    AGES_11_16("ages 11–16", 140, Ratio.of(3, 2), 180, 6, "Cook's knife once shown; tucked fingers.",
-            "The hob with an adult near; an adult checks the oven."),
-    ADULTS("adults", 150, Ratio.of(5, 4), 300, 6, "Any tool; say the caution once.", "Hob and oven alone.");
+    EARLY_YEARS(110, Ratio.of(5, 2), 60, 2),
+    AGES_5_7(120, Ratio.of(2), 90, 3),
+    AGES_7_11(130, Ratio.of(7, 4), 120, 5),
+    AGES_11_16(140, Ratio.of(3, 2), 180, 6),
+    ADULTS(150, Ratio.of(5, 4), 300, 6);
 
-    private final String title;
     private final int wordsPerMinute;
     private final Ratio handsFactor;
     private final int longestTalk;
     private final int salt;
-    private final String blades;
-    private final String heat;
 
-    Audience(String title, int wordsPerMinute, Ratio handsFactor, int longestTalk, int salt, String blades, String heat) {
-        this.title = title;
+    Audience(int wordsPerMinute, Ratio handsFactor, int longestTalk, int salt) {
         this.wordsPerMinute = wordsPerMinute;
         this.handsFactor = handsFactor;
         this.longestTalk = longestTalk;
         this.salt = salt;
-        this.blades = blades;
-        this.heat = heat;
     }
 
     public String title() {
-        return title;
+        return Words.OURS.title(this);
     }
 
     /** Default speaking pace, before the factor of the segment. */
@@ -61,11 +53,11 @@ public enum Audience {
     }
 
     public String blades() {
-        return blades;
+        return Words.OURS.say(Words.OURS.titled(this).key() + ".blades");
     }
 
     public String heat() {
-        return heat;
+        return Words.OURS.say(Words.OURS.titled(this).key() + ".heat");
     }
 
     public boolean needsAdult() {

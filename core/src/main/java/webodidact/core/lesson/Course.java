@@ -23,7 +23,7 @@ import webodidact.core.safety.Profile;
 public record Course(String title, String instructor, Kitchen kitchen, MeasureSystem house, Map<Segment, Integer> pace, Profile profile,
         String currency, List<Price> prices, List<OwnFood> foods, List<StepPattern> patterns) {
     public Course {
-        title = title == null || title.isBlank() ? "My course" : title;
+        title = title == null || title.isBlank() ? Words.OURS.say("course") : title;
         instructor = instructor == null ? "" : instructor;
         kitchen = kitchen == null ? Kitchen.USUAL : kitchen;
         house = house == null ? MeasureSystem.METRIC : house;

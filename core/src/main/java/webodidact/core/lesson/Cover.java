@@ -41,6 +41,11 @@ public sealed interface Cover {
             if (keeps <= 0) keeps = 3600;
             Seconds.checked(keeps, "A ready copy keeps");
         }
+
+        /** One that takes the step's hands-on time and keeps an hour. */
+        public static ReadyCopy usual() {
+            return new ReadyCopy(0, 3600);
+        }
     }
 
     /**

@@ -2,16 +2,10 @@ package webodidact.core.lesson;
 
 /** How the lesson reaches the homes. A live one cannot be cut or sped up. */
 public enum Delivery {
-    RECORDED("recorded in parts"), COOK_ALONG("live cook-along"), DEMONSTRATION("live demonstration");
-
-    private final String title;
-
-    Delivery(String title) {
-        this.title = title;
-    }
+    RECORDED, COOK_ALONG, DEMONSTRATION;
 
     public String title() {
-        return title;
+        return Words.OURS.title(this);
     }
 
     public boolean isLive() {

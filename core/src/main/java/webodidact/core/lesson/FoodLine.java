@@ -16,7 +16,7 @@ import webodidact.core.food.Allergen;
  * @param also the same stated in another measure, "(225 g)", or null; what is used is {@code amount}
  * @param form "chopped", "drained"
  * @param alternatives items named with "or" in the recipe
- * @param unsure what reading it was unsure of, in words
+ * @param unsure what reading it was unsure of
  * @param chosen food id of the substitute cooked with in this lesson, or null
  * @param mentioned food ids of substitutes that are announced
  * @param use how it is used where the words do not tell ("baked"), or ""
@@ -25,7 +25,7 @@ import webodidact.core.food.Allergen;
  * @param plan what becomes of what is left over, or ""
  */
 public record FoodLine(String id, String item, String food, Amount amount, Amount size, Amount also, String form, String note,
-        boolean optional, boolean toTaste, List<String> alternatives, List<String> unsure, String chosen, List<String> mentioned,
+        boolean optional, boolean toTaste, List<String> alternatives, List<Doubt> unsure, String chosen, List<String> mentioned,
         String use, String because, Set<Allergen> labelSays, String plan) {
     public FoodLine {
         Ids.checked(id, "Food line");
@@ -71,7 +71,7 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
         public boolean optional;
         public boolean toTaste;
         public List<String> alternatives;
-        public List<String> unsure;
+        public List<Doubt> unsure;
         public String chosen;
         public List<String> mentioned;
         public String use;

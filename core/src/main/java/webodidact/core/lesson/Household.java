@@ -11,13 +11,13 @@ import webodidact.core.words.Plain;
 /**
  * One home that cooks along, under an alias.
  *
- * @param allergies declared allergens in small letters
+ * @param diets in small letters; those that the food table knows nothing of are kept as they are written
  * @param ages of those who cook, 0 to 130 years
  * @param missingTools ids in the tool table
  * @param missingFoods ids in the food table
  * @param agreed substitutes agreed with this home: food id by "lesson/line"
  */
-public record Household(String alias, MeasureSystem system, Set<String> diets, Set<String> allergies, Set<String> missingTools,
+public record Household(String alias, MeasureSystem system, Set<String> diets, Set<Allergen> allergies, Set<String> missingTools,
         Set<String> missingFoods, List<Integer> ages, boolean adult, boolean oven, boolean hob, boolean microwave, Map<String, String> agreed) {
     /** What people write for none. */
     public static final Set<String> NONE = Set.of("none", "-", "no", "n/a", "na", "nothing", "nil");
@@ -27,8 +27,7 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
         if (alias.isEmpty()) throw new IllegalArgumentException("Household: expected an alias");
         system = system == null ? MeasureSystem.METRIC : system;
         diets = words(diets);
-        allergies = words(allergies);
-        allergies.forEach(Allergen::parse);
+        allergies = allergies == null ? Set.of() : java.util.Collections.unmodifiableSet(new java.util.TreeSet<>(allergies));
         missingTools = words(missingTools);
         missingFoods = words(missingFoods);
         ages = ages == null ? List.of() : List.copyOf(ages);
@@ -83,7 +82,7 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
         public String alias;
         public MeasureSystem system;
         public Set<String> diets;
-        public Set<String> allergies;
+        public Set<Allergen> allergies;
         public Set<String> missingTools;
         public Set<String> missingFoods;
         public List<Integer> ages;

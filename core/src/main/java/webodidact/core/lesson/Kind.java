@@ -2,17 +2,11 @@ package webodidact.core.lesson;
 
 /** What a step is for. */
 public enum Kind {
-    WELCOME("welcome"), RUN_THROUGH("run-through"), HYGIENE("hygiene"), HANDS_ON("hands-on"),
-    TALK("talk"), TASTE("taste"), PLATE("plate"), TASK("task and goodbye");
-
-    private final String title;
-
-    Kind(String title) {
-        this.title = title;
-    }
+    WELCOME, RUN_THROUGH, HYGIENE, HANDS_ON,
+    TALK, TASTE, PLATE, TASK;
 
     public String title() {
-        return title;
+        return Words.OURS.title(this);
     }
 
     /** Hands work on food in it. */

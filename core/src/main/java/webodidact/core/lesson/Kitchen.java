@@ -7,10 +7,10 @@ package webodidact.core.lesson;
  * @param watts of its microwave, 300 to 2000; 0 is the usual 800
  */
 public record Kitchen(String name, int rings, int ovens, boolean microwave, boolean blender, int helpers, int ovenHeats, int watts) {
-    public static final Kitchen USUAL = new Kitchen("home kitchen", 4, 1, true, true, 0, 14 * 60, 800);
+    public static final Kitchen USUAL = new Kitchen(Words.OURS.say("kitchen.home"), 4, 1, true, true, 0, 14 * 60, 800);
 
     public Kitchen {
-        name = name == null || name.isBlank() ? "kitchen" : name;
+        name = name == null || name.isBlank() ? Words.OURS.say("kitchen") : name;
         if (rings < 0 || ovens < 0 || helpers < 0) throw new IllegalArgumentException("Kitchen '" + name + "': rings, ovens and helpers are zero or more");
         if (watts == 0) watts = 800;
         if (watts < 300 || watts > 2000) throw new IllegalArgumentException("Kitchen '" + name + "': a microwave has 300 to 2000 W, not " + watts);

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import webodidact.core.time.Seconds;
+import webodidact.core.words.Language;
 
 /**
  * One lesson: what it needs, what is said and done, and the decisions taken.
@@ -19,10 +20,11 @@ import webodidact.core.time.Seconds;
  * @param ovenBefore the oven is heated before air
  * @param sets how often it is made at once: groups, demonstration, spares
  * @param shaping how the mixture is portioned, or null
+ * @param language of its papers for homes; the interface has its own
  */
 public record Lesson(String id, int number, String title, Delivery delivery, Audience audience, int slot, LocalDateTime air,
         Yield makes, int homeOf, boolean ovenBefore, List<FoodLine> foods, List<ToolLine> tools, List<Step> steps, List<Accepted> accepted,
-        Sets sets, Shaping shaping) {
+        Sets sets, Shaping shaping, Language language) {
     private static final java.util.regex.Pattern FILE_NAME = java.util.regex.Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
 
     public Lesson {
@@ -41,6 +43,7 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
         steps = steps == null ? List.of() : List.copyOf(steps);
         accepted = accepted == null ? List.of() : List.copyOf(accepted);
         sets = sets == null ? Sets.NONE : sets;
+        language = language == null ? Language.ENGLISH : language;
         unique(foods.stream().map(FoodLine::id).toList(), "food line");
         unique(steps.stream().map(Step::id).toList(), "step");
         unique(tools.stream().map(ToolLine::id).toList(), "tool line");
@@ -55,7 +58,7 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
 
     public static Lesson blank(String id, int number, String title) {
         return new Lesson(id, number, title, Delivery.COOK_ALONG, Audience.ADULTS, 45 * 60, null, Yield.UNKNOWN, 4, false,
-                List.of(), List.of(), List.of(), List.of(), Sets.NONE, null);
+                List.of(), List.of(), List.of(), List.of(), Sets.NONE, null, Language.ENGLISH);
     }
 
     /**
@@ -168,6 +171,7 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
         public List<Accepted> accepted;
         public Sets sets;
         public Shaping shaping;
+        public Language language;
 
         private Draft(Lesson l) {
             id = l.id;
@@ -186,10 +190,11 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
             accepted = l.accepted;
             sets = l.sets;
             shaping = l.shaping;
+            language = l.language;
         }
 
         private Lesson lesson() {
-            return new Lesson(id, number, title, delivery, audience, slot, air, makes, homeOf, ovenBefore, foods, tools, steps, accepted, sets, shaping);
+            return new Lesson(id, number, title, delivery, audience, slot, air, makes, homeOf, ovenBefore, foods, tools, steps, accepted, sets, shaping, language);
         }
     }
 }

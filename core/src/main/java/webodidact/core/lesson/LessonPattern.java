@@ -17,31 +17,35 @@ public final class LessonPattern {
 
     /** Those that ship with the application, in the order in which a lesson has them. */
     public static final List<StepPattern> SHIPPED = List.of(
-            welcome("Welcome, live", LIVE, OLDER, "Hello, and welcome. Today we make {dish}. Say hello if you can hear me."),
-            welcome("Welcome, recorded", RECORDED, OLDER, "Hello, and welcome. Today we make {dish}. Stop the picture whenever you need longer."),
-            welcome("Welcome, children, live", LIVE, CHILDREN, "Hello, cooks! Today we make {dish}. Grown-ups, stay with us, please: some of it is hot or sharp."),
-            welcome("Welcome, children, recorded", RECORDED, CHILDREN, "Hello, cooks! Today we make {dish}. Fetch your grown-up: some of it is hot or sharp. Stop the picture whenever you need longer."),
-            hygiene("Wash hands", OLDER, "Sleeves up, hair tied. Soap, warm water, twenty seconds, and dry well."),
-            hygiene("Wash hands, children", CHILDREN, "Sleeves up, hair back, apron on. Soap and warm water while we count slowly to twenty. Thumbs too! Then dry them well."),
-            gather("Gather check, cook-along", Set.of(Delivery.COOK_ALONG), OLDER, 120, "Hold things up as I name them."),
-            gather("Gather check, cook-along, children", Set.of(Delivery.COOK_ALONG), CHILDREN, 180, "Hold each thing up when I say its name. Grown-ups, help them find it, please."),
-            gather("What you need", Set.of(Delivery.RECORDED, Delivery.DEMONSTRATION), Set.of(), 45, "This is what you need. Everything is on the list."),
-            goodbye("Task and goodbye", OLDER, "Try it again this week, and tell me what you changed. Goodbye."),
-            goodbye("Task and goodbye, children", CHILDREN, "This week, make it for somebody, and draw what they said. Help with the washing-up, and goodbye!"));
+            welcome("welcomeLive", LIVE, OLDER),
+            welcome("welcomeRecorded", RECORDED, OLDER),
+            welcome("welcomeChildrenLive", LIVE, CHILDREN),
+            welcome("welcomeChildrenRecorded", RECORDED, CHILDREN),
+            hygiene("wash", OLDER),
+            hygiene("washChildren", CHILDREN),
+            gather("gatherCookAlong", Set.of(Delivery.COOK_ALONG), OLDER, 120),
+            gather("gatherCookAlongChildren", Set.of(Delivery.COOK_ALONG), CHILDREN, 180),
+            gather("gatherNeeds", Set.of(Delivery.RECORDED, Delivery.DEMONSTRATION), Set.of(), 45),
+            goodbye("goodbye", OLDER),
+            goodbye("goodbyeChildren", CHILDREN));
 
     private LessonPattern() {}
 
-    private static StepPattern welcome(String name, Set<Delivery> how, Set<Audience> whom, String say) {
-        return new StepPattern(name, how, whom, true, Step.blank("p", Kind.WELCOME, "Welcome").but(d -> {
-            d.say = say;
-            d.camera = "wide";
+    private static String name(String code) {
+        return Words.OURS.say("pattern." + code);
+    }
+
+    private static StepPattern welcome(String code, Set<Delivery> how, Set<Audience> whom) {
+        return new StepPattern(name(code), how, whom, true, Step.blank("p", Kind.WELCOME, name("welcome")).but(d -> {
+            d.say = Words.OURS.say("pattern." + code + ".say");
+            d.camera = name("welcome.camera");
             d.fixed = true;
         }));
     }
 
-    private static StepPattern hygiene(String name, Set<Audience> whom, String say) {
-        return new StepPattern(name, Set.of(), whom, true, Step.blank("p", Kind.HYGIENE, "Wash hands").but(d -> {
-            d.say = say;
+    private static StepPattern hygiene(String code, Set<Audience> whom) {
+        return new StepPattern(name(code), Set.of(), whom, true, Step.blank("p", Kind.HYGIENE, name("hygiene")).but(d -> {
+            d.say = Words.OURS.say("pattern." + code + ".say");
             d.hands = TimeRange.of(40);
             d.acts = Set.of(Act.WASH_HANDS);
             d.who = Who.LEARNER;
@@ -49,18 +53,18 @@ public final class LessonPattern {
         }));
     }
 
-    private static StepPattern gather(String name, Set<Delivery> how, Set<Audience> whom, int seconds, String say) {
-        return new StepPattern(name, how, whom, true, Step.blank("p", Kind.RUN_THROUGH, "Gather check").but(d -> {
-            d.say = say;
+    private static StepPattern gather(String code, Set<Delivery> how, Set<Audience> whom, int seconds) {
+        return new StepPattern(name(code), how, whom, true, Step.blank("p", Kind.RUN_THROUGH, name("gather")).but(d -> {
+            d.say = Words.OURS.say("pattern." + code + ".say");
             d.hands = TimeRange.of(seconds);
             d.who = Who.LEARNER;
             d.fixed = true;
         }));
     }
 
-    private static StepPattern goodbye(String name, Set<Audience> whom, String say) {
-        return new StepPattern(name, Set.of(), whom, true, Step.blank("p", Kind.TASK, "Task and goodbye").but(d -> {
-            d.say = say;
+    private static StepPattern goodbye(String code, Set<Audience> whom) {
+        return new StepPattern(name(code), Set.of(), whom, true, Step.blank("p", Kind.TASK, name("task")).but(d -> {
+            d.say = Words.OURS.say("pattern." + code + ".say");
             d.fixed = true;
         }));
     }

@@ -12,6 +12,6 @@ public record Look(int at, String what) {
     public Look {
         if (at <= 0) throw new IllegalArgumentException("Look '" + what + "': expected more than zero seconds after the wait began, not " + at);
         Seconds.checked(at, "Look '" + what + "'");
-        what = what == null || what.isBlank() ? "look at it" : what;
+        what = what == null || what.isBlank() ? Words.OURS.say("look") : what;
     }
 }

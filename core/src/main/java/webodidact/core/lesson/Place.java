@@ -2,16 +2,10 @@ package webodidact.core.lesson;
 
 /** Where in the kitchen a step happens. */
 public enum Place {
-    BENCH("bench"), RING("ring"), OVEN("oven"), MICROWAVE("microwave"), BLENDER("blender"), COLD("fridge");
-
-    private final String title;
-
-    Place(String title) {
-        this.title = title;
-    }
+    BENCH, RING, OVEN, MICROWAVE, BLENDER, COLD;
 
     public String title() {
-        return title;
+        return Words.OURS.title(this);
     }
 
     public boolean isHot() {

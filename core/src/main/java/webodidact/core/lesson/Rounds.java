@@ -32,13 +32,13 @@ public record Rounds(List<Integer> times, String stop) {
         int at = 0;
         for (int t : times) {
             at += t;
-            all.add(new Look(at, "test it"));
+            all.add(new Look(at, Words.OURS.say("test")));
         }
         return List.copyOf(all);
     }
 
     /** "2:00 + 2:00 + 1:00, then test". */
     public String text() {
-        return times.stream().map(Clock::text).collect(Collectors.joining(" + ")) + ", testing after each";
+        return Words.OURS.say("rounds", times.stream().map(Clock::text).collect(Collectors.joining(" + ")));
     }
 }

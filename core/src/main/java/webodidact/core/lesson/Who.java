@@ -2,15 +2,9 @@ package webodidact.core.lesson;
 
 /** Who does the step at home. */
 public enum Who {
-    LEARNER("learner alone"), ADULT_NEAR("learner, adult near"), ADULT("adult does this"), PRESENTER("watch only");
-
-    private final String title;
-
-    Who(String title) {
-        this.title = title;
-    }
+    LEARNER, ADULT_NEAR, ADULT, PRESENTER;
 
     public String title() {
-        return title;
+        return Words.OURS.title(this);
     }
 }

@@ -12,12 +12,12 @@ import webodidact.core.amount.Ratio;
 public record Yield(Ratio count, String what, int serves) {
     private static final Ratio MOST = Ratio.of(100_000);
     private static final Ratio LEAST = Ratio.of(1, 1000);
-    public static final Yield UNKNOWN = new Yield(Ratio.of(4), "portions", 4);
+    public static final Yield UNKNOWN = new Yield(Ratio.of(4), Words.OURS.say("portions"), 4);
 
     public Yield {
         if (count == null || !count.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Yield '" + count + "': expected more than zero");
         if (count.isMoreThan(MOST) || count.isLessThan(LEAST) || serves > 1000) throw new IllegalArgumentException("Yield '" + count + " for " + serves + "': expected a thousandth to 100000, for at most 1000 people");
-        what = what == null || what.isBlank() ? "portions" : what;
+        what = what == null || what.isBlank() ? Words.OURS.say("portions") : what;
         serves = Math.max(1, serves);
     }
 }

@@ -2,6 +2,7 @@ package webodidact.core.list;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,6 +14,7 @@ import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
 import webodidact.core.food.Food;
+import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
@@ -35,7 +37,9 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
     private static final Ratio MOST_SPOONS = Ratio.of(4);
 
     /** Foods whose ratio makes the dish: flour to fat, flour to liquid, sugar to egg. */
-    private static final Set<String> STRUCTURE = Set.of("grain", "fat", "dairy", "sugar", "egg");
+    /** Measured by volume all the same where spoons are told. */
+    private static final Set<Group> LIQUID = EnumSet.of(Group.FAT, Group.DAIRY, Group.SAUCE, Group.ACID);
+    private static final Set<Group> STRUCTURE = EnumSet.of(Group.GRAIN, Group.FAT, Group.DAIRY, Group.SUGAR, Group.EGG);
 
     public static GatherList of(Lesson lesson, MeasureSystem house, Knowledge knowledge) {
         var factor = Scaling.forHome(lesson);
@@ -95,30 +99,30 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
     }
 
     private static Entry entry(List<Integer> steps, FoodLine line, Food food, Amount exact, Ratio factor, MeasureSystem house, KitchenRounding.Rounded rounded) {
-        var take = exact == null ? line.toTaste() ? "to taste" : "some" : take(line, exact, rounded, food);
+        var take = exact == null ? Words.OURS.say(line.toTaste() ? "toTaste" : "some") : take(line, exact, rounded, food);
         var also = exact == null ? "" : also(line, exact, food, house);
         var item = line.chosen() == null || food == null ? line.item() : food.name();
         boolean scaled = !factor.equals(Ratio.ONE);
-        var note = scaled && food != null && food.cautious() ? "does not simply scale: test it" : "";
-        return new Entry(line, food, item, take, also, List.copyOf(steps), food == null ? "unknown: check" : food.contains(), note);
+        var note = scaled && food != null && food.cautious() ? Words.OURS.say("cautious") : "";
+        return new Entry(line, food, item, take, also, List.copyOf(steps), food == null ? Words.OURS.say("unknown") : food.contains(), note);
     }
 
     private static String take(FoodLine line, Amount exact, KitchenRounding.Rounded rounded, Food food) {
         var text = rounded.text(line.chosen() == null || food == null ? line.item() : food.name());
-        return line.size() == null || exact.unit().dimension() != Dimension.COUNT || exact.unit() == Unit.PIECE ? text : text + " of " + AmountText.of(line.size());
+        return line.size() == null || exact.unit().dimension() != Dimension.COUNT || exact.unit() == Unit.PIECE ? text : Words.OURS.say("sized", text, AmountText.of(line.size()));
     }
 
     /** Spoons for a weight, a weight for spoons; "" where the density or piece weight is not known. */
     static String also(FoodLine line, Amount exact, Food food, MeasureSystem house) {
         if (line.size() != null && exact.unit().dimension() == Dimension.COUNT && exact.unit() == Unit.PIECE) {
-            return AmountText.of(line.size()) + " each";
+            return Words.OURS.say("each", AmountText.of(line.size()));
         }
         if (food == null) return "";
         var unit = exact.unit();
         if (unit == Unit.PIECE && food.piece() != null) {
-            return "about " + KitchenRounding.round(Amount.of(exact.low().times(food.piece()), Unit.G), house).text();
+            return Words.OURS.say("about", KitchenRounding.round(Amount.of(exact.low().times(food.piece()), Unit.G), house).text());
         }
-        if (unit.dimension() == Dimension.INFORMAL) return "about " + KitchenRounding.round(exact.unit().usualSize().times(exact.low()), house).text();
+        if (unit.dimension() == Dimension.INFORMAL) return Words.OURS.say("about", KitchenRounding.round(exact.unit().usualSize().times(exact.low()), house).text());
         var density = food.densityIn(line.form());
         if (density.isEmpty()) return unit == Unit.TBSP || unit == Unit.TSP ? millilitres(exact, house) : "";
         if (unit.dimension() == Dimension.MASS) {
@@ -127,7 +131,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         }
         if (unit.dimension() == Dimension.VOLUME) {
             var ml = exact.in(Unit.ML, house);
-            if (food.group().equals("fat") || food.group().equals("dairy") || food.group().equals("sauce") || food.group().equals("acid")) return millilitres(exact, house);
+            if (LIQUID.contains(food.group())) return millilitres(exact, house);
             return KitchenRounding.round(Amount.of(ml.low().times(density.get()), Unit.G), house).text();
         }
         return "";

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.MeasureSystem;
@@ -20,6 +21,7 @@ import webodidact.core.lesson.Scaling;
 import webodidact.core.swap.CookedAmount;
 import webodidact.core.swap.Offer;
 import webodidact.core.swap.Swaps;
+import webodidact.core.time.Clock;
 
 /** The gather list of one home, in its own words and measures, with what it uses instead. */
 public record HomeList(String alias, List<Entry> entries, List<String> tools) {
@@ -59,11 +61,10 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
 
     private static Entry entry(Lesson lesson, Household home, FoodLine line, Food food, Amount amount, Stand stand, Course course) {
         var exact = amount == null ? null : amount.times(Scaling.forHome(lesson));
-        var take = exact == null ? line.toTaste() ? "to taste" : "some" : told(exact, food, line, home, course.house());
+        var take = exact == null ? Words.OURS.say(line.toTaste() ? "toTaste" : "some") : told(exact, food, line, home, course.house());
         boolean swapped = food != null && !food.id().equals(line.food());
         var item = swapped ? named(food, home, food.name()) : named(food, home, line.item());
-        var first = food == null || food.facts().before().isEmpty() ? "" : food.facts().before().getFirst().what() + ": "
-                + webodidact.core.time.Clock.spell(food.facts().before().getFirst().seconds());
+        var first = food == null || food.facts().before().isEmpty() ? "" : Words.OURS.say("answer", food.facts().before().getFirst().what(), Clock.spell(food.facts().before().getFirst().seconds()));
         return new Entry(line.id(), take, item, item.equals(line.item()) ? "" : line.item(), stand, first);
     }
 
@@ -103,7 +104,7 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
             if (!ml) return KitchenRounding.round(exact.in(exact.unit(), house, own), own).text();
         }
         var text = KitchenRounding.round(exact, own).text();
-        return line.size() == null || dimension != Dimension.COUNT ? text : text + " (" + webodidact.core.amount.AmountText.of(line.size()) + " each)";
+        return line.size() == null || dimension != Dimension.COUNT ? text : Words.OURS.say("sized.each", text, AmountText.of(line.size()));
     }
 
     /** Less than a quarter cup is told in spoons. */
@@ -114,6 +115,6 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
     private static String toolName(webodidact.core.lesson.ToolLine line, Household home, Knowledge knowledge) {
         if (line.tool() == null || !home.missingTools().contains(line.tool())) return line.name();
         return knowledge.tool(line.tool()).stream().flatMap(t -> t.instead().stream()).filter(i -> !home.missingTools().contains(i.tool())).findFirst()
-                .map(i -> knowledge.tool(i.tool()).map(t -> t.name()).orElse(i.tool()) + " instead of " + line.name()).orElse(line.name() + " (missing)");
+                .map(i -> Words.OURS.say("instead", knowledge.tool(i.tool()).map(t -> t.name()).orElse(i.tool()), line.name())).orElse(Words.OURS.say("missing", line.name()));
     }
 }

@@ -1,6 +1,7 @@
 package webodidact.core.list;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import webodidact.core.amount.Amount;
@@ -8,6 +9,7 @@ import webodidact.core.amount.Dimension;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Food;
+import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
 import webodidact.core.food.Weighing;
@@ -18,6 +20,7 @@ import webodidact.core.lesson.Scaling;
 
 /** Sets for groups in one room and for the demonstration: what goes into each pot, and what has to be bought for all. */
 public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> tools) {
+    private static final Set<Group> DRY = EnumSet.of(Group.GRAIN, Group.SEASONING, Group.RAISING, Group.SUGAR);
     /**
      * One pot or bag of a set.
      *
@@ -49,7 +52,7 @@ public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> t
             var food = knowledge.food(line.cooked()).orElse(null);
             if (food != null && food.shelf() == Shelf.TAP) continue;
             var exact = line.amount() == null ? null : total(line, takes.get(line.id()), sets, lesson, course, knowledge);
-            totals.add(new Total(line.id(), name(line, food), exact, exact == null ? "some" : ShootList.whole(exact, course), packs(exact, food, line, course)));
+            totals.add(new Total(line.id(), name(line, food), exact, exact == null ? Words.OURS.say("some") : ShootList.whole(exact, course), packs(exact, food, line, course)));
         }
         var tools = lesson.tools().stream().map(t -> {
             int wanted = t.count() * sets;
@@ -85,7 +88,7 @@ public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> t
                 }
             }
             together.forEach(l -> done.add(l.id()));
-            pots.add(new Pot(String.join(" + ", together.stream().map(l -> (takes.get(l.id()) == null ? "some" : takes.get(l.id()).text()) + " "
+            pots.add(new Pot(String.join(" + ", together.stream().map(l -> (takes.get(l.id()) == null ? Words.OURS.say("some") : takes.get(l.id()).text()) + " "
                     + name(l, knowledge.food(l.cooked()).orElse(null))).toList()), together.stream().map(FoodLine::id).toList()));
         }
         return List.copyOf(pots);
@@ -93,11 +96,13 @@ public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> t
 
     private static String name(webodidact.core.money.Price pack, Course course) {
         boolean counted = pack.holds().unit() == webodidact.core.amount.Unit.PIECE && pack.holds().low().equals(Ratio.ONE) && !pack.name().isEmpty();
-        return counted ? pack.name() : (pack.name().isEmpty() ? "" : pack.name() + " of ") + KitchenRounding.round(pack.holds(), course.house()).text();
+        if (counted) return pack.name();
+        var holds = KitchenRounding.round(pack.holds(), course.house()).text();
+        return pack.name().isEmpty() ? holds : Words.OURS.say("pack.of", pack.name(), holds);
     }
 
     private static boolean isDry(Food food) {
-        return food != null && Set.of("grain", "seasoning", "raising", "sugar").contains(food.group()) && food.shelf() != Shelf.FRIDGE
+        return food != null && DRY.contains(food.group()) && food.shelf() != Shelf.FRIDGE
                 && food.densityIn("").map(d -> d.isLessThan(Ratio.of(13, 10))).orElse(true);
     }
 

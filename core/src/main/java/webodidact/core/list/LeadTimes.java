@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import webodidact.core.food.Facts;
 import webodidact.core.food.Food;
+import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
@@ -46,12 +47,12 @@ public final class LeadTimes {
     static List<Facts.Before> tasks(FoodLine line, Food food) {
         var all = new ArrayList<>(food.facts().before());
         var form = (line.form() + " " + line.item()).toLowerCase(Locale.ROOT);
-        boolean animal = food.group().equals("fish") || food.group().equals("meat");
-        if (all.isEmpty() && animal && (form.contains("frozen") || form.contains("thawed"))) all.add(new Facts.Before(12 * 3600, "Thaw in the fridge, on a plate"));
-        if (food.group().equals("fat") && form.contains("soft") && !form.contains("soft cheese")) all.add(new Facts.Before(3600, "Out of the fridge to soften"));
-        if (all.isEmpty() && (food.group().equals("grain") || food.group().equals("pulse")) && line.form().toLowerCase(Locale.ROOT).contains("cooked")) {
-            all.add(new Facts.Before(30 * 60, "Cook and drain"));
-            all.add(new Facts.Before(60 * 60, "Spread out to cool, then chill within 90 minutes"));
+        boolean animal = food.group() == Group.FISH || food.group() == Group.MEAT;
+        if (all.isEmpty() && animal && (form.contains("frozen") || form.contains("thawed"))) all.add(new Facts.Before(12 * 3600, Words.OURS.say("thaw")));
+        if (food.group() == Group.FAT && form.contains("soft") && !form.contains("soft cheese")) all.add(new Facts.Before(3600, Words.OURS.say("soften")));
+        if (all.isEmpty() && (food.group() == Group.GRAIN || food.group() == Group.PULSE) && line.form().toLowerCase(Locale.ROOT).contains("cooked")) {
+            all.add(new Facts.Before(30 * 60, Words.OURS.say("cook")));
+            all.add(new Facts.Before(60 * 60, Words.OURS.say("cool")));
         }
         return List.copyOf(all);
     }

@@ -55,14 +55,13 @@ public final class Leftovers {
     private static String suggestion(Lesson lesson, List<Lesson> all, Costs.Row row, LocalDate until, long lots) {
         var next = all.stream().filter(l -> l.number() > lesson.number() && l.foods().stream().anyMatch(f -> row.food().id().equals(f.cooked()))).findFirst();
         if (next.isPresent() && (until == null || next.get().air() == null || !next.get().air().toLocalDate().isAfter(until))) {
-            return "Keep it for lesson " + next.get().number() + ", " + next.get().title() + ".";
+            return Words.OURS.say("keep.lesson", next.get().number(), next.get().title());
         }
         var facts = row.food().facts();
         if (facts.freezes() != null) {
-            return "Freeze it" + (lots > 1 ? " in " + lots + " lots of one lesson" : "") + ", " + facts.freezes().how() + ": up to " + facts.freezes().time() + " months.";
+            return lots > 1 ? Words.OURS.say("keep.freeze.lots", lots, facts.freezes().how(), facts.freezes().time()) : Words.OURS.say("keep.freeze", "", facts.freezes().how(), facts.freezes().time());
         }
-        if (facts.keeps() == null) return "Use it up.";
-        return facts.keeps().time() > 30 ? "Keep it: " + facts.keeps().how() + "." : "Use it within " + facts.keeps().time() + " day" + (facts.keeps().time() == 1 ? "" : "s") + ": "
-                + facts.keeps().how() + ".";
+        if (facts.keeps() == null) return Words.OURS.say("keep.up");
+        return facts.keeps().time() > 30 ? Words.OURS.say("keep.long", facts.keeps().how()) : Words.OURS.say("keep.within", facts.keeps().time(), facts.keeps().how());
     }
 }

@@ -39,7 +39,7 @@ public record ShootList(List<Entry> entries, List<Tool> tools, int onCamera, int
             int times = camera + copies.size() + lesson.sets().spares();
             var exact = line.amount() == null ? null : GatherList.exact(line, Scaling.forHome(lesson).times(times), knowledge);
             var item = line.chosen() == null || food == null ? line.item() : food.name();
-            entries.add(new Entry(line, food, item, exact, exact == null ? "some" : whole(exact, course), why(camera, copies, lesson.sets().spares())));
+            entries.add(new Entry(line, food, item, exact, exact == null ? Words.OURS.say("some") : whole(exact, course), why(camera, copies, lesson.sets().spares())));
         }
         int allCopies = (int) lesson.steps().stream().filter(s -> s.waiting() != null && s.waiting().cover() instanceof Cover.ReadyCopy).count();
         var tools = lesson.tools().stream().map(t -> new Tool(t.name(), t.count() * Math.max(1, camera))).toList();
@@ -62,9 +62,9 @@ public record ShootList(List<Entry> entries, List<Tool> tools, int onCamera, int
 
     private static String why(int camera, List<Integer> copies, int spares) {
         var parts = new ArrayList<String>();
-        parts.add(camera + " on camera");
-        for (int copy : copies) parts.add("1 ready copy (step " + copy + ")");
-        if (spares > 0) parts.add(spares + (spares == 1 ? " spare take" : " spare takes"));
+        parts.add(Words.OURS.say("camera", camera));
+        for (int copy : copies) parts.add(Words.OURS.say("copy", copy));
+        if (spares > 0) parts.add(Words.OURS.say("spares", spares));
         return String.join(" + ", parts);
     }
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Ratio;
@@ -32,10 +33,11 @@ public final class AmountReader {
     private static final Pattern WORD_FIRST = Pattern.compile(
             "\\s*(about |around |roughly )?(half a dozen|half an?|a half|a quarter|quarter|half|a dozen|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b(?:\\s+(?:to|or)\\s+(two|three|four|five|six)\\b)?",
             Pattern.CASE_INSENSITIVE);
+    /** "fl oz", "fl.oz.", "fluid ounces": measures of several words, each with or without its full stop. */
+    private static final String PHRASES = Unit.phrases().stream().map(p -> p.replace(" ", "\\.? ?") + "\\.?").collect(Collectors.joining("|"));
     private static final Pattern UNIT = Pattern.compile(
-            "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*+(fluid ounces?|fl\\.? ?oz\\.?|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
+            "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*+(" + PHRASES + "|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern FLUID = Pattern.compile("fl\\.? ?oz\\.?|fluid ounces?", Pattern.CASE_INSENSITIVE);
     /** "a few", "a little": no one can say how many. */
     private static final Pattern NOT_ONE = Pattern.compile("\\s+(?:few|little|some|couple|bit|lot|note|small amount)\\b|\\s*$", Pattern.CASE_INSENSITIVE);
     private static final List<Unit> ONLY_WITH_UNIT = List.of(Unit.PIECE);
@@ -108,10 +110,7 @@ public final class AmountReader {
         var m = UNIT.matcher(text).region(from, text.length());
         if (!m.lookingAt()) return Optional.empty();
         var word = m.group(1);
-        // In recipes "T" is a tablespoon and "t" a teaspoon: the one place where case decides.
-        var unit = word.equals("T") ? Optional.of(Unit.TBSP) : word.equals("t") ? Optional.of(Unit.TSP)
-                : FLUID.matcher(word).matches() ? Unit.named("fl oz") : Unit.named(word);
-        return unit.filter(u -> !ONLY_WITH_UNIT.contains(u)).map(u -> new Found(u, m.end()));
+        return Unit.named(word).filter(u -> !ONLY_WITH_UNIT.contains(u)).map(u -> new Found(u, m.end()));
     }
 
     /** "1½", "1 1/2", "3/4", "0,5" and "0.5"; a comma with one or two figures after it is a decimal. */

@@ -10,6 +10,7 @@ import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Unit;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Doubt;
 import webodidact.core.words.Word;
 
 /** Reads one recipe line as people write it: {@code 1½ cups (225 g) plain flour, sifted}. */
@@ -83,7 +84,7 @@ public final class LineReader {
         private boolean toTaste;
         private final List<String> form = new ArrayList<>();
         private final List<String> notes = new ArrayList<>();
-        private final List<String> unsure = new ArrayList<>();
+        private final List<Doubt> unsure = new ArrayList<>();
 
         /** What was cut out of the line because it was understood. */
         private final List<String> gone = new ArrayList<>();
@@ -208,13 +209,13 @@ public final class LineReader {
         var item = leadingForms(state, withoutOf(state, options[0]).strip());
         var food = knowledge.foodNamed(item);
         if (food.isEmpty() && !item.isEmpty() && knowledge.toolNamed(item).isEmpty()) {
-            state.unsure.add("“" + item + "” is not in the food table");
+            state.unsure.add(new Doubt(Doubt.Kind.UNKNOWN_FOOD, item));
         }
-        if (hasFigure(item) && FIGURE.matcher(item).find()) state.unsure.add("there is a figure in the name “" + item + "”");
-        if (item.isEmpty()) state.unsure.add("no food was found in this line");
-        if (state.amount == null && !state.toTaste && !item.isEmpty()) state.unsure.add("no amount is given");
+        if (hasFigure(item) && FIGURE.matcher(item).find()) state.unsure.add(new Doubt(Doubt.Kind.FIGURE_IN_NAME, item));
+        if (item.isEmpty()) state.unsure.add(Doubt.of(Doubt.Kind.NO_FOOD));
+        if (state.amount == null && !state.toTaste && !item.isEmpty()) state.unsure.add(Doubt.of(Doubt.Kind.NO_AMOUNT));
         var left = Account.left(line, state.gone, item, state.form, state.notes, alternatives);
-        if (!left.isEmpty()) state.unsure.add("not understood: “" + String.join(" ", left) + "”");
+        if (!left.isEmpty()) state.unsure.add(new Doubt(Doubt.Kind.NOT_UNDERSTOOD, String.join(" ", left)));
         return new ReadLine(line, state.amount, state.size, state.also, item, state.form, String.join("; ", state.notes),
                 state.optional, state.toTaste, alternatives, food.map(f -> f.id()).orElse(null), state.unsure);
     }

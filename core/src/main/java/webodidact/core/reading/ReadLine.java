@@ -2,6 +2,7 @@ package webodidact.core.reading;
 
 import java.util.List;
 import webodidact.core.amount.Amount;
+import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
 
 /**
@@ -11,10 +12,10 @@ import webodidact.core.lesson.FoodLine;
  * @param size of one tin or piece, "2 x 400 g tins", or null
  * @param also an equivalence stated in brackets, or null
  * @param food id in the table, or null
- * @param unsure each thing not understood, in words; never dropped
+ * @param unsure each thing not understood; never dropped
  */
 public record ReadLine(String line, Amount amount, Amount size, Amount also, String item, List<String> form, String note,
-        boolean optional, boolean toTaste, List<String> alternatives, String food, List<String> unsure) {
+        boolean optional, boolean toTaste, List<String> alternatives, String food, List<Doubt> unsure) {
     public ReadLine {
         form = List.copyOf(form);
         alternatives = List.copyOf(alternatives);

@@ -7,8 +7,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
-import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
@@ -22,21 +20,6 @@ final class AddedTwice implements Check {
 
     /** Most texts add nothing; the same text is asked for each line of the list and after each keystroke. */
     private static final Remembered<String, Boolean> ANY = new Remembered<>(text -> ADDS.matcher(text).find());
-
-    @Override
-    public String id() {
-        return "added-twice";
-    }
-
-    @Override
-    public String summary() {
-        return "Nothing is added twice by mistake";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.LOOK;
-    }
 
     @Override
     public Stream<Finding> find(Situation s) {
@@ -53,12 +36,10 @@ final class AddedTwice implements Check {
         var first = adding.getFirst();
         var second = adding.get(1);
         int number = s.lesson().indexOf(first.id()) + 1;
-        return java.util.Optional.of(at(s, second.id(), "“" + line.item() + "” is added here and in step " + number + ", both times without an amount.",
-                "Homes add all of it the first time, or twice as much.",
-                new Mend("Say “the rest of” here", l -> l.withStep(second.id(), x -> x.but(d -> {
-                    d.say = rest(d.say, line, s.mentions().get(second.id()));
-                    d.doing = rest(d.doing, line, s.done().get(second.id()));
-                })))));
+        return java.util.Optional.of(at(s, second.id(), line.item(), number).mending(mend("rest", l -> l.withStep(second.id(), x -> x.but(d -> {
+            d.say = rest(d.say, line, s.mentions().get(second.id()));
+            d.doing = rest(d.doing, line, s.done().get(second.id()));
+        })))));
     }
 
     private static boolean adds(String text, FoodLine line, Step step, Map<String, List<Mentions.Mention>> mentions) {

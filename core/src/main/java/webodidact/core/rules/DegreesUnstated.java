@@ -7,8 +7,8 @@ import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Step;
 import webodidact.core.memo.Remembered;
 
@@ -19,32 +19,13 @@ final class DegreesUnstated implements Check {
     private static final Remembered<String, Optional<String>> FOUND = new Remembered<>(t -> Optional.of(TEMPERATURE.matcher(t)).filter(Matcher::find).map(Matcher::group));
 
     @Override
-    public String id() {
-        return "degrees-unstated";
-    }
-
-    @Override
-    public String summary() {
-        return "A temperature says Celsius or Fahrenheit";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.STOP;
-    }
-
-    @Override
     public Stream<Finding> find(Situation s) {
         return s.lesson().steps().stream().flatMap(step -> Stream.of(step.say(), step.doing()).map(FOUND::of).flatMap(Optional::stream).limit(1)
-                .map(words -> at(s, step.id(), "“" + words + "”: Celsius or Fahrenheit?", "The same figure is a warm plate in one scale and a hot oven in the other.",
-                        mend(step, "°C"), mend(step, "°F"))));
+                .map(words -> at(s, step.id(), words).mending(mend(step, "°C"), mend(step, "°F"))));
     }
 
-    private static Mend mend(Step step, String unit) {
-        return new Mend("It is " + unit, l -> l.withStep(step.id(), x -> x.but(d -> {
-            d.say = stated(x.say(), unit);
-            d.doing = stated(x.doing(), unit);
-        })));
+    private Mend mend(Step step, String unit) {
+        return mend("is", Operations.reword(step.id(), t -> stated(t, unit)), unit);
     }
 
     private static String stated(String text, String unit) {

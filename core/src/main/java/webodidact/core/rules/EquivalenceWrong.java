@@ -1,14 +1,15 @@
 package webodidact.core.rules;
 
+import java.util.Optional;
 import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.KitchenRounding;
+import webodidact.core.check.About;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
-import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
 import webodidact.core.food.Equivalence;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
@@ -17,21 +18,6 @@ import webodidact.core.reading.StatedPairs;
 
 /** Two measures stated side by side ("half a pint, 250 ml") are the same amount. */
 final class EquivalenceWrong implements Check {
-    @Override
-    public String id() {
-        return "equivalence-wrong";
-    }
-
-    @Override
-    public String summary() {
-        return "Two measures of one thing agree";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.LOOK;
-    }
-
     @Override
     public Stream<Finding> find(Situation s) {
         return Stream.concat(listed(s), spoken(s));
@@ -48,22 +34,18 @@ final class EquivalenceWrong implements Check {
     /** What is said or done states it too: "half a pint, 250 ml". */
     private Stream<Finding> spoken(Situation s) {
         return s.lesson().steps().stream().flatMap(step -> Stream.of(step.say(), step.doing()).flatMap(text -> StatedPairs.in(text).stream()
-                .map(pair -> spoken(s, step, text, pair)).flatMap(java.util.Optional::stream)));
+                .map(pair -> spoken(s, step, text, pair)).flatMap(Optional::stream)));
     }
 
-    private java.util.Optional<Finding> spoken(Situation s, Step step, String text, StatedPairs.Pair pair) {
+    private Optional<Finding> spoken(Situation s, Step step, String text, StatedPairs.Pair pair) {
         var food = s.knowledge().foodsIn(text).stream().filter(f -> f.start() >= pair.end() && f.start() - pair.end() < 30).findFirst().flatMap(f -> s.knowledge().food(f.id())).orElse(null);
         var checked = Equivalence.of(pair.first(), pair.second(), food, "", s.course().house());
-        if (!(checked instanceof Equivalence.Wrong wrong)) return java.util.Optional.empty();
+        if (!(checked instanceof Equivalence.Wrong wrong)) return Optional.empty();
         var right = shown(s, wrong.right());
         var words = text.substring(pair.start(), pair.end());
         var mended = text.substring(0, pair.start()) + words.replace(secondIn(text, pair), right) + text.substring(pair.end());
-        return java.util.Optional.of(new Finding(severity(), id(), step.id() + "/" + pair.start(), s.lesson().indexOf(step.id()) + 1,
-                "“" + words.strip() + "”: " + AmountText.of(pair.first()) + " is " + right + ".", "Homes that use the other measure cook another dish.",
-                java.util.List.of(new Mend("Say " + right, l -> l.withStep(step.id(), x -> x.but(d -> {
-                    if (x.say().equals(text)) d.say = mended;
-                    if (x.doing().equals(text)) d.doing = mended;
-                }))))));
+        return Optional.of(about(new About.OfWords(step.id(), pair.start()), s.lesson().indexOf(step.id()) + 1, words.strip(), AmountText.of(pair.first()), right).as("spoken")
+                .mending(mend("say", Operations.reword(step.id(), t -> t.equals(text) ? mended : t), right)));
     }
 
     /** The second measure as it is written. */
@@ -81,14 +63,8 @@ final class EquivalenceWrong implements Check {
         var right = shown(s, wrong.right());
         var first = AmountText.of(line.amount());
         var second = AmountText.of(line.also());
-        return at(s, line.id(), "“" + line.item() + "”: " + first + " is " + right + ", not " + second + ".",
-                "Homes that use the other measure cook another dish: " + wrong.off().times(100).nearest() + " % apart, "
-                        + wrong.allowed().times(100).nearest() + " % is usual.",
-                new Mend("Keep " + first, l -> l.withFood(line.id(), f -> f.but(d -> d.also = null))),
-                new Mend("Keep " + second, l -> l.withFood(line.id(), f -> f.but(d -> {
-                    d.amount = line.also();
-                    d.also = null;
-                }))));
+        return about(new About.OfFood(line.id()), 0, line.item(), first, right, second, wrong.off().times(100).nearest(), wrong.allowed().times(100).nearest())
+                .mending(mend("keep", Operations.amount(line.id(), line.amount()), first), mend("keep", Operations.amount(line.id(), line.also()), second));
     }
 
     private static String shown(Situation s, Amount amount) {

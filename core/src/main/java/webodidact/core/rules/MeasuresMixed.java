@@ -11,41 +11,25 @@ import webodidact.core.amount.Dimension;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
+import webodidact.core.check.About;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
-import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
 import webodidact.core.lesson.FoodLine;
 
 /** One lesson that means two sizes of tablespoon, cup or pint. */
 final class MeasuresMixed implements Check {
-    private static final Set<Unit> REGIONAL = EnumSet.of(Unit.TSP, Unit.TBSP, Unit.CUP, Unit.FLOZ, Unit.PINT, Unit.QUART, Unit.DESSERTSPOON);
     /** 15 ml and 14.79 ml are one spoon to a cook; 15 and 20 are not. */
     private static final Ratio SAME = Ratio.of(3, 100);
 
     private record Meant(FoodLine line, Unit unit, Ratio size, Set<MeasureSystem> systems) {}
 
     @Override
-    public String id() {
-        return "measures-mixed";
-    }
-
-    @Override
-    public String summary() {
-        return "A spoon, a cup or a pint is one size in the whole lesson";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.LOOK;
-    }
-
-    @Override
     public Stream<Finding> find(Situation s) {
         var meant = s.lesson().foods().stream().flatMap(MeasuresMixed::meant).toList();
         var found = new ArrayList<Finding>();
-        for (var unit : REGIONAL) {
+        for (var unit : Unit.all()) {
             var of = meant.stream().filter(m -> m.unit() == unit && !m.systems().isEmpty()).toList();
             for (int i = 1; i < of.size(); i++) {
                 if (java.util.Collections.disjoint(of.getFirst().systems(), of.get(i).systems())) {
@@ -61,11 +45,11 @@ final class MeasuresMixed implements Check {
     private static Stream<Meant> meant(FoodLine line) {
         if (line.amount() == null || line.also() == null) return Stream.empty();
         return Stream.of(List.of(line.amount(), line.also()), List.of(line.also(), line.amount()))
-                .filter(p -> REGIONAL.contains(p.getFirst().unit()) && isMetric(p.get(1)) && p.getFirst().low().isMoreThan(Ratio.ZERO)).map(p -> meant(line, p.getFirst(), p.get(1)));
+                .filter(p -> p.getFirst().unit().isRegional() && isMetric(p.get(1)) && p.getFirst().low().isMoreThan(Ratio.ZERO)).map(p -> meant(line, p.getFirst(), p.get(1)));
     }
 
     private static boolean isMetric(Amount amount) {
-        return amount.unit().dimension() == Dimension.VOLUME && !REGIONAL.contains(amount.unit());
+        return amount.unit().dimension() == Dimension.VOLUME && !amount.unit().isRegional();
     }
 
     private static Meant meant(FoodLine line, Amount regional, Amount metric) {
@@ -81,16 +65,11 @@ final class MeasuresMixed implements Check {
     private Finding finding(Situation s, Meant first, Meant other) {
         var house = s.course().house();
         var right = Amount.of(other.unit().base(house).times(Ratio.of(1)), Unit.ML);
-        return at(s, other.line().id(), "“" + other.line().item() + "” means a " + other.unit().symbol() + " of " + ml(other.size()) + ", “" + first.line().item() + "” one of "
-                + ml(first.size()) + ".", "Homes own one of the two. The lesson's own is " + ml(right.low()) + ".",
-                new Mend("Keep the " + other.unit().symbol(), l -> l.withFood(other.line().id(), f -> f.but(d -> {
-                    d.amount = REGIONAL.contains(f.amount().unit()) ? f.amount() : f.also();
-                    d.also = null;
-                }))),
-                new Mend("Keep the millilitres", l -> l.withFood(other.line().id(), f -> f.but(d -> {
-                    d.amount = REGIONAL.contains(f.amount().unit()) ? f.also() : f.amount();
-                    d.also = null;
-                }))));
+        var line = other.line();
+        boolean spoons = line.amount().unit().isRegional();
+        return about(new About.OfFood(line.id()), 0, line.item(), other.unit().symbol(), ml(other.size()), first.line().item(), ml(first.size()), ml(right.low()))
+                .mending(mend("spoon", Operations.amount(line.id(), spoons ? line.amount() : line.also()), other.unit().symbol()),
+                        mend("metric", Operations.amount(line.id(), spoons ? line.also() : line.amount())));
     }
 
     private static String ml(Ratio size) {

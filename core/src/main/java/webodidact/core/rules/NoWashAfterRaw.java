@@ -9,8 +9,6 @@ import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
-import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Food;
 import webodidact.core.food.Risk;
@@ -28,21 +26,6 @@ import webodidact.core.time.TimeRange;
 final class NoWashAfterRaw implements Check {
     /** Twenty seconds of washing, and drying; handwashing advice of public health bodies. */
     private static final int WASH = 40;
-
-    @Override
-    public String id() {
-        return "no-wash-after-raw";
-    }
-
-    @Override
-    public String summary() {
-        return "Hands are washed between raw and ready-to-eat food";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.STOP;
-    }
 
     @Override
     public Stream<Finding> find(Situation s) {
@@ -102,11 +85,7 @@ final class NoWashAfterRaw implements Check {
 
     private Finding finding(Situation s, Food raw, int soiled, int clean) {
         var ready = s.lesson().steps().get(clean);
-        int from = soiled + 1;
-        int to = clean + 1;
-        return at(s, ready.id(), "Hands go from raw " + raw.name() + " (step " + from + ") to ready-to-eat food (step " + to + ") with no wash between.",
-                "A wash of 0:40 before step " + to + " clears it; local hygiene rules come first.",
-                new Mend("Add the wash", l -> washed(l, ready)));
+        return at(s, ready.id(), raw.name(), soiled + 1, clean + 1).mending(mend("wash", l -> washed(l, ready)));
     }
 
     private static Lesson washed(Lesson lesson, Step ready) {

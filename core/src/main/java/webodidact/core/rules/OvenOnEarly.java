@@ -1,12 +1,12 @@
 package webodidact.core.rules;
 
-import java.util.TreeSet;
+import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
-import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
@@ -17,21 +17,6 @@ import webodidact.core.timing.Placed;
 final class OvenOnEarly implements Check {
     /** An oven that is ready this long before is just in time. */
     private static final int NEAR = 10 * 60;
-
-    @Override
-    public String id() {
-        return "oven-on-early";
-    }
-
-    @Override
-    public String summary() {
-        return "An oven is not heated long before it is used";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.LOOK;
-    }
 
     @Override
     public Stream<Finding> find(Situation s) {
@@ -49,15 +34,11 @@ final class OvenOnEarly implements Check {
     }
 
     private Finding finding(Situation s, Placed use, java.util.Optional<Placed> on, Placed later, int early) {
-        return at(s, on.map(p -> p.step().id()).orElse(use.step().id()), "The oven is hot " + Clock.text(early) + " before step " + use.number() + " needs it.",
-                "It burns gas or current for nothing, and warms the kitchen.",
-                new Mend("Turn it on in step " + later.number(), l -> moved(l, on.map(p -> p.step().id()).orElse(""), later.step().id())));
+        return at(s, on.map(p -> p.step().id()).orElse(use.step().id()), Clock.text(early), use.number())
+                .mending(mend("later", moved(on.map(p -> p.step().id()).orElse(""), later.step().id()), later.number()));
     }
 
-    private static Lesson moved(Lesson lesson, String from, String to) {
-        return lesson.but(d -> d.ovenBefore = false).withStep(from, x -> x.but(d -> d.acts.remove(Act.OVEN_ON))).withStep(to, x -> x.but(d -> {
-            d.acts = new TreeSet<>(x.acts());
-            d.acts.add(Act.OVEN_ON);
-        }));
+    private static UnaryOperator<Lesson> moved(String from, String to) {
+        return Operations.all(List.of(Operations.ovenBefore(false), Operations.noAct(from, Act.OVEN_ON), Operations.act(to, Act.OVEN_ON)));
     }
 }

@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
@@ -10,13 +11,13 @@ import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
-import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
 import webodidact.core.food.Food;
 import webodidact.core.food.Shelf;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.memo.Remembered;
 
@@ -27,21 +28,6 @@ final class PouredOverRaw implements Check {
     private static final Remembered<String, Boolean> IS_POURED = new Remembered<>(t -> POURED.matcher(t).find());
 
     @Override
-    public String id() {
-        return "poured-over-raw";
-    }
-
-    @Override
-    public String summary() {
-        return "Hot water poured over raw food is not counted as cooking it";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.STOP;
-    }
-
-    @Override
     public Stream<Finding> find(Situation s) {
         return s.lesson().steps().stream().filter(step -> !step.place().isHot() && (IS_POURED.of(step.doing()) || IS_POURED.of(step.say()))).flatMap(step -> {
             var raw = step.uses().stream().flatMap(u -> s.lesson().food(u.line()).stream()).filter(f -> food(s, f).map(x -> x.risk().soilsHands()).orElse(false)).toList();
@@ -49,7 +35,7 @@ final class PouredOverRaw implements Check {
         });
     }
 
-    private static java.util.Optional<Food> food(Situation s, FoodLine line) {
+    private static Optional<Food> food(Situation s, FoodLine line) {
         return s.knowledge().food(line.cooked());
     }
 
@@ -59,25 +45,24 @@ final class PouredOverRaw implements Check {
     }
 
     private Finding finding(Situation s, Step step, List<FoodLine> raw) {
-        var names = String.join(", ", raw.stream().map(FoodLine::item).toList());
-        return at(s, step.id(), "Hot water over “" + names + "” does not cook it" + temperature(s, step, raw) + ".",
-                "Below " + s.course().profile().celsius(Mixing.COOKS) + " germs live: only ready-to-eat food may go into such a bowl.",
-                new Mend("Cook it on the ring", l -> l.withStep(step.id(), x -> x.but(d -> d.place = webodidact.core.lesson.Place.RING))));
+        var temperature = temperature(s, step, raw);
+        return at(s, step.id(), raw.stream().map(FoodLine::item).toList(), s.course().profile().celsius(Mixing.COOKS), temperature.orElse(""))
+                .as(temperature.isPresent() ? "known" : "").mending(mend("ring", Operations.place(step.id(), Place.RING)));
     }
 
-    /** ": together they are at most 52 °C", where both weights are known. */
-    private static String temperature(Situation s, Step step, List<FoodLine> raw) {
+    /** What both together come to at most, where both weights are known. */
+    private static Optional<String> temperature(Situation s, Step step, List<FoodLine> raw) {
         var house = s.course().house();
         var cold = Ratio.ZERO;
         for (var line : raw) {
-            var grams = line.amount() == null ? java.util.Optional.<Amount>empty() : Weighing.in(line.amount(), Unit.G, food(s, line).orElse(null), line.form(), house, house);
-            if (grams.isEmpty()) return "";
+            var grams = line.amount() == null ? Optional.<Amount>empty() : Weighing.in(line.amount(), Unit.G, food(s, line).orElse(null), line.form(), house, house);
+            if (grams.isEmpty()) return Optional.empty();
             cold = cold.plus(grams.get().low());
         }
         var hot = step.uses().stream().flatMap(u -> s.lesson().food(u.line()).stream())
                 .filter(f -> f.amount() != null && f.amount().unit().dimension() == Dimension.VOLUME && food(s, f).map(x -> x.shelf() == Shelf.TAP || x.id().endsWith("-stock")).orElse(false))
                 .map(f -> f.amount().in(Unit.ML, house).low()).reduce(Ratio.ZERO, Ratio::plus);
-        if (hot.isZero()) return "";
-        return ": together they are at most " + s.course().profile().celsius(Mixing.temperature(hot, 100, cold, Mixing.COLD));
+        if (hot.isZero()) return Optional.empty();
+        return Optional.of(s.course().profile().celsius(Mixing.temperature(hot, 100, cold, Mixing.COLD)));
     }
 }

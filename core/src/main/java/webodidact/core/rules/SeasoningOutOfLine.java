@@ -7,11 +7,13 @@ import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
+import webodidact.core.check.About;
 import webodidact.core.check.Check;
+import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
-import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
+import webodidact.core.food.Group;
 import webodidact.core.lesson.FoodLine;
 
 /** One seasoning far out of line with its neighbours (1, 1, 2 and 6 tsp): a slip of the pen, or meant? */
@@ -23,21 +25,6 @@ final class SeasoningOutOfLine implements Check {
     private record Spoon(FoodLine line, Ratio ml) {}
 
     @Override
-    public String id() {
-        return "seasoning-out-of-line";
-    }
-
-    @Override
-    public String summary() {
-        return "Seasonings are of the same order";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.LOOK;
-    }
-
-    @Override
     public Stream<Finding> find(Situation s) {
         var spoons = s.lesson().foods().stream().filter(f -> isSeasoning(s, f)).map(f -> new Spoon(f, f.amount().in(Unit.ML, s.course().house()).low())).toList();
         return spoons.stream().filter(one -> isFar(one, spoons)).map(one -> finding(s, one, spoons));
@@ -45,7 +32,7 @@ final class SeasoningOutOfLine implements Check {
 
     private static boolean isSeasoning(Situation s, FoodLine line) {
         return line.amount() != null && line.amount().unit().dimension() == Dimension.VOLUME && line.note().isEmpty()
-                && s.knowledge().food(line.food()).map(f -> f.group().equals("seasoning")).orElse(false);
+                && s.knowledge().food(line.food()).map(f -> f.group() == Group.SEASONING).orElse(false);
     }
 
     private static boolean isFar(Spoon one, List<Spoon> all) {
@@ -60,9 +47,7 @@ final class SeasoningOutOfLine implements Check {
     private Finding finding(Situation s, Spoon one, List<Spoon> all) {
         var middle = middle(all.stream().filter(o -> o != one).map(Spoon::ml).sorted().toList());
         var usual = Amount.of(middle.dividedBy(Unit.TSP.base(s.course().house())), Unit.TSP);
-        return at(s, one.line().id(), "“" + one.line().item() + "”: " + AmountText.of(one.line().amount()) + ", where the other seasonings are about " + AmountText.of(usual) + ".",
-                "One figure or one unit may have slipped.",
-                new Mend("Make it " + AmountText.of(usual), l -> l.withFood(one.line().id(), f -> f.but(d -> d.amount = usual))),
-                new Mend("It is meant", l -> l.withFood(one.line().id(), f -> f.but(d -> d.note = "as much as it says"))));
+        return about(new About.OfFood(one.line().id()), 0, one.line().item(), AmountText.of(one.line().amount()), AmountText.of(usual))
+                .mending(mend("make", Operations.amount(one.line().id(), usual), AmountText.of(usual)), mend("meant", Operations.note(one.line().id(), CheckTable.words().say("as-it-says"))));
     }
 }

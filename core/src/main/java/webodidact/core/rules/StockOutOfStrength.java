@@ -6,11 +6,11 @@ import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
+import webodidact.core.check.About;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
-import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
 
@@ -18,21 +18,6 @@ import webodidact.core.lesson.FoodLine;
 final class StockOutOfStrength implements Check {
     /** Millilitres for one cube, as the makers of 10 g cubes print it: 450 to 500. Packets differ. */
     private static final Ratio PER_CUBE = Ratio.of(500);
-
-    @Override
-    public String id() {
-        return "stock-out-of-strength";
-    }
-
-    @Override
-    public String summary() {
-        return "A stock cube has about half a litre of water";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.LOOK;
-    }
 
     @Override
     public Stream<Finding> find(Situation s) {
@@ -47,9 +32,8 @@ final class StockOutOfStrength implements Check {
     }
 
     private Finding finding(Situation s, FoodLine line, Ratio water, Ratio right, Ratio ratio) {
-        var is = AmountText.of(line.amount());
-        return at(s, line.id(), is + " stock cube" + (line.amount().low().isMoreThan(Ratio.ONE) ? "s" : "") + " in " + water.nearest() + " ml: " + (ratio.isMoreThan(Ratio.ONE) ? "too strong" : "too weak")
-                + ", " + AmountText.number(right) + " would do.", "Usual is one to half a litre; the packet decides.",
-                new Mend("Make it " + AmountText.number(right), l -> l.withFood(line.id(), f -> f.but(d -> d.amount = Amount.of(right, Unit.PIECE)))));
+        boolean several = line.amount().low().isMoreThan(Ratio.ONE);
+        return about(new About.OfFood(line.id()), 0, AmountText.of(line.amount()), several ? 2 : 1, water.nearest(), AmountText.number(right))
+                .as(ratio.isMoreThan(Ratio.ONE) ? "strong" : "weak").mending(mend("make", Operations.amount(line.id(), Amount.of(right, Unit.PIECE)), AmountText.number(right)));
     }
 }

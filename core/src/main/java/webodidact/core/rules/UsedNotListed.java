@@ -2,34 +2,18 @@ package webodidact.core.rules;
 
 import java.util.HashSet;
 import java.util.stream.Stream;
+import webodidact.core.check.About;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
-import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
 import webodidact.core.food.Food;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
-import webodidact.core.lesson.Use;
 import webodidact.core.script.Mentions;
 
 final class UsedNotListed implements Check {
-    @Override
-    public String id() {
-        return "used-not-listed";
-    }
-
-    @Override
-    public String summary() {
-        return "What is said or used is on the gather list";
-    }
-
-    @Override
-    public Severity severity() {
-        return Severity.LOOK;
-    }
-
     @Override
     public Stream<Finding> find(Situation s) {
         var told = new HashSet<String>();
@@ -41,10 +25,8 @@ final class UsedNotListed implements Check {
 
     private Finding finding(Situation s, Step step, Mentions.Mention mention) {
         var food = s.knowledge().food(mention.id()).orElseThrow();
-        return new Finding(severity(), id(), step.id() + "/" + food.id(), s.lesson().indexOf(step.id()) + 1,
-                "“" + mention.words() + "” is said here but not on the gather list.",
-                "Homes will not have it ready.",
-                java.util.List.of(new Mend("List it as optional", lesson -> listed(lesson, step, food, mention.words()))));
+        return about(new About.OfFoodInStep(step.id(), food.id()), s.lesson().indexOf(step.id()) + 1, mention.words())
+                .mending(mend("list", lesson -> listed(lesson, step, food, mention.words())));
     }
 
     private static Lesson listed(Lesson lesson, Step step, Food food, String words) {
@@ -52,10 +34,6 @@ final class UsedNotListed implements Check {
             d.optional = true;
             d.toTaste = true;
         });
-        return lesson.but(d -> {
-            d.foods = Stream.concat(lesson.foods().stream(), Stream.of(line)).toList();
-            d.steps = lesson.withStep(step.id(), x -> x.but(y -> y.uses =
-                    Stream.concat(x.uses().stream(), Stream.of(new Use(line.id(), null))).toList())).steps();
-        });
+        return Operations.list(line, step.id()).apply(lesson);
     }
 }

@@ -11,16 +11,15 @@ import webodidact.core.food.Risk;
  */
 public enum Profile {
     /** Food Standards Agency, Safer Food Better Business (75 °C in the middle, or 70 °C for 2 minutes); hot holding 63 °C. */
-    UK("United Kingdom", 75, 75, 63, 75, 5, 63, false, EnumSet.complementOf(EnumSet.of(Allergen.WHEAT))),
+    UK(75, 75, 63, 75, 5, 63, false, EnumSet.complementOf(EnumSet.of(Allergen.WHEAT))),
     /** Regulation (EU) 1169/2011, annex II, for allergens; temperatures as in common national guides to Regulation (EC) 852/2004. */
-    EU("European Union", 75, 70, 63, 70, 5, 63, false, EnumSet.complementOf(EnumSet.of(Allergen.WHEAT))),
+    EU(75, 70, 63, 70, 5, 63, false, EnumSet.complementOf(EnumSet.of(Allergen.WHEAT))),
     /** FDA Food Code 2022, 3-401.11 and 3-501.16: poultry 165 °F, ground meat 155 °F, fish and whole cuts 145 °F; 41 °F and 135 °F. */
-    US("United States", 165, 155, 145, 145, 41, 135, true, EnumSet.of(Allergen.WHEAT, Allergen.CRUSTACEANS, Allergen.EGGS, Allergen.FISH,
+    US(165, 155, 145, 145, 41, 135, true, EnumSet.of(Allergen.WHEAT, Allergen.CRUSTACEANS, Allergen.EGGS, Allergen.FISH,
             Allergen.PEANUTS, Allergen.SOYA, Allergen.MILK, Allergen.NUTS, Allergen.SESAME)),
     /** Food Standards Code 3.2.2 (5 °C and 60 °C) and schedule 9 for allergens; 75 °C as in Food Safety Information Council advice. */
-    AU_NZ("Australia and New Zealand", 75, 75, 63, 63, 5, 60, false, EnumSet.complementOf(EnumSet.of(Allergen.CELERY, Allergen.MUSTARD)));
+    AU_NZ(75, 75, 63, 63, 5, 60, false, EnumSet.complementOf(EnumSet.of(Allergen.CELERY, Allergen.MUSTARD)));
 
-    private final String title;
     private final int poultry;
     private final int mince;
     private final int fish;
@@ -30,8 +29,7 @@ public enum Profile {
     private final boolean fahrenheit;
     private final Set<Allergen> named;
 
-    Profile(String title, int poultry, int mince, int fish, int meat, int fridge, int hotHolding, boolean fahrenheit, Set<Allergen> named) {
-        this.title = title;
+    Profile(int poultry, int mince, int fish, int meat, int fridge, int hotHolding, boolean fahrenheit, Set<Allergen> named) {
         this.poultry = poultry;
         this.mince = mince;
         this.fish = fish;
@@ -43,7 +41,7 @@ public enum Profile {
     }
 
     public String title() {
-        return title;
+        return Words.OURS.title(this);
     }
 
     /** Core temperature, in the scale people read there, at which that food is cooked; 0 where none is asked for. */

@@ -7,10 +7,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.AmountText;
+import webodidact.core.food.Action;
+import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
@@ -26,9 +29,6 @@ import webodidact.core.time.Clock;
 
 /** What the words of a step say about its wait, cue, oven, tools, foods and acts. Each is a proposal until somebody takes it. */
 public final class Suggestions {
-    private static final Map<String, String> WAITS = new LinkedHashMap<>();
-    private static final Pattern WAIT_VERB;
-    private static final Pattern HANDS_VERB = Pattern.compile("\\b(stir|whisk|knead|beat|mix|wash|rub|toss|scrub|cream|fold|roll|shake|massage|mash|chop|count|squeeze|stir-fry)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern UNTIL = Pattern.compile("\\b(?:until|till)\\s+([^.;!?\\n]{3,80}?)(?=\\s*(?:[.;!?\\n]|$|, (?:then|stirring|turning|about|which)|\\s+(?:and )?then\\b|,?\\s+(?:about|for)\\s+\\d))", Pattern.CASE_INSENSITIVE);
     private static final Pattern WASHES = Pattern.compile("\\bwash(?:es|ing)? (?:your |our |my |their )?hands\\b|\\bhands washed\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OVEN_ON = Pattern.compile("\\b(?:pre-?heat|heat|turn on|switch on|turn|switch) (?:up )?(?:the |your )?oven\\b(?! off)|\\boven (?:goes |on )on\\b|\\boven on\\b", Pattern.CASE_INSENSITIVE);
@@ -37,16 +37,11 @@ public final class Suggestions {
     private static final Pattern ADULT = Pattern.compile("\\b(?:grown-?ups?|adults?)\\b[^.!?]{0,40}\\b(?:does?|lifts?|takes?|opens?|carr(?:y|ies)|pours?|drains?|yours|your turn|job)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern MICROWAVE = Pattern.compile("\\bmicrowave\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COLD = Pattern.compile("\\b(?:in|into|to) the (?:fridge|freezer)\\b|\\bchill\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OVEN = Pattern.compile("\\b(?:in|into) (?:the |a )?(?:hot |fan |warm )?oven\\b|\\b(?:bake|roast)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern RING = Pattern.compile("\\b(?:simmer|boil|fry|saut[eé]|sweat|sear|poach|stir-fry|braise|stew)\\b|\\bon the (?:hob|ring)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OVEN = Pattern.compile("\\b(?:in|into) (?:the |a )?(?:hot |fan |warm )?oven\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern RING = Pattern.compile("\\bon the (?:hob|ring)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b", Pattern.CASE_INSENSITIVE);
+    /** Letters before a time in which its verb stands. */
+    private static final int REACH = 80;
     private static final Pattern LOOK = Pattern.compile("\\b(turn|stir|baste|shake|rotate)\\b([^.!?;]{0,40}?)\\b(?:halfway|half way|after (?=\\d|a |one|two|three|four|five|ten))", Pattern.CASE_INSENSITIVE);
-
-    static {
-        for (var pair : "simmer=simmers;boil=boils;bake=bakes;roast=roasts;rest=rests;chill=chills;cool=cools;soak=soaks;prove=proves;proof=proofs;rise=rises;steam=steams;marinate=marinates;infuse=infuses;leave=waits;stand=stands;microwave=heats;cook=cooks;set=sets;freeze=freezes;poach=poaches;stew=stews;braise=braises;grill=grills;fry=fries;dry=dries;drain=drains;toast=toasts".split(";")) {
-            WAITS.put(pair.substring(0, pair.indexOf('=')), pair.substring(pair.indexOf('=') + 1));
-        }
-        WAIT_VERB = Pattern.compile("\\b(" + String.join("|", WAITS.keySet()) + ")s?\\b", Pattern.CASE_INSENSITIVE);
-    }
 
     private final Lesson lesson;
     private final Knowledge knowledge;
@@ -98,7 +93,7 @@ public final class Suggestions {
         for (var near : finder.in(text)) {
             if (near.kind() != Mentions.Kind.NEAR) continue;
             var right = near.right();
-            add(all, Suggestion.Kind.SPELLING, near.words(), "“" + near.words() + "”: " + right + "?", s -> s.but(d -> {
+            add(all, Suggestion.Kind.SPELLING, near.words(), Words.OURS.say("spelling", near.words(), right), s -> s.but(d -> {
                 var word = Pattern.compile("\\b" + Pattern.quote(near.words()) + "\\b");
                 d.say = word.matcher(d.say).replaceAll(java.util.regex.Matcher.quoteReplacement(right));
                 d.doing = word.matcher(d.doing).replaceAll(java.util.regex.Matcher.quoteReplacement(right));
@@ -107,38 +102,34 @@ public final class Suggestions {
     }
 
     private void times(Step step, String text, Map<String, Suggestion> all) {
-        boolean wait = step.waiting() != null || !WAIT_VERB.matcher(text).find();
+        var actions = knowledge.actionsIn(text);
+        boolean wait = step.waiting() != null || actions.stream().noneMatch(a -> !a.action().waits().isEmpty());
         for (var found : TimeWords.in(text)) {
             var sentence = HeatWords.sentenceAround(text, found.start());
-            var before = HeatWords.sentenceBefore(text, found.start(), 80);
-            var verb = last(WAIT_VERB, before);
-            var hand = last(HANDS_VERB, before);
-            if (verb == null && hand == null && !wait) verb = last(WAIT_VERB, sentence);
-            boolean byHand = hand != null && (verb == null || hand.end > verb.end);
+            int from = found.start() - HeatWords.sentenceBefore(text, found.start(), REACH).length();
+            var verb = last(actions, from, found.start(), a -> !a.waits().isEmpty());
+            var hand = last(actions, from, found.start(), Action::byHand);
+            if (verb == null && hand == null && !wait) verb = last(actions, from, found.start() + sentence.length(), a -> !a.waits().isEmpty());
+            boolean byHand = hand != null && (verb == null || hand.end() > verb.end());
             if (byHand) {
-                if (step.hands().isZero()) add(all, Suggestion.Kind.HANDS, seconds(found.time()), "hands " + found.time().text(), s -> s.but(d -> d.hands = found.time()));
+                if (step.hands().isZero()) add(all, Suggestion.Kind.HANDS, seconds(found.time()), Words.OURS.say("hands", found.time().text()), s -> s.but(d -> d.hands = found.time()));
             } else if (verb != null && !wait) {
                 wait = true;
-                var what = WAITS.get(verb.word);
+                var what = verb.action().waits();
                 var cue = cue(sentence);
                 var cover = new Cover.CarryOn("");
-                add(all, Suggestion.Kind.WAIT, seconds(found.time()), what + " " + found.time().text() + (cue.isEmpty() ? "" : ", until " + cue),
+                add(all, Suggestion.Kind.WAIT, seconds(found.time()), cue.isEmpty() ? Words.OURS.say("wait", what, found.time().text()) : Words.OURS.say("wait.until", what, found.time().text(), cue),
                         s -> s.but(d -> d.waiting = new Wait(found.time(), what, cue, cover)));
             }
         }
         if (step.waiting() != null && step.waiting().cue().isBlank()) {
             var cue = cue(text);
-            if (!cue.isEmpty()) add(all, Suggestion.Kind.CUE, cue, "done when " + cue, s -> s.but(d -> d.waiting = s.waiting().until(cue)));
+            if (!cue.isEmpty()) add(all, Suggestion.Kind.CUE, cue, Words.OURS.say("cue", cue), s -> s.but(d -> d.waiting = s.waiting().until(cue)));
         }
     }
 
-    private record Verb(String word, int end) {}
-
-    private static Verb last(Pattern pattern, String text) {
-        Verb last = null;
-        var m = pattern.matcher(text);
-        while (m.find()) last = new Verb(m.group(1).toLowerCase(Locale.ROOT), m.end());
-        return last;
+    private static Actions.Found last(List<Actions.Found> actions, int from, int to, Predicate<Action> which) {
+        return actions.stream().filter(a -> a.start() >= from && a.start() < to && which.test(a.action())).reduce((x, y) -> y).orElse(null);
     }
 
     private static String cue(String text) {
@@ -154,23 +145,28 @@ public final class Suggestions {
             var after = TimeWords.in(text.substring(m.end(), Math.min(text.length(), m.end() + 80))).stream().filter(f -> f.start() < 4).findFirst();
             int at = after.map(f -> f.time().likely()).orElse(step.waiting().time().likely() / 2);
             if (at <= 0 || step.waiting().looks().stream().anyMatch(l -> l.what().equals(what))) continue;
-            add(all, Suggestion.Kind.LOOK, what, what + " at " + Clock.text(at), s -> s.but(d -> d.waiting = s.waiting().looking(Stream.concat(s.waiting().looks().stream(), Stream.of(new Look(at, what))).toList())));
+            add(all, Suggestion.Kind.LOOK, what, Words.OURS.say("look", what, Clock.text(at)), s -> s.but(d -> d.waiting = s.waiting().looking(Stream.concat(s.waiting().looks().stream(), Stream.of(new Look(at, what))).toList())));
         }
     }
 
     private void heat(Step step, String text, Map<String, Suggestion> all) {
         if (step.heat() != null) return;
-        HeatWords.in(text).ifPresent(f -> add(all, Suggestion.Kind.HEAT, f.heat().low() + "-" + f.heat().high() + "-" + code(f.heat().mode()), "oven " + f.heat().text(), s -> s.but(d -> {
+        HeatWords.in(text).ifPresent(f -> add(all, Suggestion.Kind.HEAT, f.heat().low() + "-" + f.heat().high() + "-" + code(f.heat().mode()), Words.OURS.say("oven", f.heat().text()), s -> s.but(d -> {
             d.heat = f.heat();
-            if (OVEN.matcher(text).find()) d.place = Place.OVEN;
+            if (isIn(text, Place.OVEN, OVEN)) d.place = Place.OVEN;
         })));
     }
 
     private void place(Step step, String text, Map<String, Suggestion> all) {
         if (step.place() != Place.BENCH) return;
-        var place = MICROWAVE.matcher(text).find() ? Place.MICROWAVE : OVEN.matcher(text).find() && !OVEN_ON.matcher(text).find() ? Place.OVEN
-                : RING.matcher(text).find() ? Place.RING : COLD.matcher(text).find() ? Place.COLD : null;
-        if (place != null) add(all, Suggestion.Kind.PLACE, code(place), "at the " + place.title(), s -> s.but(d -> d.place = place));
+        var place = isIn(text, Place.MICROWAVE, MICROWAVE) ? Place.MICROWAVE : isIn(text, Place.OVEN, OVEN) && !OVEN_ON.matcher(text).find() ? Place.OVEN
+                : isIn(text, Place.RING, RING) ? Place.RING : isIn(text, Place.COLD, COLD) ? Place.COLD : isIn(text, Place.BLENDER, null) ? Place.BLENDER : null;
+        if (place != null) add(all, Suggestion.Kind.PLACE, code(place), Words.OURS.say("place", place.title()), s -> s.but(d -> d.place = place));
+    }
+
+    /** A verb that is done there, or words that say it. */
+    private boolean isIn(String text, Place place, Pattern said) {
+        return knowledge.actionsIn(text).stream().anyMatch(a -> a.action().place().equals(code(place))) || said != null && said.matcher(text).find();
     }
 
     private void foods(Step step, String text, Map<String, Suggestion> all) {
@@ -181,10 +177,10 @@ public final class Suggestions {
             var amount = share == null ? null : share.amount();
             var shown = amount == null ? "" : AmountText.of(amount.times(Scaling.forHome(lesson))) + " ";
             if (!step.usesLine(line.id())) {
-                var words = share != null && share.rest() ? "the rest of the " + line.item() : shown + line.item();
+                var words = share != null && share.rest() ? Words.OURS.say("rest", line.item()) : shown + line.item();
                 add(all, Suggestion.Kind.USE, line.id(), words, s -> s.but(d -> d.uses = Stream.concat(s.uses().stream(), Stream.of(new Use(line.id(), amount))).toList()));
             } else if (amount != null && step.uses().stream().anyMatch(u -> u.line().equals(line.id()) && u.amount() == null)) {
-                add(all, Suggestion.Kind.AMOUNT, line.id() + "=" + amount, "only " + shown + line.item(), s -> s.but(d -> d.uses = s.uses().stream().map(u -> u.line().equals(line.id()) ? new Use(u.line(), amount) : u).toList()));
+                add(all, Suggestion.Kind.AMOUNT, line.id() + "=" + amount, Words.OURS.say("only", shown + line.item()), s -> s.but(d -> d.uses = s.uses().stream().map(u -> u.line().equals(line.id()) ? new Use(u.line(), amount) : u).toList()));
             }
         }
     }

@@ -1,12 +1,16 @@
 package webodidact.core.script;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.Ratio;
+import webodidact.core.food.Actions;
+import webodidact.core.food.Hazard;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Audience;
@@ -31,7 +35,7 @@ public final class Ways {
             for (var instead : tool.instead()) {
                 var other = knowledge.tool(instead.tool()).orElse(null);
                 if (other == null || step.tools().contains(other.id()) || instead.cannot().stream().anyMatch(c -> c.verbs().stream().anyMatch(v -> names(words, v)))) continue;
-                var name = "with a " + other.name();
+                var name = Words.OURS.say("with", other.name());
                 if (step.way().equals(name) || step.ways().stream().anyMatch(w -> w.name().equals(name))) continue;
                 var tools = step.tools().stream().map(t -> t.equals(id) ? other.id() : t).distinct().toList();
                 // "with a grater" is not also the way of another tool of the step.
@@ -51,10 +55,10 @@ public final class Ways {
         if (step.waiting() == null) return Stream.empty();
         if (step.place() == Place.OVEN && knowledge.tool("air-fryer").isPresent()) {
             var tools = Stream.concat(step.tools().stream().filter(t -> !t.equals("baking-tray")), Stream.of("air-fryer")).toList();
-            return Stream.of(new Way("in an air fryer", step.hands(), times(step.waiting().time(), Ratio.of(4, 5)), tools, Place.BENCH, null, step.doing(), youngest(tools, Place.OVEN, knowledge), false));
+            return Stream.of(new Way(Words.OURS.say("airFryer"), step.hands(), times(step.waiting().time(), Ratio.of(4, 5)), tools, Place.BENCH, null, step.doing(), youngest(tools, Place.OVEN, knowledge), false));
         }
         if (step.place() != Place.RING || !names(words, "melt") && !names(words, "steam")) return Stream.empty();
-        return Stream.of(new Way("in the microwave", step.hands(), times(step.waiting().time(), Ratio.HALF), step.tools(), Place.MICROWAVE, null, step.doing(), youngest(step.tools(), Place.MICROWAVE, knowledge), false));
+        return Stream.of(new Way(Words.OURS.say("microwave"), step.hands(), times(step.waiting().time(), Ratio.HALF), step.tools(), Place.MICROWAVE, null, step.doing(), youngest(step.tools(), Place.MICROWAVE, knowledge), false));
     }
 
     private static boolean names(String words, String verb) {
@@ -84,8 +88,13 @@ public final class Ways {
                 youngest(step.tools(), step.place(), knowledge), true);
     }
 
+    /** A verb asks for it. */
+    private static boolean isWorkedWith(Tool tool) {
+        return Actions.shipped().all().stream().anyMatch(a -> a.tools().contains(tool.id()));
+    }
+
     private static String usual(Step step, Knowledge knowledge) {
-        return step.tools().stream().flatMap(t -> knowledge.tool(t).stream()).filter(t -> !t.hazard().isEmpty() || !t.impliedBy().isEmpty()).findFirst().map(t -> "with a " + t.name()).orElse("as written");
+        return step.tools().stream().flatMap(t -> knowledge.tool(t).stream()).filter(t -> t.hazard() != Hazard.NONE || isWorkedWith(t)).findFirst().map(t -> Words.OURS.say("with", t.name())).orElse(Words.OURS.say("asWritten"));
     }
 
     /** The step done another way: its times, tools, place and words; the present way is kept among the others. */
@@ -106,26 +115,16 @@ public final class Ways {
     }
 
     /** A blade with a motor is an electrical one: what is loud has one. */
-    private static String hazard(String id, Knowledge knowledge) {
-        return knowledge.tool(id).map(t -> t.hazard().equals("blade") && t.noisy() ? "electrical" : t.hazard()).orElse("");
+    private static Hazard hazard(String id, Knowledge knowledge) {
+        return knowledge.tool(id).map(t -> t.hazard() == Hazard.BLADE && t.noisy() ? Hazard.ELECTRICAL : t.hazard()).orElse(Hazard.NONE);
     }
 
     /** What each way warns of, in words; beside local rules and the adult in the room. */
     public static List<String> cautions(List<String> tools, Place place, Knowledge knowledge) {
-        var all = new ArrayList<String>();
-        for (var id : tools) {
-            var hazard = hazard(id, knowledge);
-            var words = switch (hazard) {
-                case "blade" -> "sharp: tuck your fingertips in";
-                case "electrical" -> "unplug it before you reach in";
-                case "glass" -> "glass: no sudden heat";
-                case "heat" -> "hot: dry cloth or gloves";
-                default -> "";
-            };
-            if (!words.isEmpty() && !all.contains(words)) all.add(words);
-        }
-        if (place.isHot() && all.stream().noneMatch(w -> w.startsWith("hot"))) all.add("hot: dry cloth or gloves");
-        return all;
+        var hazards = new LinkedHashSet<Hazard>();
+        for (var id : tools) hazards.add(hazard(id, knowledge));
+        if (place.isHot()) hazards.add(Hazard.HEAT);
+        return hazards.stream().filter(h -> h != Hazard.NONE).map(h -> Words.OURS.say("caution." + h.name().toLowerCase(Locale.ROOT))).toList();
     }
 
     /**
@@ -137,14 +136,14 @@ public final class Ways {
         boolean hard = place == Place.RING || place == Place.OVEN || place == Place.BLENDER;
         for (var id : tools) {
             var hazard = hazard(id, knowledge);
-            blade |= hazard.equals("blade");
-            hard |= hazard.equals("electrical") || hazard.equals("heat");
+            blade |= hazard == Hazard.BLADE;
+            hard |= hazard == Hazard.ELECTRICAL || hazard == Hazard.HEAT;
         }
         return hard ? Audience.AGES_11_16 : blade ? Audience.AGES_7_11 : null;
     }
 
     /** Why the lesson's listeners may not do it that way, or empty. */
     public static Optional<String> tooYoung(Way way, Lesson lesson) {
-        return way.from() != null && lesson.audience().compareTo(way.from()) < 0 ? Optional.of("from " + way.from().title() + "; an adult does it") : Optional.empty();
+        return way.from() != null && lesson.audience().compareTo(way.from()) < 0 ? Optional.of(Words.OURS.say("adultBelow", way.from().title())) : Optional.empty();
     }
 }

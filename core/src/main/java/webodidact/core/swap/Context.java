@@ -8,7 +8,7 @@ import java.util.Set;
 
 /** How a food is treated where it is used; a stand-in that is right in one is wrong in another. */
 public enum Context {
-    COLD("cold"), BAKED("baked"), FRIED("fried"), BOILED("boiled or simmered"), STEAMED("steamed"), TOASTED("toasted"), MELTED("melted");
+    COLD, BAKED, FRIED, BOILED, STEAMED, TOASTED, MELTED;
 
     /** Words of the substitution table; one that is not here fits anywhere. */
     private static final Map<String, Set<Context>> WORDS = Map.ofEntries(
@@ -27,14 +27,8 @@ public enum Context {
             Map.entry("liquid", EnumSet.complementOf(EnumSet.of(COLD))), Map.entry("sauce", EnumSet.of(BOILED, FRIED, BAKED)), Map.entry("in a sauce", EnumSet.of(BOILED, FRIED)));
     private static final Set<String> ANYWHERE = Set.of("any", "added at the end", "stirred in", "filling", "dusted", "pieces", "blitzed", "in soup");
 
-    private final String title;
-
-    Context(String title) {
-        this.title = title;
-    }
-
     public String title() {
-        return title;
+        return Words.OURS.title(this);
     }
 
     public boolean isHeated() {

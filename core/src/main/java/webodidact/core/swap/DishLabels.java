@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import webodidact.core.food.Allergen;
+import webodidact.core.food.Diet;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.FoodLine;
@@ -37,27 +38,27 @@ public record DishLabels(Set<Allergen> contains, Answer vegetarian, Answer vegan
             if (food != null) contains.addAll(food.allergens());
             if (line.labelSays() != null) contains.addAll(line.labelSays());
         }
-        return new DishLabels(contains, diet(lesson, knowledge, "vegetarian"), diet(lesson, knowledge, "vegan"), labels);
+        return new DishLabels(contains, diet(lesson, knowledge, Diet.VEGETARIAN), diet(lesson, knowledge, Diet.VEGAN), labels);
     }
 
-    private static Answer diet(Lesson lesson, Knowledge knowledge, String word) {
+    private static Answer diet(Lesson lesson, Knowledge knowledge, Diet wanted) {
         var against = new ArrayList<String>();
         var unread = new ArrayList<String>();
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
             if (food == null || food.checkLabel() && line.labelSays() == null) unread.add(name(line, food));
-            if (food != null && !suits(food, line, word)) against.add(name(line, food));
+            if (food != null && !suits(food, line, wanted)) against.add(name(line, food));
         }
         if (!against.isEmpty()) return new Answer(Truth.NO, List.copyOf(against));
         return unread.isEmpty() ? new Answer(Truth.YES, List.of()) : new Answer(Truth.UNKNOWN, List.copyOf(unread));
     }
 
-    private static boolean suits(Food food, FoodLine line, String word) {
-        if (!food.suits(word)) return false;
+    private static boolean suits(Food food, FoodLine line, Diet wanted) {
+        if (!food.suits(wanted)) return false;
         var read = line.labelSays() == null ? Set.<Allergen>of() : line.labelSays();
         var meat = EnumSet.of(Allergen.FISH, Allergen.CRUSTACEANS, Allergen.MOLLUSCS);
         if (read.stream().anyMatch(meat::contains)) return false;
-        return !word.equals("vegan") || !read.contains(Allergen.MILK) && !read.contains(Allergen.EGGS);
+        return wanted != Diet.VEGAN || !read.contains(Allergen.MILK) && !read.contains(Allergen.EGGS);
     }
 
     private static String name(FoodLine line, Food food) {
@@ -65,8 +66,8 @@ public record DishLabels(Set<Allergen> contains, Answer vegetarian, Answer vegan
     }
 
     /** What may be said of "vegan" or "vegetarian". */
-    public Answer of(String diet) {
-        return diet.equals("vegan") ? vegan : vegetarian;
+    public Answer of(Diet diet) {
+        return diet == Diet.VEGAN ? vegan : vegetarian;
     }
 
     /** Whether that allergen is in it by what is declared; UNKNOWN while labels are unread. */

@@ -19,14 +19,15 @@ record Fitness(int rank, String reason) {
     static Fitness of(SwapRule rule, InUse use) {
         if (use.steps().isEmpty() && !use.stated()) return new Fitness(1, "");
         var verbs = SHOWN_BY.get(rule.job());
-        if (verbs != null && use.firstSaying(verbs) == 0) return new Fitness(0, "It stands in as " + rule.job() + "; that is not its job here.");
+        if (verbs != null && use.firstSaying(verbs) == 0) return new Fitness(0, Words.OURS.say("notItsJob", rule.job()));
         var otherJob = jobShown(rule, use);
-        if (otherJob != null) return new Fitness(0, "In step " + use.firstSaying(SHOWN_BY.get(otherJob)) + " its job is " + otherJob + ", not " + rule.job() + ".");
+        if (otherJob != null) return new Fitness(0, Words.OURS.say("otherJob", use.firstSaying(SHOWN_BY.get(otherJob)), otherJob, rule.job()));
         if (rule.contexts().isEmpty() || rule.contexts().containsAll(use.contexts())) return new Fitness(2, "");
         var missing = EnumSet.copyOf(use.contexts());
         missing.removeAll(rule.contexts());
-        if (missing.size() < use.contexts().size()) return new Fitness(1, "Right where it is " + rule.context() + "; here it is also " + words(missing) + ": test it.");
-        return new Fitness(0, "It stands in where it is " + rule.context() + "; here it is " + words(use.contexts()) + where(use) + ".");
+        if (missing.size() < use.contexts().size()) return new Fitness(1, Words.OURS.say("testIt", rule.context(), words(missing)));
+        if (use.stated() || use.steps().isEmpty()) return new Fitness(0, Words.OURS.say("elsewhere", rule.context(), words(use.contexts())));
+        return new Fitness(0, Words.OURS.say("elsewhere.step", rule.context(), words(use.contexts()), use.steps().getFirst()));
     }
 
     /** Another job of the same food that only its verb can mean, as brushing means a glaze. */
@@ -40,11 +41,7 @@ record Fitness(int rank, String reason) {
         return null;
     }
 
-    private static String where(InUse use) {
-        return use.stated() || use.steps().isEmpty() ? "" : " (step " + use.steps().getFirst() + ")";
-    }
-
     private static String words(Set<Context> contexts) {
-        return String.join(" and ", contexts.stream().sorted().map(Context::title).toList());
+        return contexts.stream().sorted().map(Context::title).reduce((a, b) -> Words.OURS.say("and", a, b)).orElse("");
     }
 }

@@ -7,9 +7,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import webodidact.core.food.Action;
+import webodidact.core.food.Actions;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
+import webodidact.core.memo.Remembered;
+import webodidact.core.words.VerbForms;
 import webodidact.core.words.Word;
 
 /**
@@ -24,10 +28,8 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
     /** @param number of the step, from 1 */
     public record Later(int number, Step step, String text) {}
 
-    private static final Map<String, Context> VERBS = Map.ofEntries(Map.entry("bake", Context.BAKED), Map.entry("roast", Context.BAKED), Map.entry("oven", Context.BAKED),
-            Map.entry("fry", Context.FRIED), Map.entry("saute", Context.FRIED), Map.entry("sear", Context.FRIED), Map.entry("soften", Context.FRIED),
-            Map.entry("sweat", Context.FRIED), Map.entry("boil", Context.BOILED), Map.entry("simmer", Context.BOILED), Map.entry("poach", Context.BOILED),
-            Map.entry("blanch", Context.BOILED), Map.entry("steam", Context.STEAMED), Map.entry("toast", Context.TOASTED), Map.entry("melt", Context.MELTED));
+    /** Of verbs that only the substitution table knows. */
+    private static final Remembered<String, VerbForms> FORMS = new Remembered<>(v -> VerbForms.of(v, Map.of()));
     /** A step about one of these is eaten as it is, whatever goes into the oven afterwards. */
     private static final Set<String> UNHEATED = Set.of("sauce", "dip", "dressing", "topping", "garnish", "salad", "serve", "plate", "yoghurt", "yogurt", "relish", "icing", "cold", "chill", "drink");
     private static final Set<String> EMPTY_WORDS = Set.of("the", "and", "for", "with", "into", "onto", "out", "off", "all", "your", "make", "cut", "mix", "add",
@@ -111,8 +113,7 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         if (!step.place().isHot()) return;
         var found = EnumSet.noneOf(Context.class);
         for (var word : Word.of(text(step))) {
-            var known = VERBS.get(verb(word.stem()));
-            if (known != null) found.add(known);
+            Actions.shipped().named(word.stem()).flatMap(a -> Context.named(a.treated())).ifPresent(found::add);
         }
         if (step.place() == webodidact.core.lesson.Place.OVEN) found.add(Context.BAKED);
         if (found.isEmpty()) found.add(Context.BOILED);
@@ -127,23 +128,6 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         var set = new HashSet<String>();
         for (var word : Word.of(text)) if (word.stem().length() > 2 && !EMPTY_WORDS.contains(word.stem())) set.add(word.stem());
         return set;
-    }
-
-    /** "Simmering", "baked" and "fries" as the table writes them. */
-    static String verb(String word) {
-        for (var end : List.of("ing", "ed", "es", "s")) {
-            if (word.length() < end.length() + 3 || !word.endsWith(end)) continue;
-            var stem = word.substring(0, word.length() - end.length());
-            for (var guess : List.of(stem, stem + "e", undoubled(stem), stem.endsWith("i") ? stem.substring(0, stem.length() - 1) + "y" : stem)) {
-                if (VERBS.containsKey(guess)) return guess;
-            }
-        }
-        return word;
-    }
-
-    private static String undoubled(String stem) {
-        int n = stem.length();
-        return n > 2 && stem.charAt(n - 1) == stem.charAt(n - 2) ? stem.substring(0, n - 1) : stem;
     }
 
     /** The first step, from 1, whose text has one of the verbs; 0 if none has. */
@@ -167,12 +151,7 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
     }
 
     private static boolean isForm(String word, String verb) {
-        if (word.equals(verb) || word.equals(verb + "s")) return true;
-        var root = verb.endsWith("e") || verb.endsWith("y") ? verb.substring(0, verb.length() - 1) : verb;
-        var last = root.charAt(root.length() - 1);
-        for (var end : List.of("ing", "ed", "es", "ies", "ied")) {
-            if (word.equals(root + end) || word.equals(root + last + end) || word.equals(verb + end)) return true;
-        }
-        return false;
+        var forms = Actions.shipped().verb(verb).map(Action::forms).orElseGet(() -> FORMS.of(verb));
+        return forms.all().contains(word) || Word.stem(forms.third()).equals(word);
     }
 }

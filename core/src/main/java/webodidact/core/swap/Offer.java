@@ -32,7 +32,7 @@ public record Offer(SwapRule rule, Food food, String amount, Amount exact, List<
     }
 
     public String title() {
-        return food == null ? "Leave it out" : food.name();
+        return food == null ? Words.OURS.say("leaveOut") : food.name();
     }
 
     /** Seconds more on air; negative for less. */

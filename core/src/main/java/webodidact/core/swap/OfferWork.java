@@ -8,10 +8,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.AmountText;
+import webodidact.core.amount.Dimension;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
 import webodidact.core.food.Allergen;
+import webodidact.core.food.Diet;
 import webodidact.core.food.Facts;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
@@ -22,7 +25,6 @@ import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.ToolLine;
-import webodidact.core.lesson.Scaling;
 import webodidact.core.time.Clock;
 
 /** One line of one lesson, while its offers are worked out. */
@@ -61,9 +63,7 @@ final class OfferWork {
     }
 
     Offer leftOut() {
-        var steps = String.join(", ", use.steps().stream().map(String::valueOf).toList());
-        var change = use.steps().isEmpty() ? "No step uses it." : (use.steps().size() == 1 ? "Step " + steps + " goes" : "Steps " + steps + " go")
-                + " without it: say what changes in the taste.";
+        var change = use.steps().isEmpty() ? Words.OURS.say("unused") : Words.OURS.say("without", use.steps().size(), use.steps());
         var without = lesson.removingFood(line.id());
         var knock = new ArrayList<KnockOn>();
         diets(DishLabels.of(without, knowledge), knock);
@@ -81,9 +81,9 @@ final class OfferWork {
 
     /** " (about 1½)" where the food was counted and its stand-in is too. */
     private String pieces(Food standIn, Amount exact) {
-        if (line.amount().unit().dimension() != webodidact.core.amount.Dimension.COUNT || standIn.piece() == null || standIn.piece().isLessThan(Ratio.of(20))) return "";
+        if (line.amount().unit().dimension() != Dimension.COUNT || standIn.piece() == null || standIn.piece().isLessThan(Ratio.of(20))) return "";
         var count = exact.times(Scaling.forHome(lesson)).low().dividedBy(standIn.piece()).toStep(Ratio.HALF).max(Ratio.HALF);
-        return " (about " + webodidact.core.amount.AmountText.number(count) + ")";
+        return " " + Words.OURS.say("about", AmountText.number(count));
     }
 
     private String shown(Amount exact) {
@@ -107,7 +107,7 @@ final class OfferWork {
     }
 
     private String needText(FoodLine need) {
-        return need.amount() == null ? "some " + need.item() : shown(need.amount()) + " " + need.item();
+        return need.amount() == null ? Words.OURS.say("some", need.item()) : shown(need.amount()) + " " + need.item();
     }
 
     private List<KnockOn> knockOns(SwapRule rule, Food standIn, Amount exact) {
@@ -137,8 +137,7 @@ final class OfferWork {
         var more = saltIn(standIn, exact, "").minus(saltIn(food, line.amount(), line.form())).dividedBy(Ratio.of(lesson.makes().serves()));
         if (more.abs().isLessThan(SALT_MATTERS)) return;
         var grams = more.abs().toStep(Ratio.of(1, 10));
-        add(all, KnockOn.Kind.CHANGE, (more.isNegative() ? "Less salt" : "More salt") + " by about " + webodidact.core.amount.AmountText.number(grams)
-                + " g a portion: " + (more.isNegative() ? "taste." : "leave salt out and taste."));
+        add(all, KnockOn.Kind.CHANGE, Words.OURS.say(more.isNegative() ? "salt.less" : "salt.more", AmountText.number(grams)));
     }
 
     private Ratio saltIn(Food of, Amount amount, String form) {
@@ -150,22 +149,22 @@ final class OfferWork {
         int s = rule.seconds();
         if (s != 0) {
             int home = (int) lesson.audience().handsFactor().times(Math.abs(s)).nearest();
-            add(all, KnockOn.Kind.TIME, "At home " + (s > 0 ? "+" : "−") + Clock.text(home) + ".");
+            add(all, KnockOn.Kind.TIME, Words.OURS.say("atHome", (s > 0 ? "+" : "−") + Clock.text(home)));
         }
         for (var task : standIn.facts().before()) {
-            if (!food.facts().before().contains(task)) add(all, KnockOn.Kind.TIME, "Before class, " + task(task) + ".");
+            if (!food.facts().before().contains(task)) add(all, KnockOn.Kind.TIME, Words.OURS.say("before", task(task)));
         }
         for (var task : food.facts().before()) {
-            if (!standIn.facts().before().contains(task)) add(all, KnockOn.Kind.TIME, "No need to " + task(task) + ".");
+            if (!standIn.facts().before().contains(task)) add(all, KnockOn.Kind.TIME, Words.OURS.say("noNeed", task(task)));
         }
     }
 
     private static String task(Facts.Before task) {
-        return Character.toLowerCase(task.what().charAt(0)) + task.what().substring(1) + ": " + Clock.spell(task.seconds());
+        return Words.OURS.say("task", Character.toLowerCase(task.what().charAt(0)) + task.what().substring(1), Clock.spell(task.seconds()));
     }
 
     private void tools(SwapRule rule, List<KnockOn> all) {
-        for (var id : missingTools(rule)) add(all, KnockOn.Kind.TOOL, "Needs a " + knowledge.tool(id).orElseThrow().name() + ".");
+        for (var id : missingTools(rule)) add(all, KnockOn.Kind.TOOL, Words.OURS.say("tool", knowledge.tool(id).orElseThrow().name()));
     }
 
     /** Tools that the table's own words imply and neither the kit list nor the steps have. */
@@ -179,20 +178,18 @@ final class OfferWork {
     private void wording(Food standIn, List<KnockOn> all) {
         var said = Wording.naming(lesson, food, knowledge);
         if (said.isEmpty()) return;
-        var numbers = String.join(", ", said.stream().map(String::valueOf).toList());
-        add(all, KnockOn.Kind.WORDING, "Wording: " + (said.size() == 1 ? "step " : "steps ") + numbers + " will say “" + standIn.name() + "”.");
+        add(all, KnockOn.Kind.WORDING, Words.OURS.say("wording", said.size(), List.copyOf(said), standIn.name()));
     }
 
     private void diets(DishLabels after, List<KnockOn> all) {
-        for (var diet : List.of("vegetarian", "vegan")) {
+        for (var diet : List.of(Diet.VEGETARIAN, Diet.VEGAN)) {
             var was = before.of(diet).truth();
             var now = after.of(diet).truth();
             if (was == now) continue;
             add(all, KnockOn.Kind.DIET, switch (now) {
-                case YES -> "The dish becomes " + diet + ".";
-                case NO -> "The dish is no longer " + diet + ".";
-                case UNKNOWN -> "Whether the dish is " + diet + " is unknown until you check the label" + (after.of(diet).because().size() == 1 ? "" : "s") + " of "
-                        + String.join(", ", after.of(diet).because()) + ".";
+                case YES -> Words.OURS.say("becomes", diet.title());
+                case NO -> Words.OURS.say("noLonger", diet.title());
+                case UNKNOWN -> Words.OURS.say("unknown", diet.title(), after.of(diet).because().size(), List.copyOf(after.of(diet).because()));
             });
         }
     }
@@ -201,10 +198,10 @@ final class OfferWork {
         int was = course.profile().core(food.risk());
         int now = course.profile().core(standIn.risk());
         if (now > was) {
-            add(all, KnockOn.Kind.SAFETY, "Core " + course.profile().degrees(now) + (was == 0 ? ": measure it." : " instead of " + course.profile().degrees(was) + ": measure it."));
+            add(all, KnockOn.Kind.SAFETY, was == 0 ? Words.OURS.say("core", course.profile().degrees(now)) : Words.OURS.say("core.changed", course.profile().degrees(now), course.profile().degrees(was)));
         }
         if (standIn.risk().soilsHands() && !food.risk().soilsHands()) {
-            add(all, KnockOn.Kind.SAFETY, "Raw: its own board and knife, and wash hands after" + (firstUse() == 0 ? "." : " step " + firstUse() + "."));
+            add(all, KnockOn.Kind.SAFETY, Words.OURS.say(firstUse() == 0 ? "raw" : "raw.step", firstUse()));
         }
     }
 
@@ -215,7 +212,7 @@ final class OfferWork {
             for (var verb : verbs) {
                 int step = use.firstSaying(List.of(verb));
                 if (step == 0) continue;
-                add(all, KnockOn.Kind.BREAKS, "Step " + step + " says “" + verb + "”: " + standIn.name() + " " + cannot.because() + ".");
+                add(all, KnockOn.Kind.BREAKS, Words.OURS.say("breaks", step, verb, standIn.name(), cannot.because()));
                 break;
             }
         }
@@ -224,13 +221,13 @@ final class OfferWork {
     private String refusal(SwapRule rule, Food standIn, Set<Allergen> added) {
         boolean heated = use.contexts().stream().anyMatch(c -> c.isHeated() && c != Context.MELTED && c != Context.TOASTED);
         if (standIn.risk().soilsHands() && !food.risk().soilsHands() && !heated && !use.contexts().isEmpty()) {
-            return "It is raw, and no step cooks it" + (firstUse() == 0 ? "." : " (step " + firstUse() + ").");
+            return Words.OURS.say(firstUse() == 0 ? "uncooked" : "uncooked.step", firstUse());
         }
         var fitness = Fitness.of(rule, use);
         if (fitness.rank() == 0) return fitness.reason();
         for (var allergen : added) {
-            long hurt = homes.stream().filter(h -> h.allergies().contains(allergen.name().toLowerCase(Locale.ROOT))).count();
-            if (hurt > 0) return (hurt == 1 ? "One home lists " : hurt + " homes list ") + allergen.title() + " as an allergy.";
+            long hurt = homes.stream().filter(h -> h.allergies().contains(allergen)).count();
+            if (hurt > 0) return Words.OURS.say("allergy", hurt, allergen.title());
         }
         return "";
     }

@@ -6,13 +6,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import webodidact.core.amount.Ratio;
+import webodidact.core.food.Diet;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
-import webodidact.core.food.TableFile;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.table.TableFile;
 
 /** Works out which stand-ins a food line has, for its job where this lesson uses it. */
 public final class Swaps {
@@ -67,8 +68,8 @@ public final class Swaps {
     /** Whether that home has the food and may eat it by what is declared; where the label decides, papers say so. */
     public static boolean canUse(Household home, Food food) {
         if (home.missingFoods().contains(food.id())) return false;
-        boolean allergic = food.allergens().stream().anyMatch(a -> home.allergies().contains(a.name().toLowerCase(java.util.Locale.ROOT)));
-        return !allergic && home.diets().stream().allMatch(food::suits);
+        boolean allergic = food.allergens().stream().anyMatch(home.allergies()::contains);
+        return !allergic && home.diets().stream().flatMap(d -> Diet.named(d).stream()).allMatch(food::suits);
     }
 
     /**
@@ -76,12 +77,12 @@ public final class Swaps {
      * one the table knows nothing of ("halal") and the food is from an animal.
      */
     public static boolean mustCheck(Household home, Food food) {
-        boolean unknownDiet = home.diets().stream().anyMatch(d -> !d.equals("vegan") && !d.equals("vegetarian"));
-        return food.checkLabel() && !home.allergies().isEmpty() || unknownDiet && (food.checkLabel() || !food.suits("vegan"));
+        boolean unknownDiet = home.diets().stream().anyMatch(d -> Diet.named(d).isEmpty());
+        return food.checkLabel() && !home.allergies().isEmpty() || unknownDiet && (food.checkLabel() || !food.suits(Diet.VEGAN));
     }
 
     /** Names with a factor for leaving something out. */
     static SwapRule leaveOut(Food food, String change) {
-        return new SwapRule(food.id(), "", "", java.util.Set.of(), "", Ratio.ZERO, null, change, 0, "Leave it out.");
+        return new SwapRule(food.id(), "", "", java.util.Set.of(), "", Ratio.ZERO, null, change, 0, Words.OURS.say("leaveOut.words"));
     }
 }

@@ -5,7 +5,9 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import webodidact.core.food.Allergen;
+import webodidact.core.food.Diet;
 import webodidact.core.food.Food;
+import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
@@ -30,24 +32,24 @@ public record Variant(Lesson after, List<Choice> choices, List<String> open, int
     /**
      * What is wished for.
      *
-     * @param diet "vegan", "vegetarian" or ""
+     * @param diet or null
      * @param without allergens that are not to be declared
      */
-    public record Wish(String diet, Set<Allergen> without) {
+    public record Wish(Diet diet, Set<Allergen> without) {
         public Wish {
             without = without.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(without));
         }
 
         boolean isMetBy(Food food) {
-            return (diet.isEmpty() || food.suits(diet)) && food.allergens().stream().noneMatch(without::contains);
+            return (diet == null || food.suits(diet)) && food.allergens().stream().noneMatch(without::contains);
         }
 
         public boolean isEmpty() {
-            return diet.isEmpty() && without.isEmpty();
+            return diet == null && without.isEmpty();
         }
     }
 
-    private static final Set<String> STRUCTURE = Set.of("grain", "egg", "fat", "raising");
+    private static final Set<Group> STRUCTURE = EnumSet.of(Group.GRAIN, Group.EGG, Group.FAT, Group.RAISING);
 
     public static Variant of(Lesson lesson, Wish wish, List<Household> homes, Knowledge knowledge, Course course) {
         var now = lesson;
@@ -100,12 +102,12 @@ public record Variant(Lesson after, List<Choice> choices, List<String> open, int
             var changed = choices.stream().filter(c -> step.usesLine(c.line().id()))
                     .filter(c -> knowledge.food(c.line().food()).map(f -> STRUCTURE.contains(f.group())).orElse(false)).map(c -> c.line().item()).toList();
             if (changed.size() > 1) {
-                all.add("Step " + (i + 1) + ": " + String.join(", ", changed) + " change together; what holds the dish up is new. Bake it once before class.");
+                all.add(Words.OURS.say("together", i + 1, changed));
             }
         }
         var added = choices.stream().filter(c -> !c.offer().isLeaveOut()).flatMap(c -> c.offer().food().allergens().stream()).distinct()
                 .filter(a -> lesson.foods().stream().noneMatch(f -> knowledge.food(f.cooked()).map(x -> x.allergens().contains(a)).orElse(false))).toList();
-        if (!added.isEmpty()) all.add("New in the dish: " + String.join(", ", added.stream().map(Allergen::title).sorted().toList()) + ".");
+        if (!added.isEmpty()) all.add(Words.OURS.say("new", added.stream().map(Allergen::title).sorted().toList()));
         return List.copyOf(all);
     }
 }

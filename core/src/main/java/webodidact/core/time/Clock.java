@@ -6,15 +6,11 @@ public final class Clock {
 
     /** "45 seconds", "15 minutes", "1 hour 30 minutes", "12 hours". */
     public static String spell(int seconds) {
-        if (seconds < 60) return count(seconds, "second");
+        if (seconds < 60) return Words.OURS.say("seconds", seconds);
         int hours = seconds / 3600;
         int minutes = seconds / 60 % 60;
-        if (hours == 0) return count(minutes, "minute");
-        return count(hours, "hour") + (minutes == 0 ? "" : " " + count(minutes, "minute"));
-    }
-
-    private static String count(int n, String what) {
-        return n + " " + what + (n == 1 ? "" : "s");
+        if (hours == 0) return Words.OURS.say("minutes", minutes);
+        return Words.OURS.say("hours", hours) + (minutes == 0 ? "" : " " + Words.OURS.say("minutes", minutes));
     }
 
     /** "0:45", "18:42", "64:10"; negative with a real minus. */

@@ -6,28 +6,29 @@ import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.time.Clock;
+import webodidact.core.words.Message;
 
 /** The ways one wait can be covered, each with what it would do to the lesson. */
 public final class CoverOptions {
     /**
      * @param planned seconds on air if it were chosen
-     * @param refused why it cannot be chosen, or ""
-     * @param detail what it does, in words
+     * @param refused why it cannot be chosen, or null
+     * @param detail what it does, or null
      */
-    public record Option(Cover cover, int planned, String refused, String detail) {
+    public record Option(Cover cover, int planned, Message refused, Message detail) {
         /** The cover as a button says it, "Carry on, collect in step 9". */
-        public String label(Lesson lesson) {
+        public Message said(Lesson lesson) {
             return switch (cover) {
-                case Cover.Stay _ -> "Stay with it";
-                case Cover.CarryOn(var at) -> "Carry on, collect in step " + (lesson.indexOf(at) + 1);
-                case Cover.Cut _ -> "Cut the recording";
-                case Cover.ReadyCopy _ -> "Bring in a ready copy";
-                case Cover.SpeedUp(int times) -> "Speed it up " + times + " times";
+                case Cover.Stay _ -> Words.OURS.message("cover.stay");
+                case Cover.CarryOn(var at) -> Words.OURS.message("cover.carryOn", lesson.indexOf(at) + 1);
+                case Cover.Cut _ -> Words.OURS.message("cover.cut");
+                case Cover.ReadyCopy _ -> Words.OURS.message("cover.copy");
+                case Cover.SpeedUp(int times) -> Words.OURS.message("cover.speedUp", times);
             };
         }
 
         public boolean isAllowed() {
-            return refused.isEmpty();
+            return refused == null;
         }
     }
 
@@ -40,16 +41,16 @@ public final class CoverOptions {
         var options = new ArrayList<Option>();
         var collect = step.waiting().cover() instanceof Cover.CarryOn c && lesson.indexOf(c.collectAt()) > lesson.indexOf(stepId)
                 ? c.collectAt() : bestCollector(lesson, step, pace);
-        if (collect.isEmpty()) options.add(new Option(new Cover.CarryOn(""), -1, "no later step to collect it in", ""));
+        if (collect.isEmpty()) options.add(new Option(new Cover.CarryOn(""), -1, Words.OURS.message("refused.noLater"), null));
         else options.add(carryOn(lesson, step, collect, pace));
         var cover = step.waiting().cover();
-        var copy = cover instanceof Cover.ReadyCopy ? cover : new Cover.ReadyCopy(0, 3600);
-        options.add(plain(lesson, step, copy, pace, "made before air, swapped in", ""));
-        var noEdit = lesson.delivery().isLive() ? "not in a live lesson" : "";
-        options.add(plain(lesson, step, cover instanceof Cover.Cut ? cover : new Cover.Cut(10), pace, "the recording stops and goes on", noEdit));
-        options.add(plain(lesson, step, cover instanceof Cover.SpeedUp ? cover : new Cover.SpeedUp(8), pace, "shown fast in the edit", noEdit));
+        var copy = cover instanceof Cover.ReadyCopy ? cover : Cover.ReadyCopy.usual();
+        options.add(plain(lesson, step, copy, pace, Words.OURS.message("detail.copy"), null));
+        var noEdit = lesson.delivery().isLive() ? Words.OURS.message("refused.live") : null;
+        options.add(plain(lesson, step, cover instanceof Cover.Cut ? cover : new Cover.Cut(10), pace, Words.OURS.message("detail.cut"), noEdit));
+        options.add(plain(lesson, step, cover instanceof Cover.SpeedUp ? cover : new Cover.SpeedUp(8), pace, Words.OURS.message("detail.fast"), noEdit));
         int more = Math.max(0, step.waiting().time().likely());
-        options.add(plain(lesson, step, Cover.STAY, pace, "needs " + Clock.text(more) + " more to say", ""));
+        options.add(plain(lesson, step, Cover.STAY, pace, Words.OURS.message("detail.stay", Clock.text(more)), null));
         options.sort(java.util.Comparator.comparing(o -> !o.isAllowed()));
         return List.copyOf(options);
     }
@@ -71,13 +72,13 @@ public final class CoverOptions {
         var run = plan.of(step.id()).orElseThrow().waiting();
         int number = lesson.indexOf(collect) + 1;
         var time = step.waiting().time();
-        var fit = run.early() > 0 ? Clock.text(run.early()) + " of dead air first"
-                : run.late() > 0 ? Clock.text(run.late()) + " too late" : Clock.text(run.collected() - run.from()) + ", fits " + time.text();
-        return new Option(cover, plan.planned(), "", "collected in step " + number + " · " + fit);
+        var form = run.early() > 0 ? "early" : run.late() > 0 ? "late" : "fits";
+        int by = run.early() > 0 ? run.early() : run.late() > 0 ? run.late() : run.collected() - run.from();
+        return new Option(cover, plan.planned(), null, Words.OURS.message("detail.carryOn." + form, number, Clock.text(by), time.text()));
     }
 
-    private static Option plain(Lesson lesson, Step step, Cover cover, Pace pace, String detail, String refused) {
-        return new Option(cover, refused.isEmpty() ? planWith(lesson, step, cover, pace).planned() : -1, refused, detail);
+    private static Option plain(Lesson lesson, Step step, Cover cover, Pace pace, Message detail, Message refused) {
+        return new Option(cover, refused == null ? planWith(lesson, step, cover, pace).planned() : -1, refused, detail);
     }
 
     private static Schedule planWith(Lesson lesson, Step step, Cover cover, Pace pace) {

@@ -51,11 +51,11 @@ public record Pace(Audience audience, Map<Segment, Integer> own, Map<Segment, In
 
     /** "132 words a minute from 3 takes": the figure and where it is from. */
     public String basis(Segment segment) {
-        var figure = wordsPerMinute(segment) + " words a minute ";
         int n = takes.getOrDefault(segment, 0);
-        if (n > 0) return figure + "from " + n + (n == 1 ? " take" : " takes");
-        if (isOwn(segment)) return figure + "as set for the course";
-        return figure + "as usual for " + audience.title() + ", " + segment.title() + "; no take of that kind yet";
+        int pace = wordsPerMinute(segment);
+        if (n > 0) return Words.OURS.say("pace.takes", pace, n);
+        if (isOwn(segment)) return Words.OURS.say("pace.own", pace);
+        return Words.OURS.say("pace.usual", pace, audience.title(), segment.title());
     }
 
     /** Seconds that the step's words take, question and pause included, cautions no faster than {@link #CAUTION}; rounded up. */

@@ -111,7 +111,7 @@ public final class Planner {
             if (i < n && !beginsPart(i)) continue;
             int last = i - 1;
             var title = lesson.steps().get(from).part();
-            parts.add(new Part(title.isBlank() ? "part " + (parts.size() + 1) : title, from + 1, last + 1, new Span(likely.start[from], likely.end[last]),
+            parts.add(new Part(title.isBlank() ? Words.OURS.say("part", parts.size() + 1) : title, from + 1, last + 1, new Span(likely.start[from], likely.end[last]),
                     range(low.end[last] - low.start[from], high.end[last] - high.start[from]), kitchen.end[last] - kitchen.start[from]));
             from = i;
         }

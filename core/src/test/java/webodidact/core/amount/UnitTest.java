@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.HashMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class UnitTest {
     @ParameterizedTest
-    @EnumSource(Unit.class)
+    @MethodSource("webodidact.core.amount.Unit#all")
     void itsSymbolAndEveryAliasReadAsIt(Unit unit) {
         assertThat(Unit.parse(unit.symbol())).isSameAs(unit);
         for (var alias : unit.aliases()) assertThat(Unit.named(alias)).contains(unit);
@@ -20,8 +20,10 @@ class UnitTest {
     @Test
     void noAliasIsUsedTwice() {
         var seen = new HashMap<String, Unit>();
-        for (var unit : Unit.values()) {
+        for (var unit : Unit.all()) {
             assertThat(seen.put(unit.symbol(), unit)).isNull();
+            assertThat(unit.word(Ratio.HALF)).isNotBlank();
+            assertThat(unit.word(Ratio.of(2))).isNotBlank();
             for (var alias : unit.aliases()) assertThat(seen.put(alias, unit)).as(alias).isNull();
         }
     }
@@ -50,5 +52,32 @@ class UnitTest {
         assertThat(Unit.CUP.word(Ratio.HALF)).isEqualTo("cup");
         assertThat(Unit.PINCH.word(Ratio.of(2))).isEqualTo("pinches");
         assertThat(Unit.G.word(Ratio.of(200))).isEqualTo("g");
+    }
+
+    /** What every unit of the table has to be able to do, the next one too. */
+    @ParameterizedTest
+    @MethodSource("webodidact.core.amount.Unit#all")
+    void itIsReadPrintedRoundedAndSized(Unit unit) {
+        var two = Amount.of(2, unit);
+        assertThat(Amount.parse(two.toString())).isEqualTo(two);
+        assertThat(KitchenRounding.round(two, MeasureSystem.METRIC).text()).isNotBlank();
+        if (unit != Unit.PIECE) assertThat(webodidact.core.reading.AmountReader.start(AmountText.of(two) + " of it").orElseThrow().amount()).isEqualTo(two);
+        if (unit.dimension() == Dimension.INFORMAL) assertThat(unit.usualSize().unit().dimension()).isNotEqualTo(Dimension.INFORMAL);
+        if (unit.dimension().compareTo(Dimension.LENGTH) <= 0) for (var system : MeasureSystem.values()) assertThat(unit.base(system).isMoreThan(Ratio.ZERO)).isTrue();
+        assertThat(unit.smallestPart().isMoreThan(Ratio.ZERO)).isTrue();
+    }
+
+    @Test
+    void germanHasItsOwnWordsAndItsOwnPoint() {
+        assertThat(webodidact.core.words.Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.of(3, 2), Unit.TBSP)))).isEqualTo("1½ EL");
+        assertThat(webodidact.core.words.Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.parseDecimal("0.15"), Unit.KG)))).isEqualTo("0,15 kg");
+        assertThat(webodidact.core.words.Language.GERMAN.during(() -> AmountText.of(Amount.of(2, Unit.CLOVE)))).isEqualTo("2 Zehen");
+    }
+
+    @Test
+    void caseDecidesBetweenSpoonsOnlyWhereItIsOneLetter() {
+        assertThat(Unit.named("T")).contains(Unit.TBSP);
+        assertThat(Unit.named("t")).contains(Unit.TSP);
+        assertThat(Unit.named("Fl. Oz.")).contains(Unit.FLOZ);
     }
 }

@@ -26,10 +26,10 @@ class FoodTest {
 
     @Test
     void dietsAreNarrowedNeverWidened() {
-        assertThat(food("honey").suits("vegetarian")).isTrue();
-        assertThat(food("honey").suits("vegan")).isFalse();
-        assertThat(food("tofu").suits("vegan")).isTrue();
-        assertThat(food("white-fish").suits("vegetarian")).isFalse();
+        assertThat(food("honey").suits(Diet.VEGETARIAN)).isTrue();
+        assertThat(food("honey").suits(Diet.VEGAN)).isFalse();
+        assertThat(food("tofu").suits(Diet.VEGAN)).isTrue();
+        assertThat(food("white-fish").suits(Diet.VEGETARIAN)).isFalse();
     }
 
     @Test

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.MeasureSystem;
+import webodidact.core.food.Allergen;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
@@ -18,7 +19,7 @@ import webodidact.core.lesson.Place;
 import webodidact.core.lesson.ToolLine;
 
 class CoverageGridTest {
-    private static Household home(String alias, Set<String> allergies, Set<String> tools, boolean oven) {
+    private static Household home(String alias, Set<Allergen> allergies, Set<String> tools, boolean oven) {
         return new Household(alias, MeasureSystem.METRIC, Set.of(), allergies, tools, Set.of(), List.of(), true, oven, true, true, null);
     }
 
@@ -36,7 +37,7 @@ class CoverageGridTest {
 
     @Test
     void everyNeedMeetsEveryHome() {
-        var grid = grid(home("A", Set.of(), Set.of(), true), home("B", Set.of("eggs"), Set.of("grater"), true));
+        var grid = grid(home("A", Set.of(), Set.of(), true), home("B", Set.of(Allergen.EGGS), Set.of("grater"), true));
         assertThat(grid.needs()).extracting(CoverageGrid.Need::name).containsExactly("egg", "curry powder", "crab meat", "grater", "gloves", "an oven");
         assertThat(grid.needs()).allSatisfy(n -> assertThat(n.coverage().homes()).hasSize(2));
         assertThat(cell(grid, "f1", 1).stand()).isEqualTo(Coverage.Stand.SWAPS);
@@ -45,7 +46,7 @@ class CoverageGridTest {
 
     @Test
     void anAllergyMeansReadingTheLabelWhereItDecides() {
-        var grid = grid(home("A", Set.of(), Set.of(), true), home("B", Set.of("nuts"), Set.of(), true));
+        var grid = grid(home("A", Set.of(), Set.of(), true), home("B", Set.of(Allergen.NUTS), Set.of(), true));
         assertThat(cell(grid, "f2", 0).stand()).isEqualTo(Coverage.Stand.HAS);
         assertThat(cell(grid, "f2", 1).stand()).isEqualTo(Coverage.Stand.CHECKS);
         assertThat(cell(grid, "f1", 1).stand()).isEqualTo(Coverage.Stand.HAS);
@@ -53,7 +54,7 @@ class CoverageGridTest {
 
     @Test
     void saysWhatBlocksWhomAtWhichStepAndTheOneChangeThatUnblocksMost() {
-        var grid = grid(home("A", Set.of("crustaceans"), Set.of(), true), home("B", Set.of("crustaceans"), Set.of(), false),
+        var grid = grid(home("A", Set.of(Allergen.CRUSTACEANS), Set.of(), true), home("B", Set.of(Allergen.CRUSTACEANS), Set.of(), false),
                 home("C", Set.of(), Set.of(), false), home("D", Set.of(), Set.of(), false), home("E", Set.of(), Set.of(), true));
         assertThat(grid.blocked()).containsExactly(new CoverageGrid.Blocked("A", "crab meat", 3), new CoverageGrid.Blocked("B", "an oven", 2),
                 new CoverageGrid.Blocked("C", "an oven", 2), new CoverageGrid.Blocked("D", "an oven", 2));

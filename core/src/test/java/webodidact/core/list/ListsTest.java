@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
+import webodidact.core.food.Allergen;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
@@ -271,7 +272,7 @@ class ListsTest {
         var agreed = listOf(lesson, vegan.agreeing("test", "f1", "coconut-yoghurt")).entries().getFirst();
         assertThat(agreed.stand()).isEqualTo(HomeList.Stand.AGREED);
         assertThat(agreed.item()).isEqualTo("coconut yoghurt");
-        assertThat(listOf(lesson, Household.named("B").but(d -> d.allergies = Set.of("nuts"))).entries().get(1).stand()).isEqualTo(HomeList.Stand.LABEL);
+        assertThat(listOf(lesson, Household.named("B").but(d -> d.allergies = Set.of(Allergen.NUTS))).entries().get(1).stand()).isEqualTo(HomeList.Stand.LABEL);
         var none = of(List.of(food("f1", "squid", "200 g")), using(hands("a", 60), "f1"));
         assertThat(listOf(none, vegan).entries().getFirst().stand()).isEqualTo(HomeList.Stand.STOPS);
     }

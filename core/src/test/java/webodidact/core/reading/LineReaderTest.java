@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import webodidact.core.amount.Amount;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Doubt;
 
 class LineReaderTest {
     private final LineReader reader = new LineReader(Knowledge.shipped());
@@ -62,8 +63,8 @@ class LineReaderTest {
 
     @Test
     void saysWhatItIsUnsureOf() {
-        assertThat(reader.read("2 tbsp moonberry paste").unsure()).containsExactly("“moonberry paste” is not in the food table");
-        assertThat(reader.read("plain flour").unsure()).containsExactly("no amount is given");
+        assertThat(reader.read("2 tbsp moonberry paste").unsure()).containsExactly(new Doubt(Doubt.Kind.UNKNOWN_FOOD, "moonberry paste"));
+        assertThat(reader.read("plain flour").unsure()).containsExactly(Doubt.of(Doubt.Kind.NO_AMOUNT));
         assertThat(reader.read("2 tbsp dill").unsure()).isEmpty();
         assertThat(reader.read("").unsure()).isNotEmpty();
     }

@@ -239,7 +239,7 @@ class RulesTest {
     void saltOverLimit() {
         var lesson = of(List.of(food("f1", "salt", "3 tsp"), food("f2", "cheddar", "200 g")), using(hands("a", 60), "f1", "f2")).but(d -> d.makes = new Yield(Ratio.of(4), "portions", 4));
         eachMendMends(lesson, "salt-over-limit");
-        assertThat(found(lesson, "salt-over-limit").getFirst().what()).contains("of a day's 6 g for adults");
+        assertThat(found(lesson, "salt-over-limit").getFirst().what()).contains("of a day’s 6 g for adults");
         assertThat(found(lesson.withFood("f1", f -> f.but(d -> d.amount = Amount.parse("1/2 tsp"))), "salt-over-limit")).isEmpty();
         assertThat(found(lesson.withFood("f1", f -> f.but(d -> d.amount = Amount.parse("1 tsp"))).but(d -> d.audience = Audience.EARLY_YEARS), "salt-over-limit")).hasSize(1);
     }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import webodidact.core.food.Allergen;
+import webodidact.core.food.Diet;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
@@ -107,14 +108,14 @@ class AcceptingTest {
 
     @Test
     void veganAndNoGlutenAreWorkedOutTogether() {
-        var wish = new Variant.Wish("vegan", EnumSet.of(Allergen.GLUTEN, Allergen.WHEAT));
+        var wish = new Variant.Wish(Diet.VEGAN, EnumSet.of(Allergen.GLUTEN, Allergen.WHEAT));
         var variant = Variant.of(scones, wish, List.of(), table, COURSE);
         assertThat(variant.open()).isEmpty();
         assertThat(variant.choices()).extracting(c -> c.line().id()).containsExactly("f1", "f2", "f3", "f4");
         for (var choice : variant.choices()) {
-            assertThat(choice.offer().food().suits("vegan")).as(choice.offer().title()).isTrue();
+            assertThat(choice.offer().food().suits(Diet.VEGAN)).as(choice.offer().title()).isTrue();
             assertThat(choice.offer().food().allergens()).doesNotContain(Allergen.GLUTEN, Allergen.WHEAT, Allergen.MILK, Allergen.EGGS);
-            for (var added : choice.offer().added()) assertThat(table.food(added.cooked()).orElseThrow().suits("vegan")).as(added.item()).isTrue();
+            for (var added : choice.offer().added()) assertThat(table.food(added.cooked()).orElseThrow().suits(Diet.VEGAN)).as(added.item()).isTrue();
         }
         assertThat(variant.warnings()).first().asString().startsWith("Step 1: ").contains("change together");
         assertThat(variant.labels().vegan().truth()).isNotEqualTo(DishLabels.Truth.NO);
@@ -124,16 +125,16 @@ class AcceptingTest {
     @Test
     void whatNoOfferHelpsWithStaysOpen() {
         var lesson = of(List.of(food("f1", "gelatine", "6 g"), food("f2", "saffron", "1 pinch"), food("f3", "squid", "200 g")), using(hands("a", 60), "f1", "f2", "f3"));
-        var variant = Variant.of(lesson, new Variant.Wish("vegan", Set.of()), List.of(), table, COURSE);
+        var variant = Variant.of(lesson, new Variant.Wish(Diet.VEGAN, Set.of()), List.of(), table, COURSE);
         assertThat(variant.open()).contains("squid");
         assertThat(variant.choices()).extracting(c -> c.line().id()).doesNotContain("f2");
-        assertThat(Variant.of(lesson, new Variant.Wish("", Set.of()), List.of(), table, COURSE).choices()).isEmpty();
+        assertThat(Variant.of(lesson, new Variant.Wish(null, Set.of()), List.of(), table, COURSE).choices()).isEmpty();
     }
 
     @Test
     void anOptionalFoodIsLeftOutWhereNothingStandsIn() {
         var lesson = of(List.of(food("f1", "squid", "200 g").but(d -> d.optional = true)), using(hands("a", 60), "f1"));
-        var variant = Variant.of(lesson, new Variant.Wish("vegetarian", Set.of()), List.of(), table, COURSE);
+        var variant = Variant.of(lesson, new Variant.Wish(Diet.VEGETARIAN, Set.of()), List.of(), table, COURSE);
         assertThat(variant.after().foods()).isEmpty();
         assertThat(variant.open()).isEmpty();
     }

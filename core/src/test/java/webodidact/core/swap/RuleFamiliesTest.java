@@ -199,8 +199,8 @@ class RuleFamiliesTest {
     void anUnknownContextIsRefusedWithWhatWasExpected() {
         assertThatThrownBy(() -> Context.parse("baked or levitated")).hasMessage("Context 'levitated': expected one as in 'baked', 'cold' or 'any'");
         assertThat(Context.parse("any")).isEmpty();
-        assertThat(InUse.verb("simmering")).isEqualTo("simmer");
-        assertThat(InUse.verb("fries")).isEqualTo("fry");
+        assertThat(webodidact.core.food.Actions.shipped().named("simmering").orElseThrow().verb()).isEqualTo("simmer");
+        assertThat(webodidact.core.food.Actions.shipped().named("fries").orElseThrow().verb()).isEqualTo("fry");
         assertThat(InUse.says("Rub the butter in.", "rub in")).isTrue();
         assertThat(InUse.says("Whipping cream", "whip")).isTrue();
         assertThat(InUse.says("The whisper", "whip")).isFalse();

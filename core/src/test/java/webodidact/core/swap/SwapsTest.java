@@ -24,7 +24,7 @@ class SwapsTest {
     private final Lesson lesson = of(List.of(yoghurt), using(hands("a", 60), "f1")).but(d -> d.homeOf = 2);
 
     private static Household home(String alias, String diet, String allergy, String missing) {
-        return new Household(alias, MeasureSystem.METRIC, set(diet), set(allergy), Set.of(), set(missing), List.of(), true, true, true, true, null);
+        return new Household(alias, MeasureSystem.METRIC, set(diet), allergy.isEmpty() ? Set.of() : Set.of(Allergen.parse(allergy)), Set.of(), set(missing), List.of(), true, true, true, true, null);
     }
 
     private static Set<String> set(String one) {

@@ -33,14 +33,14 @@ class CoverOptionsTest {
         assertThat(CoverOptions.bestCollector(lesson, lesson.steps().getFirst(), PACE)).isEqualTo("d");
         var option = CoverOptions.of(lesson, "a", PACE).getFirst();
         assertThat(option.cover()).isEqualTo(new Cover.CarryOn("d"));
-        assertThat(option.detail()).isEqualTo("collected in step 4 · 11:40, fits 10–12 min");
+        assertThat(option.detail().text()).isEqualTo("collected in step 4 · 11:40, fits 10–12 min");
     }
 
     @Test
     void editingIsRefusedLiveAndCarryingOnInTheLastStep() {
-        assertThat(CoverOptions.of(lesson, "a", PACE).stream().filter(o -> o.cover().needsEditing())).allMatch(o -> o.refused().equals("not in a live lesson"));
+        assertThat(CoverOptions.of(lesson, "a", PACE).stream().filter(o -> o.cover().needsEditing())).allMatch(o -> o.refused().text().equals("not in a live lesson"));
         var last = of(waits(hands("a", 60), 60, 60, Cover.STAY));
-        assertThat(CoverOptions.of(last, "a", PACE).stream().filter(o -> o.cover() instanceof Cover.CarryOn).findFirst().orElseThrow().refused()).isEqualTo("no later step to collect it in");
+        assertThat(CoverOptions.of(last, "a", PACE).stream().filter(o -> o.cover() instanceof Cover.CarryOn).findFirst().orElseThrow().refused().text()).isEqualTo("no later step to collect it in");
         assertThat(CoverOptions.of(lesson, "b", PACE)).isEmpty();
     }
 }

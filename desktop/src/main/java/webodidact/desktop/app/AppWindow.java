@@ -21,7 +21,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Saver;
 import webodidact.desktop.state.Workspace;
-import webodidact.desktop.view.Ticker;
+import webodidact.desktop.state.Ticker;
 import webodidact.desktop.words.Words;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
@@ -94,7 +94,7 @@ public final class AppWindow implements AutoCloseable {
 
     /** What no screen has caught: said in a line, with what to report. */
     private void fault(Throwable e) {
-        if (desk != null) desk.workspace().noticeProperty().set(Words.of("fault.notice", Unworked.of("", e).report()));
+        if (desk != null) desk.workspace().noticeProperty().set(Words.of("fault.notice", Unworked.report(e)));
     }
 
     private void place() {
@@ -271,7 +271,7 @@ public final class AppWindow implements AutoCloseable {
             then.run();
             return;
         }
-        var why = state.trouble().isEmpty() ? Words.of("foreign.line.one", state.foreign().getFirst().file()) : state.trouble();
+        var why = state.trouble().isEmpty() ? Words.of("foreign.line", 1, state.foreign().getFirst().file()) : state.trouble();
         ask(Words.of("closing.title"), Words.of("closing.text", why), List.of(
                 new QuestionSheet.Answer("tryAgain", () -> leaving(then)),
                 new QuestionSheet.Answer("elsewhere", () -> saveElsewhere(() -> leaving(then))),

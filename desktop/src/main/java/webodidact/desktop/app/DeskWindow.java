@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.InvalidationListener;
@@ -20,14 +23,17 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.geometry.Pos;
+import javafx.util.Duration;
+import webodidact.core.air.AirRun;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Ribbon;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.Station;
-import webodidact.desktop.view.Ticker;
+import webodidact.desktop.state.Ticker;
 import webodidact.desktop.words.Words;
 
 /** The window of an open course: slate, rail, ribbon, and the station at work between them. */
@@ -100,6 +106,8 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         workspace.lessonProperty().addListener((o, was, now) -> emptied(was, now));
         workspace.noticeProperty().addListener((o, was, now) -> notice(now));
         notice("");
+        pulse.setCycleCount(Animation.INDEFINITE);
+        workspace.live().runProperty().addListener((o, was, now) -> onAir(now));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         sceneProperty().addListener((o, was, now) -> {
             if (now != null) now.focusOwnerProperty().addListener(focusKeeper);
@@ -157,6 +165,13 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         }
     }
 
+    /** The clock of a run is asked by the window, not by a station: it goes on while another is looked at. */
+    private void onAir(AirRun run) {
+        if (run == null) pulse.stop();
+        else if (pulse.getStatus() != Animation.Status.RUNNING) pulse.play();
+        rail.onAir(run == null ? "" : Clock.text(run.elapsed()));
+    }
+
     private void derived() {
         rail.show(workspace.outcome());
         showRibbon();
@@ -183,6 +198,8 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         Platform.runLater(() -> focusFirst(screen));
     }
 
+    private final Timeline pulse = new Timeline(new KeyFrame(Duration.millis(200), e -> workspace().live().tick()));
+
     /** When the control at work is taken away (a row drawn anew, a tag put off), its station keeps the keyboard, not the title above it. */
     private final ChangeListener<Node> focusKeeper = (o, was, now) -> {
         boolean taken = was != null && was.getScene() == null;
@@ -197,7 +214,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         var outcome = workspace.outcome();
         if (outcome == null || outcome.report().open().isEmpty()) return;
         var first = outcome.report().open().getFirst();
-        var at = Stations.ALL.stream().filter(s -> s.concerns().test(first)).findFirst().map(Station::id).orElse("script");
+        var at = first.station();
         if (first.step() > 0) workspace.stepProperty().set(outcome.lesson().steps().get(first.step() - 1).id());
         go(at);
     }
@@ -262,17 +279,13 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
 
     /** A run on air ends and is kept; the stations stay. */
     void endRun() {
-        if (open.get("on-air") instanceof AutoCloseable run) {
-            try {
-                run.close();
-            } catch (Exception e) {
-                throw new IllegalStateException("Bug: a run does not end", e);
-            }
-        }
+        workspace.live().end();
     }
 
-    /** Stations end in order: a run on air is kept with the step it was in, and what plays in the background stops. */
+    /** A run on air ends and is kept with the step it was in; then the stations end, and what they play in the background. */
     void end() {
+        pulse.stop();
+        endRun();
         for (var screen : List.copyOf(open.values())) {
             if (!(screen instanceof AutoCloseable closing)) continue;
             try {

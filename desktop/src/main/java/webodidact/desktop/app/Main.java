@@ -9,7 +9,7 @@ import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import webodidact.desktop.state.Memory;
-import webodidact.desktop.view.Ticker;
+import webodidact.desktop.state.Ticker;
 import webodidact.formats.course.CourseFolder;
 
 /** Starts the window: {@code demo}, {@code open COURSE}, {@code tour FOLDER} (no display needed), or the last course. */

@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.geometry.Pos;
+import webodidact.core.check.Finding;
 import webodidact.core.outcome.Outcome;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.view.Station;
@@ -20,6 +21,7 @@ final class Rail extends VBox {
     private final List<Station> stations;
     private final List<Button> buttons = new ArrayList<>();
     private final List<Label> badges = new ArrayList<>();
+    private String onAir = "";
 
     Rail(List<Station> stations, Consumer<String> go) {
         this.stations = stations;
@@ -50,12 +52,25 @@ final class Rail extends VBox {
         for (int i = 0; i < stations.size(); i++) buttons.get(i).pseudoClassStateChanged(HERE, stations.get(i).id().equals(id));
     }
 
+    /** @param elapsed how long the lesson has been on air, or "" if none is */
+    void onAir(String elapsed) {
+        onAir = elapsed;
+        for (int i = 0; i < stations.size(); i++) {
+            if (!stations.get(i).id().equals("on-air")) continue;
+            badges.get(i).setText("● " + elapsed);
+            badges.get(i).setVisible(!elapsed.isEmpty());
+            badges.get(i).getStyleClass().setAll("label", "badge", "badge-stop");
+            buttons.get(i).setAccessibleText(elapsed.isEmpty() ? Words.of("station.on-air") : Words.of("rail.onAir", elapsed));
+        }
+    }
+
     void show(Outcome outcome) {
         for (int i = 0; i < stations.size(); i++) {
-            var concerns = stations.get(i).concerns();
-            var found = outcome == null ? List.<webodidact.core.check.Finding>of() : outcome.report().open().stream().filter(concerns).toList();
+            var id = stations.get(i).id();
+            var found = outcome == null ? List.<Finding>of() : outcome.report().open().stream().filter(f -> f.station().equals(id)).toList();
             boolean stop = found.stream().anyMatch(f -> f.isStop());
             var badge = badges.get(i);
+            if (id.equals("on-air") && !onAir.isEmpty()) continue;
             badge.setText(String.valueOf(found.size()));
             badge.setVisible(!found.isEmpty());
             badge.getStyleClass().setAll("label", "badge", stop ? "badge-stop" : "badge-look");

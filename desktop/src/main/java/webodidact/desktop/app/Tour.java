@@ -18,7 +18,7 @@ import javafx.stage.WindowEvent;
 import javax.imageio.ImageIO;
 import webodidact.core.check.Finding;
 import webodidact.desktop.state.Memory;
-import webodidact.desktop.view.Ticker;
+import webodidact.desktop.state.Ticker;
 import webodidact.formats.demo.DemoCourse;
 import webodidact.formats.paper.Papers;
 

@@ -21,7 +21,7 @@ public final class FindingCard extends VBox {
         getStyleClass().addAll("finding", finding.isStop() ? "stop" : "look");
         setAccessibleText(Words.of(finding.isStop() ? "finding.stop" : "finding.look", finding.what()));
         getChildren().add(Nodes.wrapped((finding.isStop() ? "■ " : "▲ ") + finding.what(), "finding-what"));
-        if (!finding.why().isBlank()) getChildren().add(Nodes.wrapped(finding.why(), "finding-why"));
+        getChildren().add(Nodes.wrapped(finding.why(), "finding-why"));
         var buttons = new FlowPane(8, 6);
         for (var mend : finding.mends()) {
             var button = Nodes.button(mend.label(), () -> actions.mend(finding, mend), "mend");

@@ -44,7 +44,7 @@ public final class Workspace implements AutoCloseable {
     private final AtomicLong wanted = new AtomicLong();
     private final Saver saver;
     private final CourseFolder folder;
-    private boolean onAir;
+    private final LiveRun live = new LiveRun(this);
     private Clip clip = new Clip(java.util.List.of(), java.util.List.of(), java.util.List.of());
 
     /** @param interfaceThread runs a task later on the interface thread */
@@ -138,18 +138,18 @@ public final class Workspace implements AutoCloseable {
         return notice;
     }
 
-    /** While a run is on air the lesson stays on the desk, and nothing is undone under it. */
-    public void setOnAir(boolean on) {
-        onAir = on;
+    /** The lesson on air, if there is one. */
+    public LiveRun live() {
+        return live;
     }
 
     public boolean isOnAir() {
-        return onAir;
+        return live.isRunning();
     }
 
     private boolean isHeld() {
-        if (onAir) notice.set(Words.of("air.held"));
-        return onAir;
+        if (isOnAir()) notice.set(Words.of("air.held"));
+        return isOnAir();
     }
 
     /** Puts a lesson of the course on the desk. */
@@ -316,6 +316,7 @@ public final class Workspace implements AutoCloseable {
 
     @Override
     public void close() {
+        live.end();
         saver.close();
         worker.shutdownNow();
     }

@@ -3,6 +3,7 @@ package webodidact.desktop.view;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
+import webodidact.desktop.state.Ticker;
 import webodidact.desktop.state.Workspace;
 
 /** What a station may ask of the window it stands in. */

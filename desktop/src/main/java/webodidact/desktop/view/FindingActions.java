@@ -1,8 +1,8 @@
 package webodidact.desktop.view;
 
-import java.util.ArrayList;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
+import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Accepted;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.state.Workspace;
@@ -18,10 +18,6 @@ public record FindingActions(Workspace workspace) implements FindingCard.Actions
 
     @Override
     public void cover(Finding finding, String reason) {
-        workspace.editLesson(Words.of("edit.cover"), l -> {
-            var all = new ArrayList<>(l.accepted());
-            all.add(new Accepted(finding.check(), finding.where(), reason));
-            return l.but(d -> d.accepted = all);
-        });
+        workspace.editLesson(Words.of("edit.cover"), Operations.accept(new Accepted(finding.check(), finding.where(), reason)));
     }
 }

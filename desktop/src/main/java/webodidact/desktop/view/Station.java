@@ -1,8 +1,6 @@
 package webodidact.desktop.view;
 
-import java.util.function.Predicate;
 import javafx.scene.Node;
-import webodidact.core.check.Finding;
 
 /** One of the eight places where the work is done. */
 public interface Station {
@@ -14,9 +12,4 @@ public interface Station {
      * something to end (a run on air, work in the background) is {@link AutoCloseable} and is closed with the desk.
      */
     Node open(Desk desk);
-
-    /** Findings that want attention at this station: they are counted on the rail. */
-    default Predicate<Finding> concerns() {
-        return f -> false;
-    }
 }

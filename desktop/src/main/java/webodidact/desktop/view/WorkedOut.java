@@ -24,7 +24,7 @@ public final class WorkedOut {
         } catch (Unworked.Missing e) {
             hide(where, e.getMessage());
         } catch (RuntimeException | StackOverflowError e) {
-            hide(where, Words.of("fault.notice", Unworked.of("", e).report()));
+            hide(where, Words.of("fault.notice", Unworked.report(e)));
         }
     }
 

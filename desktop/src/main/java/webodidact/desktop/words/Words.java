@@ -1,27 +1,32 @@
 package webodidact.desktop.words;
 
-import java.util.ResourceBundle;
+import java.util.Set;
+import webodidact.core.words.Language;
+import webodidact.core.words.Vocabulary;
 
 /** The words of the interface, all in one bundle. */
 public final class Words {
-    private static final ResourceBundle BUNDLE = ResourceBundle.getBundle("webodidact.desktop.words.Words");
+    private static final Vocabulary ALL = Vocabulary.of(n -> Words.class.getResourceAsStream(n));
 
     private Words() {}
 
-    /** The text of that key; {0}, {1} are filled in. Fails for a key that is not in the bundle. */
+    /** The text of that key, filled in. @throws IllegalArgumentException for a key that is not in the bundle */
     public static String of(String key, Object... parts) {
-        var text = BUNDLE.getString(key);
-        for (int i = 0; i < parts.length; i++) text = text.replace("{" + i + "}", String.valueOf(parts[i]));
-        return text;
+        return ALL.say(key, parts);
     }
 
     /** The text of that key, or {@code other} where there is none: for codes that are added elsewhere. */
     public static String or(String key, String other) {
-        return BUNDLE.containsKey(key) ? BUNDLE.getString(key) : other;
+        return ALL.has(key) ? ALL.say(key) : other;
     }
 
-    /** "1 stop", "3 stops": {@code key.one} for one, {@code key} for any other number. */
+    /** Every key, for what looks through them all. */
+    public static Set<String> keys() {
+        return ALL.keys(Language.ENGLISH);
+    }
+
+    /** "1 stop", "3 stops". */
     public static String count(String key, long n) {
-        return of(n == 1 ? key + ".one" : key, n);
+        return of(key, n);
     }
 }

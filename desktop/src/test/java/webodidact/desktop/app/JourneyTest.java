@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import webodidact.core.check.Finding;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.Step;
 import webodidact.core.time.TimeRange;
 
@@ -59,7 +60,7 @@ class JourneyTest extends WindowTest {
         assertThat(text("#add-pasted")).isEqualTo("Add 5 lines");
         click("#add-pasted");
         assertThat(lesson().foods()).extracting(f -> f.food()).containsExactly("plain-flour", "chickpeas", "yoghurt", "butter", null);
-        assertThat(lesson().foods().getLast().unsure()).containsExactly("“moonberry paste” is not in the food table");
+        assertThat(lesson().foods().getLast().unsure()).containsExactly(new Doubt(Doubt.Kind.UNKNOWN_FOOD, "moonberry paste"));
         assertThat(outcome().report().open()).extracting(Finding::check).containsOnly("listed-not-used");
     }
 

@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.MeasureSystem;
+import webodidact.core.food.Allergen;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Sets;
 
@@ -95,11 +96,11 @@ class ListsJourneyTest extends WindowTest {
         click("#home-head-Gannet");
         assertThat(words("#home-panel")).contains("10 tbsp", "plain yogurt (here: thick plain yoghurt)", "string beans (here: green beans)");
         fill("#home-allergies", "fish");
-        assertThat(home("Gannet").allergies()).containsExactly("fish");
+        assertThat(home("Gannet").allergies()).containsExactly(Allergen.FISH);
         assertThat(words("#home-panel")).contains("firm tofu (for skinless white fish fillets)", "not agreed yet");
         fill("#home-allergies", "sunshine");
         assertThat(find("#home-allergies").getAccessibleHelp()).startsWith("Label ‘sunshine’");
-        assertThat(home("Gannet").allergies()).containsExactly("fish");
+        assertThat(home("Gannet").allergies()).containsExactly(Allergen.FISH);
         ComboBox<MeasureSystem> system = find("#home-system");
         robot.interact(() -> system.setValue(MeasureSystem.AU));
         settle();
@@ -143,7 +144,7 @@ class ListsJourneyTest extends WindowTest {
         robot.interact(() -> allergies.setValue("Any allergies?"));
         click("#columns-take");
         assertThat(workspace().book().households()).extracting(Household::alias).containsExactly("Puffin", "Smew");
-        assertThat(home("Puffin").allergies()).containsExactly("milk");
+        assertThat(home("Puffin").allergies()).containsExactly(Allergen.MILK);
         assertThat(home("Smew").oven()).isFalse();
         assertThat(home("Smew").ages()).containsExactly(8, 10);
         assertThat(home("Smew").system()).isEqualTo(MeasureSystem.AU);

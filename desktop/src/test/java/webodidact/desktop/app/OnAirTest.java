@@ -99,12 +99,23 @@ class OnAirTest extends WindowTest {
     }
 
     @Test
-    void leavingTheDeskKeepsWhatWasRun() {
+    void theRunAndItsTimersGoOnWhateverStationIsLookedAt() throws Exception {
         live();
-        ticker.pass(30);
-        press(KeyCode.SPACE);
+        for (int i = 0; i < 3; i++) {
+            pass(10);
+            press(KeyCode.SPACE);
+        }
+        press(KeyCode.T);
         go(3);
-        assertThat(workspace().book().takesOf(lesson().id())).hasSize(3);
+        assertThat(workspace().book().takesOf(lesson().id())).as("kept so far").hasSize(3);
+        pass(60);
+        assertThat(((javafx.scene.control.Button) find("#rail-on-air")).getAccessibleText()).isEqualTo("On air for 1:30: back to it");
+        go(7);
+        assertThat(text("#air-elapsed")).isEqualTo("1:30");
+        assertThat(text("#air-title")).isEqualTo("Potatoes on");
+        assertThat(robot.lookup(".studio-card .progress-bar").queryAll()).hasSize(1);
+        press(KeyCode.SPACE);
+        assertThat(workspace().book().takesOf(lesson().id()).getLast().steps().getLast().seconds()).isEqualTo(60);
     }
 
     @Test

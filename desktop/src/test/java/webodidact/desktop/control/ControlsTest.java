@@ -22,9 +22,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
+import webodidact.core.check.About;
+import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
-import webodidact.core.check.Severity;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
@@ -261,20 +262,20 @@ class ControlsTest {
                 done.add(reason);
             }
         };
-        var mends = List.of(new Mend("Mend it", l -> l));
-        var stop = ask(() -> new FindingCard(new Finding(Severity.STOP, "c", "s", 1, "Wrong.", "It hurts.", mends), actions));
-        var look = ask(() -> new FindingCard(new Finding(Severity.LOOK, "c", "s", 1, "Odd.", "", mends), actions));
+        var mends = List.of(new Mend(CheckTable.words().message("over-slot.mend.slot", 25), l -> l));
+        var stop = ask(() -> new FindingCard(new Finding("over-slot", "", new About.OfLesson(), 0, List.of("2:00", "18:20"), mends), actions));
+        var look = ask(() -> new FindingCard(new Finding("heat-never-off", "", new About.OfStep("s"), 1, List.of("oven"), mends), actions));
         show(new VBox(stop, look), 400, 400);
-        assertThat(ask(() -> look.lookup("#cover-c"))).isNull();
-        run(() -> ((Button) stop.lookup("#mend-c")).fire());
-        run(() -> ((Button) stop.lookup("#cover-c")).fire());
+        assertThat(ask(() -> look.lookup("#cover-heat-never-off"))).isNull();
+        run(() -> ((Button) stop.lookup("#mend-over-slot")).fire());
+        run(() -> ((Button) stop.lookup("#cover-over-slot")).fire());
         var reason = ask(() -> (javafx.scene.control.TextField) stop.lookup("#cover-reason"));
         run(() -> Event.fireEvent(reason, new javafx.event.ActionEvent()));
         run(() -> {
             reason.setText(" Because. ");
             Event.fireEvent(reason, new javafx.event.ActionEvent());
         });
-        assertThat(done).containsExactly("Mend it", "Because.");
-        assertThat(stop.getAccessibleText()).isEqualTo("Stop: Wrong.");
+        assertThat(done).containsExactly("Make the slot 25 min", "Because.");
+        assertThat(stop.getAccessibleText()).isEqualTo("Stop: The lesson is 2:00 over its slot of 18:20.");
     }
 }

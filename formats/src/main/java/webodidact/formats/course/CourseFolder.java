@@ -75,7 +75,7 @@ public final class CourseFolder {
         private static final long serialVersionUID = 1;
 
         private Changed(List<String> files) {
-            super(String.join(", ", files) + (files.size() == 1 ? " was" : " were") + " changed by another program: look at both before one is written over");
+            super(Words.say("changed", files.size(), List.copyOf(files)));
         }
     }
 
@@ -100,7 +100,7 @@ public final class CourseFolder {
         try {
             return folder.read();
         } catch (IOException | RuntimeException e) {
-            return new Read.Refused<>(new Warning(new Place(path.toString(), 0, ""), "damaged", "cannot be opened: " + DiskWords.of(e)));
+            return new Read.Refused<>(new Warning(new Place(path.toString(), 0, ""), "damaged", Words.say("opened", DiskWords.of(e))));
         }
     }
 
@@ -133,7 +133,7 @@ public final class CourseFolder {
 
     private Read<Opened> read() throws IOException {
         if (!isCourse(folder)) {
-            return new Read.Refused<>(new Warning(new Place(folder.toString(), 0, ""), "missing", "is no course: expected a folder with a " + COURSE));
+            return new Read.Refused<>(new Warning(new Place(folder.toString(), 0, ""), "missing", Words.say("course", COURSE)));
         }
         var warnings = new ArrayList<Warning>();
         var content = content(folder.resolve(COURSE));
@@ -154,7 +154,7 @@ public final class CourseFolder {
 
     /** All of a file. Never waits for a pipe, never fills the memory. */
     private static byte[] content(Path file) throws IOException {
-        if (!Files.exists(file)) throw Files.isSymbolicLink(file) ? new IOException("it is a link to something that is not there") : new NoSuchFileException(file.toString());
+        if (!Files.exists(file)) throw Files.isSymbolicLink(file) ? new IOException(Words.say("link")) : new NoSuchFileException(file.toString());
         if (!Files.isRegularFile(file)) throw new IOException("it is no regular file");
         long size = Files.size(file);
         if (size > LARGEST) throw new IOException("it has " + (size >> 20) + " MB: expected at most " + (LARGEST >> 20));
@@ -182,7 +182,7 @@ public final class CourseFolder {
                     }
                 }
             } catch (IOException | InvalidPathException e) {
-                warnings.add(new Warning(new Place(file, 0, ""), "damaged", "is left out: " + DiskWords.of(e)));
+                warnings.add(new Warning(new Place(file, 0, ""), "damaged", Words.say("left", DiskWords.of(e))));
             }
         }
         return lessons;
@@ -191,7 +191,7 @@ public final class CourseFolder {
     /** A lesson as that file of a course would hold it. */
     public static Read<Lesson> readLesson(String file, byte[] content) {
         var id = file.substring(0, file.length() - LESSON.length());
-        if (id.indexOf('\ufffd') >= 0) return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "is left out: its name cannot be read in this system's language settings"));
+        if (id.indexOf('\ufffd') >= 0) return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("left.name")));
         return JsonFile.readLesson(file, id, content);
     }
 
@@ -208,7 +208,7 @@ public final class CourseFolder {
         try {
             content = content(path);
         } catch (IOException e) {
-            warnings.add(new Warning(new Place(file, 0, ""), "damaged", "is left out: " + DiskWords.of(e)));
+            warnings.add(new Warning(new Place(file, 0, ""), "damaged", Words.say("left", DiskWords.of(e))));
             return List.of();
         }
         return switch (reader.apply(content)) {
@@ -231,7 +231,7 @@ public final class CourseFolder {
         try {
             return HouseholdTable.open(name, content(file));
         } catch (IOException e) {
-            return new Read.Refused<>(new Warning(new Place(name, 0, ""), "damaged", "cannot be read: " + DiskWords.of(e)));
+            return new Read.Refused<>(new Warning(new Place(name, 0, ""), "damaged", Words.say("unread", DiskWords.of(e))));
         }
     }
 

@@ -9,6 +9,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
 import java.nio.file.Path;
 import java.util.Locale;
+import webodidact.core.check.Unworked;
 
 /** What went wrong on disk, in words: which file, and what to look at. Never a class of the program. */
 public final class DiskWords {
@@ -17,28 +18,28 @@ public final class DiskWords {
     /** "the disk is full (1-fish.lesson.json)". */
     public static String of(Throwable e) {
         return switch (e) {
-            case NoSuchFileException x -> named(x) + " is not there (any more)";
-            case AccessDeniedException x -> named(x) + " may not be read or written: permission is missing";
-            case NotDirectoryException x -> named(x) + " is no folder";
-            case FileSystemException x when x.getReason() != null -> reason(x.getReason()) + " (" + named(x) + ")";
-            case CharacterCodingException _ -> "it is not text in UTF-8";
-            case InvalidPathException x -> "'" + x.getInput() + "' cannot be a file's name in this system's language settings";
+            case NoSuchFileException x -> Words.say("disk.gone", named(x));
+            case AccessDeniedException x -> Words.say("disk.forbidden", named(x));
+            case NotDirectoryException x -> Words.say("disk.folder", named(x));
+            case FileSystemException x when x.getReason() != null -> Words.say("disk.reason", reason(x.getReason()), named(x));
+            case CharacterCodingException _ -> Words.say("disk.utf8");
+            case InvalidPathException x -> Words.say("disk.name", x.getInput());
             case IOException x when x.getMessage() != null && !x.getMessage().contains("Exception") -> reason(x.getMessage());
-            case OutOfMemoryError _ -> "the memory is full";
-            default -> "the program failed; please report “" + webodidact.core.check.Unworked.of("", e).report() + "”";
+            case OutOfMemoryError _ -> Words.say("disk.memory");
+            default -> Words.say("disk.failed", Unworked.report(e));
         };
     }
 
     private static String reason(String reason) {
         var r = reason.toLowerCase(Locale.ROOT);
-        if (r.contains("no space") || r.contains("quota")) return "the disk is full";
-        if (r.contains("read-only")) return "the disk or folder can only be read";
-        if (r.contains("name too long")) return "the name is too long";
+        if (r.contains("no space") || r.contains("quota")) return Words.say("disk.full");
+        if (r.contains("read-only")) return Words.say("disk.readOnly");
+        if (r.contains("name too long")) return Words.say("disk.long");
         return reason;
     }
 
     private static String named(FileSystemException e) {
-        if (e.getFile() == null) return "a file";
+        if (e.getFile() == null) return Words.say("disk.file");
         var path = Path.of(e.getFile());
         var name = path.getFileName() == null ? e.getFile() : path.getFileName().toString();
         // The temporary file beside it means nothing to anybody: its folder does.

@@ -58,11 +58,11 @@ final class CsvTable {
         try (var parser = FORMAT.builder().setDelimiter(delimiter(text)).setHeader().setSkipHeaderRecord(true).setIgnoreHeaderCase(true).setAllowMissingColumnNames(true).setTrim(true).get()
                 .parse(new StringReader(text))) {
             var names = parser.getHeaderNames().stream().map(String::strip).toList();
-            if (names.size() > MOST_COLUMNS) throw new IllegalArgumentException("it has " + names.size() + " columns, expected at most " + MOST_COLUMNS);
+            if (names.size() > MOST_COLUMNS) throw new IllegalArgumentException(Words.say("columns", names.size(), MOST_COLUMNS));
             return new CsvTable(names, parser.getRecords(), List.copyOf(warnings));
         } catch (IOException | UncheckedIOException e) {
             var line = LINE.matcher(String.valueOf(e.getMessage()));
-            throw new IllegalArgumentException("the quotes do not match" + (line.find() ? " in line " + line.group(1) : "") + ": expected \"…\" around a cell, and a quote in it doubled");
+            throw new IllegalArgumentException(line.find() ? Words.say("quotes.line", line.group(1)) : Words.say("quotes"));
         }
     }
 
@@ -81,16 +81,16 @@ final class CsvTable {
     private static String windows(String file, byte[] content, List<Warning> warnings) {
         try {
             var text = strict(content, Charset.forName("windows-1252"));
-            warnings.add(new Warning(new Place(file, 0, ""), "not-utf-8", "is not in UTF-8 and was read as Windows text (1252): look whether letters such as é and ø are right"));
+            warnings.add(new Warning(new Place(file, 0, ""), "not-utf-8", Words.say("windows")));
             return text;
         } catch (CharacterCodingException e) {
-            throw new IllegalArgumentException("it is text neither in UTF-8 nor in Windows' letters; save it as “CSV UTF-8”");
+            throw new IllegalArgumentException(Words.say("letters"));
         }
     }
 
     private static String strict(byte[] content, Charset charset) throws CharacterCodingException {
         var text = charset.newDecoder().onMalformedInput(CodingErrorAction.REPORT).onUnmappableCharacter(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(content)).toString();
-        if (text.indexOf('\0') >= 0) throw new IllegalArgumentException("it is no text");
+        if (text.indexOf('\0') >= 0) throw new IllegalArgumentException(Words.say("text"));
         return text;
     }
 

@@ -47,10 +47,10 @@ public final class HouseholdTable {
     public static Read<HouseholdTable> open(String file, byte[] content) {
         try {
             var read = CsvTable.read(file, content);
-            if (read.rows().isEmpty()) return new Read.Refused<>(new Warning(new Place(file, 1, ""), "empty", "expected a heading row and one row for each home"));
+            if (read.rows().isEmpty()) return new Read.Refused<>(new Warning(new Place(file, 1, ""), "empty", Words.say("heading")));
             return new Read.Done<>(new HouseholdTable(file, read.headings(), read.rows(), read.warnings()), read.warnings());
         } catch (IllegalArgumentException e) {
-            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "not a CSV table: " + e.getMessage()));
+            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
         }
     }
 
@@ -91,7 +91,7 @@ public final class HouseholdTable {
     public Read<List<Household>> read(Map<String, String> match, Knowledge knowledge) {
         for (var needed : List.of("alias", "allergies")) {
             if (!match.containsKey(needed)) {
-                return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", "no column is matched with '" + needed + "': expected one of '" + String.join("', '", headings) + "'"));
+                return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", Words.say("match", needed, String.join("', '", headings))));
             }
         }
         return HouseholdsCsv.read(file, rows, match, knowledge, warnings);

@@ -1,6 +1,7 @@
 package webodidact.formats.csv;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.Optional;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Allergen;
@@ -58,7 +60,7 @@ public final class HouseholdsCsv {
 
     public static byte[] write(List<Household> homes) {
         return CsvTable.write(HEADING, homes.stream().map(h -> List.of(h.alias(), h.system().name().toLowerCase(Locale.ROOT), String.join("; ", h.diets()),
-                String.join("; ", h.allergies()), String.join("; ", h.missingTools()), String.join("; ", h.missingFoods()),
+                h.allergies().stream().map(Allergen::code).collect(Collectors.joining("; ")), String.join("; ", h.missingTools()), String.join("; ", h.missingFoods()),
                 String.join("; ", h.ages().stream().map(String::valueOf).toList()), yes(h.adult()), yes(h.oven()), yes(h.hob()), yes(h.microwave()),
                 String.join("; ", h.agreed().entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).toList()))).toList());
     }
@@ -76,16 +78,16 @@ public final class HouseholdsCsv {
         try {
             table = CsvTable.read(file, content);
         } catch (IllegalArgumentException e) {
-            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "not a CSV table: " + e.getMessage()));
+            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
         }
         var names = table.headings().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList();
         var needed = List.of("alias", "allergies").stream().filter(c -> !names.contains(c)).toList();
         if (!needed.isEmpty() && !names.isEmpty()) {
-            return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", "has no column '" + String.join("' and '", needed) + "' among '" + String.join("', '", table.headings()) + "': expected " + String.join(", ", HEADING)));
+            return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", Words.say("missing.among", String.join("' and '", needed), String.join("', '", table.headings()), String.join(", ", HEADING))));
         }
         var told = new ArrayList<>(table.warnings());
-        if (names.isEmpty()) told.add(new Warning(new Place(file, 1, ""), "empty", "is empty: expected a heading row and one row for each home"));
-        names.stream().filter(h -> !HEADING.contains(h)).forEach(h -> told.add(new Warning(new Place(file, 1, "column " + h), "unknown-field", "is none of ours and is left out; the file is kept before it is written over")));
+        if (names.isEmpty()) told.add(new Warning(new Place(file, 1, ""), "empty", Words.say("empty")));
+        names.stream().filter(h -> !HEADING.contains(h)).forEach(h -> told.add(new Warning(new Place(file, 1, "column " + h), "unknown-field", Words.say("foreign"))));
         return read(file, table.rows(), null, knowledge, told);
     }
 
@@ -97,9 +99,9 @@ public final class HouseholdsCsv {
         for (var row : rows) {
             int line = (int) row.getRecordNumber() + 1;
             try {
-                if (!row.isConsistent()) throw new BadCell("", "has " + row.size() + " cells, the heading row has more or fewer: expected one below each heading");
+                if (!row.isConsistent()) throw new BadCell("", Words.say("ragged", row.size()));
                 var home = new HouseholdsCsv(file, line, row, match, knowledge, warnings).home();
-                if (!seen.add(home.alias())) throw new BadCell("alias", "'" + home.alias() + "' is there twice: expected each home once");
+                if (!seen.add(home.alias())) throw new BadCell("alias", Words.say("twice", home.alias()));
                 homes.add(home);
             } catch (IllegalArgumentException e) {
                 // A figure or word that no home can have; which cell it was in, its text tells.
@@ -123,7 +125,7 @@ public final class HouseholdsCsv {
 
     private Household home() {
         var alias = cell("alias");
-        if (alias.isEmpty()) throw new BadCell("alias", "is empty: expected a name that is not a person's, as in 'Home 7'");
+        if (alias.isEmpty()) throw new BadCell("alias", Words.say("alias"));
         return new Household(alias, system(cell("measures").toLowerCase(Locale.ROOT)), Set.copyOf(list("diets")), allergies(), tools(), foods(), ages(), flag("adult"), flag("oven"),
                 flag("hob"), flag("microwave"), agreed());
     }
@@ -132,16 +134,16 @@ public final class HouseholdsCsv {
         if (cell.isEmpty()) return MeasureSystem.METRIC;
         if (CALLED.containsKey(cell)) return CALLED.get(cell);
         for (var system : MeasureSystem.values()) if (system.name().equalsIgnoreCase(cell)) return system;
-        throw new BadCell("measures", "'" + cell + "': expected metric, us, imperial or au");
+        throw new BadCell("measures", Words.say("measures", cell));
     }
 
-    private Set<String> allergies() {
-        var set = new HashSet<String>();
+    private Set<Allergen> allergies() {
+        var set = EnumSet.noneOf(Allergen.class);
         for (var part : list("allergies")) {
             try {
-                set.add(Allergen.parse(ALLERGENS.getOrDefault(part, part)).name().toLowerCase(Locale.ROOT));
+                set.add(Allergen.parse(ALLERGENS.getOrDefault(part, part)));
             } catch (IllegalArgumentException e) {
-                throw new BadCell("allergies", "'" + part + "': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'");
+                throw new BadCell("allergies", Words.say("allergen", part));
             }
         }
         return set;
@@ -151,7 +153,7 @@ public final class HouseholdsCsv {
         var set = new HashSet<String>();
         for (var part : list("missing tools")) {
             var tool = knowledge.tool(part).or(() -> knowledge.toolNamed(part)).map(t -> t.id()).or(() -> kept("missing tools", part, "tool"));
-            set.add(tool.orElseThrow(() -> new BadCell("missing tools", "'" + part + "' is not in the tool table")));
+            set.add(tool.orElseThrow(() -> new BadCell("missing tools", Words.say("noTool", part))));
         }
         return set;
     }
@@ -160,7 +162,7 @@ public final class HouseholdsCsv {
         var set = new HashSet<String>();
         for (var part : list("missing foods")) {
             var food = knowledge.food(part).or(() -> knowledge.foodNamed(part)).map(f -> f.id()).or(() -> kept("missing foods", part, "food"));
-            set.add(food.orElseThrow(() -> new BadCell("missing foods", "'" + part + "' is not in the food table")));
+            set.add(food.orElseThrow(() -> new BadCell("missing foods", Words.say("noFood", part))));
         }
         return set;
     }
@@ -168,14 +170,14 @@ public final class HouseholdsCsv {
     /** In the course's own table a word that nobody knows stays with its home, and is told: its food or tool may come back. */
     private Optional<String> kept(String column, String part, String table) {
         if (match != null) return Optional.empty();
-        told.add(new Warning(new Place(file, line, "column " + column), "unknown-name", "'" + part + "' is not in the " + table + " table; it stays with its home"));
+        told.add(new Warning(new Place(file, line, "column " + column), "unknown-name", Words.say("unknown", part, table)));
         return Optional.of(part);
     }
 
     private List<Integer> ages() {
         var ages = new ArrayList<Integer>();
         for (var part : list("ages")) {
-            if (!part.matches("\\d{1,3}")) throw new BadCell("ages", "'" + part + "': expected whole years, as in '9; 12'");
+            if (!part.matches("\\d{1,3}")) throw new BadCell("ages", Words.say("ages", part));
             ages.add(Integer.parseInt(part));
         }
         return ages;
@@ -185,7 +187,7 @@ public final class HouseholdsCsv {
         return switch (cell(column).toLowerCase(Locale.ROOT)) {
             case "", "yes", "y", "true", "1" -> true;
             case "no", "n", "false", "0" -> false;
-            default -> throw new BadCell(column, "'" + cell(column) + "': expected yes or no");
+            default -> throw new BadCell(column, Words.say("flag", cell(column)));
         };
     }
 
@@ -196,7 +198,7 @@ public final class HouseholdsCsv {
         for (var part : java.util.Arrays.stream(cell("agreed").split(";")).map(String::strip).filter(p -> !p.isEmpty()).toList()) {
             int eq = part.lastIndexOf('=');
             if (eq < 1 || !part.substring(0, eq).contains("/") || part.substring(eq + 1).isBlank()) {
-                throw new BadCell("agreed", "'" + part + "': expected a lesson, a line and a food, as in '1-fish/f2=soured-cream'");
+                throw new BadCell("agreed", Words.say("agreed", part));
             }
             map.put(part.substring(0, eq), part.substring(eq + 1));
         }

@@ -34,20 +34,20 @@ public final class TakesCsv {
         try {
             table = CsvTable.read(file, content);
         } catch (IllegalArgumentException e) {
-            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", "not a CSV table: " + e.getMessage()));
+            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
         }
         var takes = new LinkedHashMap<String, Take>();
         var warnings = new ArrayList<>(table.warnings());
         var missing = HEADING.stream().filter(c -> table.headings().stream().noneMatch(c::equalsIgnoreCase)).toList();
         if (!missing.isEmpty() && !table.headings().isEmpty()) {
-            return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", "has no column '" + String.join("' and '", missing) + "': expected " + String.join(", ", HEADING)));
+            return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", Words.say("missing", String.join("' and '", missing), String.join(", ", HEADING))));
         }
         for (var row : table.rows()) {
             try {
                 add(takes, row);
             } catch (IllegalArgumentException | DateTimeParseException e) {
                 warnings.add(new Warning(new Place(file, (int) row.getRecordNumber() + 1, ""), "bad-value",
-                        "expected a take, a lesson, a time and whole seconds (" + e.getMessage() + ")"));
+                        Words.say("take", e.getMessage())));
             }
         }
         return new Read.Done<>(List.copyOf(takes.values()), warnings);
@@ -56,7 +56,7 @@ public final class TakesCsv {
     private static void add(LinkedHashMap<String, Take> takes, CSVRecord row) {
         var id = CsvTable.cell(row, "take");
         var lesson = CsvTable.cell(row, "lesson");
-        if (id.isEmpty() || lesson.isEmpty()) throw new IllegalArgumentException("take or lesson is empty");
+        if (id.isEmpty() || lesson.isEmpty()) throw new IllegalArgumentException(Words.say("take.empty"));
         // A take of which no step was kept has a row without one.
         var step = CsvTable.cell(row, "step");
         var time = step.isEmpty() ? List.<Take.StepTime>of() : List.of(new Take.StepTime(step, CsvTable.cell(row, "title"), whole(row, "seconds"), whole(row, "held"), whole(row, "marks")));
@@ -69,7 +69,7 @@ public final class TakesCsv {
 
     private static int whole(CSVRecord row, String column) {
         var cell = CsvTable.cell(row, column);
-        if (!cell.matches("\\d{1,6}")) throw new IllegalArgumentException(column + " '" + cell + "'");
+        if (!cell.matches("\\d{1,6}")) throw new IllegalArgumentException(Words.say("take.cell", column, cell));
         return Integer.parseInt(cell);
     }
 }

@@ -33,6 +33,7 @@ import java.util.function.Function;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
 import webodidact.core.time.TimeRange;
@@ -84,6 +85,7 @@ final class CoreModule {
     static ObjectMapper mapper() {
         var module = new SimpleModule();
         text(module, Ratio.class, Ratio::toString, Ratio::parse);
+        text(module, Doubt.class, Doubt::toString, Doubt::parse);
         text(module, Amount.class, Amount::toString, Amount::parse);
         text(module, TimeRange.class, CoreModule::time, TimeRange::parse);
         text(module, LocalDateTime.class, LocalDateTime::toString, CoreModule::dateTime);
@@ -116,7 +118,7 @@ final class CoreModule {
         try {
             return LocalDateTime.parse(text);
         } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("Date and time '" + text + "': expected one as in '2026-12-03T17:30'", e);
+            throw new IllegalArgumentException(Words.say("when", text), e);
         }
     }
 
@@ -146,7 +148,7 @@ final class CoreModule {
     private static Enum<?> enumOf(Class<?> type, String text, DeserializationContext context) throws IOException {
         for (var constant : type.getEnumConstants()) if (enumText((Enum<?>) constant).equals(text)) return (Enum<?>) constant;
         var all = java.util.Arrays.stream(type.getEnumConstants()).map(c -> enumText((Enum<?>) c)).toList();
-        throw context.weirdStringException(text, type, "'" + text + "': expected one of " + String.join(", ", all));
+        throw context.weirdStringException(text, type, Words.say("one", text, String.join(", ", all)));
     }
 
     private static final class EnumWriting extends BeanSerializerModifier {

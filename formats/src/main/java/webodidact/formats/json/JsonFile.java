@@ -85,19 +85,18 @@ public final class JsonFile {
     private static <T> Read<T> read(String file, byte[] content, Class<T> type, String id) {
         try {
             var tree = JSON.readTree(content);
-            if (!(tree instanceof ObjectNode node)) return refused(file, 0, "", "damaged", "expected a JSON object");
+            if (!(tree instanceof ObjectNode node)) return refused(file, 0, "", "damaged", Words.say("object"));
             var format = node.path("format");
-            if (!format.isInt()) return refused(file, 0, "format", "missing", "expected a number, as in \"format\": 1");
+            if (!format.isInt()) return refused(file, 0, "format", "missing", Words.say("format"));
             if (format.asInt() > FORMAT) {
-                return refused(file, 0, "format", "newer", "written by a newer Webodidact (format " + format.asInt() + ", this one reads up to "
-                        + FORMAT + "). The file is left as it is.");
+                return refused(file, 0, "format", "newer", Words.say("newer", format.asInt(), FORMAT));
             }
             // Read from the text, not the tree, so that a complaint knows its line.
             return new Read.Done<>(JSON.readValue(withId(content, id), type), List.of());
         } catch (JsonProcessingException e) {
             return new Read.Refused<>(warning(file, e));
         } catch (IOException e) {
-            return refused(file, 0, "", "damaged", "cannot be read: " + e.getMessage());
+            return refused(file, 0, "", "damaged", Words.say("unread.why", e.getMessage()));
         }
     }
 
@@ -119,10 +118,10 @@ public final class JsonFile {
         var field = e instanceof JsonMappingException m ? path(m) : "";
         var place = new Place(file, Math.max(0, line), field);
         return switch (e) {
-            case JsonParseException p -> new Warning(place, "damaged", "not JSON from here: " + firstLine(p.getOriginalMessage()).replaceFirst("\\s*\\([^()]*\\[Source.*$|:? \\(?(?:consider )?enabl(?:e|ing) `.*$", ""));
-            case UnrecognizedPropertyException u -> new Warning(place, "unknown-field", "unknown field '" + u.getPropertyName() + "'");
+            case JsonParseException p -> new Warning(place, "damaged", Words.say("damaged", firstLine(p.getOriginalMessage()).replaceFirst("\\s*\\([^()]*\\[Source.*$|:? \\(?(?:consider )?enabl(?:e|ing) `.*$", "")));
+            case UnrecognizedPropertyException u -> new Warning(place, "unknown-field", Words.say("field", u.getPropertyName()));
             case InvalidFormatException f when isOurs(f.getTargetType()) -> new Warning(place, "bad-value", tail(f.getOriginalMessage()));
-            case StreamConstraintsException _ -> new Warning(place, "damaged", "holds a text, a figure or a nesting beyond all use");
+            case StreamConstraintsException _ -> new Warning(place, "damaged", Words.say("beyond"));
             default -> new Warning(place, "bad-value", own(e));
         };
     }
@@ -132,7 +131,7 @@ public final class JsonFile {
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof IllegalArgumentException && cause.getMessage() != null) return firstLine(cause.getMessage());
         }
-        return e instanceof MismatchedInputException m ? "expected " + kind(m.getTargetType()) : e instanceof InputCoercionException ? "expected a whole number below two thousand million" : "cannot be read here";
+        return e instanceof MismatchedInputException m ? Words.say("expected", kind(m.getTargetType())) : e instanceof InputCoercionException ? Words.say("whole.most") : Words.say("unread.here");
     }
 
     private static boolean isOurs(Class<?> type) {
@@ -140,12 +139,12 @@ public final class JsonFile {
     }
 
     private static String kind(Class<?> type) {
-        if (type == null) return "another kind of value";
-        if (type == int.class || type == Integer.class || type == long.class || type == Long.class) return "a whole number";
-        if (type == boolean.class || type == Boolean.class) return "true or false";
-        if (type == String.class || type.isEnum()) return "a text in quotes";
-        if (java.util.Collection.class.isAssignableFrom(type)) return "a list, as in [ … ]";
-        return type.isRecord() || java.util.Map.class.isAssignableFrom(type) || type.isInterface() ? "fields, as in { … }" : "another kind of value";
+        if (type == null) return Words.say("kind.other");
+        if (type == int.class || type == Integer.class || type == long.class || type == Long.class) return Words.say("kind.whole");
+        if (type == boolean.class || type == Boolean.class) return Words.say("kind.flag");
+        if (type == String.class || type.isEnum()) return Words.say("kind.text");
+        if (java.util.Collection.class.isAssignableFrom(type)) return Words.say("kind.list");
+        return type.isRecord() || java.util.Map.class.isAssignableFrom(type) || type.isInterface() ? Words.say("kind.fields") : Words.say("kind.other");
     }
 
     /** Jackson puts its own words before ours: "Cannot deserialize value of type X from String "y": ours". */
@@ -155,7 +154,7 @@ public final class JsonFile {
     }
 
     private static String firstLine(String message) {
-        return message == null ? "cannot be read" : message.lines().findFirst().orElse("cannot be read");
+        return message == null ? Words.say("unread") : message.lines().findFirst().orElse(Words.say("unread"));
     }
 
     /** "steps 3 hands": list places count from 1. */

@@ -12,22 +12,12 @@ final class AnswerKey extends ListPaper {
     }
 
     @Override
-    public String title() {
-        return "Answer key";
-    }
-
-    @Override
     String intro(Outcome outcome) {
-        return "For the instructor";
+        return Words.say("key.intro");
     }
 
     @Override
     List<Section> sections(Outcome outcome) {
-        return List.of(new Section("Answers", "", PupilList.of(outcome.lesson(), outcome.course().house(), outcome.knowledge()).answers().stream().map(Row::of).toList()));
-    }
-
-    @Override
-    String empty() {
-        return "This lesson has no food yet.";
+        return List.of(new Section(Words.say("key.answers"), "", PupilList.of(outcome.lesson(), outcome.course().house(), outcome.knowledge()).answers().stream().map(Row::of).toList()));
     }
 }

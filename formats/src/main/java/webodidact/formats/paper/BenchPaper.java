@@ -13,13 +13,8 @@ final class BenchPaper extends ListPaper {
     }
 
     @Override
-    public String title() {
-        return "Bench list";
-    }
-
-    @Override
     String intro(Outcome outcome) {
-        return "Set out for each step, in their order";
+        return Words.say("bench.intro");
     }
 
     @Override
@@ -28,12 +23,7 @@ final class BenchPaper extends ListPaper {
             var rows = new ArrayList<Row>();
             s.foods().forEach(f -> rows.add(Row.of(f)));
             s.tools().forEach(t -> rows.add(Row.of(t)));
-            return new Section(s.number() + " " + s.title(), s.apart().isEmpty() ? "" : "Raw: " + String.join(", ", s.apart()) + " on a board of its own.", rows);
+            return new Section(s.number() + " " + s.title(), s.apart().isEmpty() ? "" : Words.say("bench.raw", s.apart()), rows);
         }).toList();
-    }
-
-    @Override
-    String empty() {
-        return "No step uses anything yet.";
     }
 }

@@ -14,28 +14,18 @@ final class KitPaper extends ListPaper {
     }
 
     @Override
-    public String title() {
-        return "Kit list";
-    }
-
-    @Override
     String intro(Outcome outcome) {
         var sets = outcome.lesson().sets();
-        return sets.inRoom() + (sets.inRoom() == 1 ? " set: " : " sets: ") + sets.groups() + " for groups, " + sets.demo() + " for the demonstration";
+        return Words.say("kit.intro", sets.inRoom(), sets.groups(), sets.demo());
     }
 
     @Override
     List<Section> sections(Outcome outcome) {
         var kit = KitList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
-        var delays = Sharing.delays(outcome.lesson()).stream().map(d -> Row.of("Step " + d.step() + ": " + d.tool().name() + ", " + d.turns() + " turns, " + Clock.text(d.added()) + " more")).toList();
-        return List.of(new Section("Pots of one set, and their labels", "", kit.pots().stream().map(p -> new Row(kit.sets() + " ×", p.label(), "", "")).toList()),
-                new Section("To buy for all sets", "", kit.totals().stream().map(t -> new Row(t.take(), t.item(), t.packs(), "")).toList()),
-                new Section("Tools", "", kit.tools().stream().map(t -> new Row(t.there() + " ×", t.name(), t.turns() > 1 ? "shared: " + t.turns() + " turns" : "", "")).toList()),
-                new Section("Where groups wait", "", delays));
-    }
-
-    @Override
-    String empty() {
-        return "This lesson has no food yet.";
+        var delays = Sharing.delays(outcome.lesson()).stream().map(d -> Row.of(Words.say("kit.delay", d.step(), d.tool().name(), d.turns(), Clock.text(d.added())))).toList();
+        return List.of(new Section(Words.say("kit.pots"), "", kit.pots().stream().map(p -> new Row(kit.sets() + " ×", p.label(), "", "")).toList()),
+                new Section(Words.say("kit.buy"), "", kit.totals().stream().map(t -> new Row(t.take(), t.item(), t.packs(), "")).toList()),
+                new Section(Words.say("kit.tools"), "", kit.tools().stream().map(t -> new Row(t.there() + " ×", t.name(), t.turns() > 1 ? Words.say("kit.shared", t.turns()) : "", "")).toList()),
+                new Section(Words.say("kit.waits"), "", delays));
     }
 }

@@ -28,20 +28,17 @@ abstract class ListPaper implements Paper {
 
     abstract List<Section> sections(Outcome outcome);
 
-    /** What is said where there are no sections. */
-    abstract String empty();
-
     /** What to mind, before the usual closing words. */
     String notice(Outcome outcome) {
-        return "Read the label of everything that is packed.";
+        return Words.say("notice");
     }
 
     @Override
-    public final String html(Outcome outcome) {
+    public final String written(Outcome outcome) {
         var gaps = new HashMap<String, Object>();
         gaps.put("paper", title());
         gaps.put("intro", intro(outcome));
-        gaps.put("empty", empty());
+        gaps.put("empty", Words.say("paper." + id() + ".empty"));
         gaps.put("notice", notice(outcome));
         gaps.put("sections", sections(outcome).stream().filter(s -> !s.rows().isEmpty()).map(s -> Map.of("title", s.title(), "lead", s.lead(), "rows", s.rows().stream()
                 .map(r -> Map.of("take", r.take(), "text", r.text(), "soft", r.soft(), "right", r.right())).toList())).toList());

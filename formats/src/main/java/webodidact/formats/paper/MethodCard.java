@@ -4,13 +4,16 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import webodidact.core.amount.AmountText;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Microwave;
+import webodidact.core.food.Hazard;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
+import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Way;
 import webodidact.core.lesson.Who;
 import webodidact.core.script.Ways;
@@ -29,12 +32,7 @@ final class MethodCard implements Paper {
     }
 
     @Override
-    public String title() {
-        return "Method card";
-    }
-
-    @Override
-    public String html(Outcome outcome) {
+    public String written(Outcome outcome) {
         var steps = new ArrayList<Map<String, Object>>();
         for (var step : outcome.lesson().steps()) {
             if (step.who() == Who.PRESENTER || step.kind() == Kind.TALK) continue;
@@ -42,8 +40,7 @@ final class MethodCard implements Paper {
         }
         var gaps = new HashMap<String, Object>();
         gaps.put("steps", steps);
-        gaps.put("makes", "Makes " + webodidact.core.amount.AmountText.number(outcome.lesson().makes().count().times(outcome.gather().factor())) + " "
-                + outcome.lesson().makes().what());
+        gaps.put("makes", Words.say("makes", AmountText.number(outcome.lesson().makes().count().times(outcome.gather().factor())), outcome.lesson().makes().what()));
         return PAGE.fill(outcome, gaps);
     }
 
@@ -55,19 +52,25 @@ final class MethodCard implements Paper {
         map.put("uses", String.join(" · ", step.uses().stream().map(u -> use(outcome, step, u)).filter(u -> !u.isEmpty()).toList()));
         map.put("who", step.who() == Who.LEARNER ? "" : step.who().title());
         var wait = step.waiting();
-        map.put("wait", wait == null ? "" : wait.time().text() + (wait.what().isBlank() ? "" : " · " + wait.what()) + (wait.cue().isBlank() ? "" : " · until " + wait.cue()));
-        map.put("heat", step.heat() == null ? "" : "Oven " + step.heat().text());
+        map.put("wait", wait == null ? "" : wait(wait));
+        map.put("heat", step.heat() == null ? "" : Words.say("method.oven", step.heat().text()));
         map.put("cautions", cautions(outcome, step));
         map.put("looks", looks(step));
         map.put("ways", step.ways().stream().filter(Way::offered).map(w -> way(outcome, w)).toList());
         return map;
     }
 
+    private static String wait(Wait wait) {
+        var said = wait.what().isBlank() ? wait.time().text() : Words.say("method.wait", wait.time().text(), wait.what());
+        return wait.cue().isBlank() ? said : Words.say("method.until", said, wait.cue());
+    }
+
     private static List<String> looks(Step step) {
         if (step.waiting() == null) return List.of();
         var all = new ArrayList<String>();
-        for (var look : step.waiting().looks()) all.add("After " + Clock.text(look.at()) + ": " + look.what());
-        if (step.waiting().rounds() != null) all.add(step.waiting().rounds().text() + (step.waiting().rounds().stop().isBlank() ? "" : ". If it is not right then: " + step.waiting().rounds().stop()));
+        for (var look : step.waiting().looks()) all.add(Words.say("method.look", Clock.text(look.at()), look.what()));
+        var rounds = step.waiting().rounds();
+        if (rounds != null) all.add(rounds.stop().isBlank() ? rounds.text() : Words.say("method.stop", rounds.text(), rounds.stop()));
         return all;
     }
 
@@ -75,7 +78,9 @@ final class MethodCard implements Paper {
     private static String way(Outcome outcome, Way way) {
         var cautions = new ArrayList<>(Ways.cautions(way.tools(), way.place(), outcome.knowledge()));
         Ways.tooYoung(way, outcome.lesson()).ifPresent(cautions::add);
-        return "Or " + way.name() + (way.words().isBlank() ? "" : ": " + way.words()) + (cautions.isEmpty() ? "" : " (" + String.join("; ", cautions) + ")");
+        var said = Words.say("method.way", way.name());
+        if (!way.words().isBlank()) said = Words.say("method.way.words", said, way.words());
+        return cautions.isEmpty() ? said : Words.say("noted", said, String.join("; ", cautions));
     }
 
     private static String use(Outcome outcome, Step step, Use use) {
@@ -91,19 +96,19 @@ final class MethodCard implements Paper {
 
     private static List<String> cautions(Outcome outcome, Step step) {
         var all = new ArrayList<String>();
-        if (step.acts().contains(Act.WASH_HANDS)) all.add("Soap, warm water, 20 seconds.");
-        boolean blade = step.tools().stream().flatMap(t -> outcome.knowledge().tool(t).stream()).anyMatch(t -> t.hazard().equals("blade"));
-        if (blade) all.add("Sharp: fingertips tucked, board on a damp cloth.");
+        if (step.acts().contains(Act.WASH_HANDS)) all.add(Words.say("caution.wash"));
+        boolean blade = step.tools().stream().flatMap(t -> outcome.knowledge().tool(t).stream()).anyMatch(t -> t.hazard() == Hazard.BLADE);
+        if (blade) all.add(Words.say("caution.blade"));
         if (step.place().isHot()) {
             var profile = outcome.course().profile();
             for (var use : step.uses()) {
                 outcome.lesson().food(use.line()).flatMap(l -> outcome.knowledge().food(l.cooked())).filter(f -> profile.core(f.risk()) > 0)
-                        .ifPresent(f -> all.add("Cooked through: " + f.name() + " at a core of " + profile.degrees(profile.core(f.risk())) + ", by probe; colour only tells when it is not."));
+                        .ifPresent(f -> all.add(Words.say("caution.core", f.name(), profile.degrees(profile.core(f.risk())))));
             }
         }
         if (step.place() == Place.MICROWAVE) all.add(microwave(outcome, step));
-        if (step.place() == Place.OVEN) all.add("Hot: oven gloves, stand back from the steam.");
-        if (step.place() == Place.RING) all.add("Hot: handle turned in, nobody leaves the pan.");
+        if (step.place() == Place.OVEN) all.add(Words.say("caution.oven"));
+        if (step.place() == Place.RING) all.add(Words.say("caution.ring"));
         return all;
     }
 
@@ -115,6 +120,6 @@ final class MethodCard implements Paper {
         for (int watts : List.of(600, 700, 800, 900, 1000)) {
             if (watts != own && seconds > 0) times.add(watts + " W " + Clock.text(Microwave.seconds(seconds, own, watts)));
         }
-        return "Time is for " + own + " W" + (times.isEmpty() ? "" : "; " + String.join(", ", times)) + ". Then test, and go on in steps of 10 seconds. Steam burns: lift the far edge first.";
+        return Words.say(times.isEmpty() ? "caution.microwave" : "caution.microwave.others", own, times);
     }
 }

@@ -7,8 +7,16 @@ public interface Paper {
     /** Stable; the file's name without ending. */
     String id();
 
-    String title();
+    /** In the language spoken here. */
+    default String title() {
+        return Words.say("paper." + id());
+    }
 
-    /** A whole page in XHTML, styles inside, nothing fetched from outside. */
-    String html(Outcome outcome);
+    /** A whole page in XHTML in the lesson's language, styles inside, nothing fetched from outside. */
+    default String html(Outcome outcome) {
+        return outcome.lesson().language().during(() -> written(outcome));
+    }
+
+    /** The page in the language spoken here. */
+    String written(Outcome outcome);
 }

@@ -21,7 +21,7 @@ public final class Papers {
     /** A lesson with open stops is not handed out. */
     public static final class Blocked extends IllegalStateException {
         Blocked(long stops) {
-            super("Papers wait for " + (stops == 1 ? "1 stop" : stops + " stops") + " to be mended or covered with a reason");
+            super(Words.say("blocked", stops));
         }
     }
 
@@ -43,7 +43,7 @@ public final class Papers {
             } catch (Blocked e) {
                 throw e;
             } catch (IOException | RuntimeException | StackOverflowError e) {
-                failed.add(paper.title() + ": " + DiskWords.of(e));
+                failed.add(Words.say("failed", paper.title(), DiskWords.of(e)));
             }
         }
         return new Written(List.copyOf(files), List.copyOf(failed));

@@ -12,30 +12,20 @@ final class PupilPaper extends ListPaper {
     }
 
     @Override
-    public String title() {
-        return "Find the list";
-    }
-
-    @Override
     String intro(Outcome outcome) {
-        return "The list is missing. Read each step: what do you need for it, and how much?";
+        return Words.say("pupil.intro");
     }
 
     @Override
     List<Section> sections(Outcome outcome) {
         var pupil = PupilList.of(outcome.lesson(), outcome.course().house(), outcome.knowledge());
-        return List.of(new Section("Steps", "", pupil.questions().stream().map(q -> new Row(String.valueOf(q.step()), q.title() + (q.doing().isBlank() ? "" : ": " + q.doing()),
+        return List.of(new Section(Words.say("pupil.steps"), "", pupil.questions().stream().map(q -> new Row(String.valueOf(q.step()), q.title() + (q.doing().isBlank() ? "" : ": " + q.doing()),
                 "_______________________   ".repeat(q.blanks()).strip(), "")).toList()),
-                new Section("To choose from", "", pupil.foods().stream().map(Row::of).toList()));
-    }
-
-    @Override
-    String empty() {
-        return "No step uses anything yet.";
+                new Section(Words.say("pupil.choose"), "", pupil.foods().stream().map(Row::of).toList()));
     }
 
     @Override
     String notice(Outcome outcome) {
-        return "Cook only from the whole list, with an adult.";
+        return Words.say("pupil.notice");
     }
 }

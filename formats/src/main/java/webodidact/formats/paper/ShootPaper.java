@@ -14,29 +14,19 @@ final class ShootPaper extends ListPaper {
     }
 
     @Override
-    public String title() {
-        return "Shoot list";
-    }
-
-    @Override
     String intro(Outcome outcome) {
         var list = ShootList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
         var cost = Costs.of(outcome.lesson(), outcome.course(), outcome.knowledge()).shoot();
-        var paid = cost.outlay().isZero() ? "" : ". At the till: " + Costs.money(cost.outlay(), outcome.course().currency());
-        return list.onCamera() + " on camera, " + list.copies() + (list.copies() == 1 ? " ready copy, " : " ready copies, ") + list.spares() + (list.spares() == 1 ? " spare take" : " spare takes") + paid;
+        var said = Words.say("shoot.intro", list.onCamera(), list.copies(), list.spares());
+        return cost.outlay().isZero() ? said : Words.say("shoot.paid", said, Costs.money(cost.outlay(), outcome.course().currency()));
     }
 
     @Override
     List<Section> sections(Outcome outcome) {
         var list = ShootList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
         var lefts = Leftovers.of(outcome.lesson(), List.of(), outcome.course(), outcome.knowledge());
-        return List.of(new Section("Food", "", list.entries().stream().map(e -> new Row(e.take(), e.item(), e.why(), "")).toList()),
-                new Section("Kit", "", list.tools().stream().map(t -> new Row(t.count() > 1 ? t.count() + " ×" : "1 ×", t.name(), "", "")).toList()),
-                new Section("What will be left over", "", lefts.stream().map(l -> new Row(l.shown(), l.item(), l.plan(), "")).toList()));
-    }
-
-    @Override
-    String empty() {
-        return "This lesson has no food yet.";
+        return List.of(new Section(Words.say("shoot.food"), "", list.entries().stream().map(e -> new Row(e.take(), e.item(), e.why(), "")).toList()),
+                new Section(Words.say("shoot.kit"), "", list.tools().stream().map(t -> new Row(t.count() > 1 ? t.count() + " ×" : "1 ×", t.name(), "", "")).toList()),
+                new Section(Words.say("shoot.left"), "", lefts.stream().map(l -> new Row(l.shown(), l.item(), l.plan(), "")).toList()));
     }
 }

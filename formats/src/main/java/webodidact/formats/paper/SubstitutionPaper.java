@@ -14,20 +14,15 @@ final class SubstitutionPaper extends ListPaper {
     }
 
     @Override
-    public String title() {
-        return "Substitution sheet";
-    }
-
-    @Override
     String intro(Outcome outcome) {
-        return "For a home of " + outcome.lesson().homeOf();
+        return Words.say("home", outcome.lesson().homeOf());
     }
 
     @Override
     List<Section> sections(Outcome outcome) {
         var sections = new ArrayList<Section>();
         for (var entry : SubstitutionSheet.of(outcome.lesson(), outcome.course(), outcome.knowledge()).entries()) {
-            var title = entry.announceBy() == 0 ? "Before class" : "Say before step " + entry.announceBy();
+            var title = entry.announceBy() == 0 ? Words.say("swap.before") : Words.say("swap.say", entry.announceBy());
             var row = row(entry);
             if (!sections.isEmpty() && sections.getLast().title().equals(title)) {
                 var rows = new ArrayList<>(sections.removeLast().rows());
@@ -43,12 +38,8 @@ final class SubstitutionPaper extends ListPaper {
     private static Row row(SubstitutionSheet.Entry entry) {
         var offer = entry.offer();
         var changes = offer.knockOns().stream().filter(k -> k.kind() != KnockOn.Kind.WORDING && k.kind() != KnockOn.Kind.DIET).map(KnockOn::text).toList();
-        return new Row(offer.amount(), offer.title() + " for " + entry.item() + (offer.addedText().isEmpty() ? "" : ", with " + offer.addedText()),
+        var said = Words.say("swap.for", offer.title(), entry.item());
+        return new Row(offer.amount(), offer.addedText().isEmpty() ? said : Words.say("swap.with", said, offer.addedText()),
                 String.join(" ", changes), offer.food().contains());
-    }
-
-    @Override
-    String empty() {
-        return "No substitution is announced yet.";
     }
 }

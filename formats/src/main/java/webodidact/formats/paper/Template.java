@@ -42,6 +42,7 @@ final class Template {
     /** Adds the course, the lesson and the usual closing words to {@code gaps}. */
     String fill(Outcome outcome, Map<String, Object> gaps) {
         var all = new HashMap<String, Object>(gaps);
+        all.put("w", Words.page());
         all.put("style", style);
         all.put("course", outcome.course().title());
         all.put("number", outcome.lesson().number());

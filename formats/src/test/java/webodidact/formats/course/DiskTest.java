@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import webodidact.core.food.Allergen;
 import webodidact.core.food.OwnFood;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
@@ -78,7 +79,7 @@ class DiskTest extends OnDemoCourse {
             assertThat(opened.warnings()).isEmpty();
             assertThat(opened.value().workbook().households()).singleElement().satisfies(h -> {
                 assertThat(h.alias()).isEqualTo("Fulmar");
-                assertThat(h.allergies()).containsExactly("milk");
+                assertThat(h.allergies()).containsExactly(Allergen.MILK);
             });
         }
     }

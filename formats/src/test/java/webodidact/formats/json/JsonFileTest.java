@@ -21,6 +21,7 @@ import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
@@ -71,7 +72,7 @@ class JsonFileTest {
             d.foods = List.of(FoodLine.of("f1", "milk", "milk", Amount.parse("~1-3/2 cup")).but(x -> {
                 x.size = Amount.parse("400 g");
                 x.also = Amount.parse("2 tbsp");
-                x.unsure = List.of("sure?");
+                x.unsure = List.of(new Doubt(Doubt.Kind.SAID, "sure?"), new Doubt(Doubt.Kind.UNKNOWN_FOOD, "a: b"), Doubt.of(Doubt.Kind.NO_AMOUNT));
                 x.chosen = "oat-drink";
                 x.mentioned = List.of("water");
                 x.optional = true;
@@ -105,7 +106,7 @@ class JsonFileTest {
             d.currency = "$";
             d.prices = List.of(new webodidact.core.money.Price("cheddar", "bag", Amount.parse("250 g"), 295));
             d.foods = List.of(webodidact.core.food.OwnFood.of("butter"), new webodidact.core.food.OwnFood("samphire", List.of("samphire"), webodidact.core.food.Shelf.FRIDGE,
-                    Map.of("chopped", webodidact.core.amount.Ratio.HALF), webodidact.core.amount.Ratio.of(3), java.util.Set.of(), false, webodidact.core.food.Risk.UNWASHED, "vegan", webodidact.core.amount.Ratio.of(2)));
+                    Map.of("chopped", webodidact.core.amount.Ratio.HALF), webodidact.core.amount.Ratio.of(3), java.util.Set.of(), false, webodidact.core.food.Risk.UNWASHED, webodidact.core.food.Diet.VEGAN, webodidact.core.amount.Ratio.of(2)));
             d.patterns = List.of(new webodidact.core.lesson.StepPattern("My welcome", Set.of(webodidact.core.lesson.Delivery.RECORDED), Set.of(Audience.ADULTS), true,
                     Step.blank("p", Kind.WELCOME, "Hello").but(x -> x.say = "Today: {dish}.")));
             d.kitchen = new webodidact.core.lesson.Kitchen("k", 3, 1, true, false, 0, 900, 1000);

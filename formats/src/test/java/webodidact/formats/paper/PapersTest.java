@@ -193,12 +193,24 @@ class PapersTest {
             }
 
             @Override
-            public String html(Outcome of) {
+            public String written(Outcome of) {
                 throw new ArithmeticException("/ by zero");
             }
         };
         var written = Papers.writeAll(List.of(Papers.ALL.get(0), broken, Papers.ALL.get(1)), outcome, folder.resolve("out"));
         assertThat(written.files()).hasSize(4).allMatch(java.nio.file.Files::isRegularFile);
         assertThat(written.failed()).singleElement().asString().startsWith("Broken: the program failed; please report “PapersTest").doesNotContain("Exception");
+    }
+
+    @Test
+    void theLessonsPapersForHomesSpeakItsLanguageAndTheInterfaceItsOwn() throws IOException {
+        var outcome = demo(l -> covered(l).but(d -> d.language = webodidact.core.words.Language.GERMAN));
+        var gather = text(PdfWriter.write(new GatherPaper().html(outcome)));
+        assertThat(gather).contains("Für einen Haushalt mit 2 Personen: ergibt 2 parcels", "Aus dem Kühlschrank", "oder soured cream", "½ garlic clove", "nur das Etikett entscheidet", "Donnerstag", "Milch")
+                .doesNotContain("In the fridge", "check the label", "tbsp");
+        var method = text(PdfWriter.write(new MethodCard().html(outcome)));
+        assertThat(method).contains("Backofen 180–200 °C Umluft", "macht eine erwachsene Person", "Scharf: Fingerspitzen einziehen").doesNotContain("Sharp", "Oven");
+        assertThat(new GatherPaper().title()).isEqualTo("Gather list");
+        assertThat(outcome.report().open()).extracting(f -> f.what()).allMatch(w -> !w.contains("Backofen"));
     }
 }

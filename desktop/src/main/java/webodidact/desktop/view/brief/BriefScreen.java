@@ -35,6 +35,7 @@ import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
 import webodidact.desktop.view.WorkedOut;
+import webodidact.core.words.Language;
 import webodidact.desktop.words.Words;
 
 /** The questions on the left, what each answer means on the right. */
@@ -58,6 +59,7 @@ final class BriefScreen extends HBox {
         ask("brief.air", air());
         ask("brief.makes", makes());
         ask("brief.home", Nodes.row(8, number("brief-home", l -> l.homeOf(), 1, 30, (l, n) -> l.but(d -> d.homeOf = n)), Nodes.label(Words.of("brief.people"), "soft")));
+        ask("brief.language", toggles("brief-language", Language.values(), l -> Words.of("brief.language." + l.name().toLowerCase(java.util.Locale.ROOT)), Lesson::language, (l, v) -> l.but(d -> d.language = v)));
         heading("brief.kitchen");
         ask("brief.kitchenName", courseField("brief-kitchen", c -> c.kitchen().name(), (k, t) -> new Kitchen(t, k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), k.watts())));
         ask("brief.rings", kitchenNumbers());

@@ -163,7 +163,7 @@ final class StepPanel extends VBox {
         var title = Nodes.label(CoverWords.title(option.cover()), "offer-title");
         title.setMinWidth(0);
         var box = Nodes.column(2, Nodes.row(6, title, Nodes.spring(), total));
-        box.getChildren().add(Nodes.wrapped(option.isAllowed() ? option.detail() : option.refused(), "soft"));
+        box.getChildren().add(Nodes.wrapped((option.isAllowed() ? option.detail() : option.refused()).text(), "soft"));
         if (option.isAllowed()) {
             int over = option.planned() - outcome.schedule().slot();
             int saved = outcome.schedule().planned() - option.planned();
@@ -174,7 +174,7 @@ final class StepPanel extends VBox {
         var button = new CardButton("cover-card", () -> workspace.editLesson(Words.of("edit.step.cover"), l -> l.withStep(id, s -> s.but(d -> d.waiting = s.waiting().covered(option.cover())))), box);
         button.setId("choose-" + CoverWords.name(option.cover()));
         button.setDisable(!option.isAllowed());
-        button.setAccessibleText(title.getText() + ", " + total.getText() + ", " + (option.isAllowed() ? option.detail() : option.refused()));
+        button.setAccessibleText(title.getText() + ", " + total.getText() + ", " + ((option.isAllowed() ? option.detail() : option.refused()).text()));
         button.pseudoClassStateChanged(CHOSEN, option.cover().getClass() == placed.step().waiting().cover().getClass());
         return button;
     }

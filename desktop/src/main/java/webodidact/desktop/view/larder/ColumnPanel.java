@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
+import webodidact.core.food.Allergen;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Household;
 import webodidact.desktop.control.Choice;
@@ -90,14 +91,14 @@ final class ColumnPanel extends VBox {
     /** What would be taken, allergies first: how many homes have each, then home by home. */
     private void asRead(List<Household> homes) {
         preview.getChildren().add(Nodes.label(Words.of("columns.asRead"), "overline"));
-        var counts = new TreeMap<String, Long>();
+        var counts = new TreeMap<Allergen, Long>();
         for (var home : homes) for (var allergy : home.allergies()) counts.merge(allergy, 1L, Long::sum);
         long none = homes.stream().filter(h -> h.allergies().isEmpty()).count();
-        var told = counts.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(" · "));
+        var told = counts.entrySet().stream().map(e -> e.getKey().title() + " " + e.getValue()).collect(Collectors.joining(" · "));
         preview.getChildren().add(Nodes.wrapped(Words.of("columns.allergies.sum", told.isEmpty() ? Words.of("columns.none") : told, none), "strong"));
         var sorted = homes.stream().sorted(Comparator.comparing((Household h) -> h.allergies().isEmpty())).toList();
         for (var home : sorted.subList(0, Math.min(SHOWN, sorted.size()))) {
-            var allergies = home.allergies().isEmpty() ? Words.of("columns.noAllergy") : String.join(", ", home.allergies());
+            var allergies = home.allergies().isEmpty() ? Words.of("columns.noAllergy") : home.allergies().stream().map(Allergen::title).collect(Collectors.joining(", "));
             var rest = home.diets().isEmpty() ? "" : " · " + String.join(", ", home.diets());
             preview.getChildren().add(Nodes.wrapped(home.alias() + ": " + allergies + rest, home.allergies().isEmpty() ? "soft" : "body"));
         }

@@ -9,9 +9,11 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Ratio;
+import webodidact.core.food.Diet;
 import webodidact.core.food.Food;
 import webodidact.core.food.OwnFood;
 import webodidact.core.food.Shelf;
+import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
 import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
@@ -67,10 +69,10 @@ final class FoodForm extends VBox {
             if (label.getValue() != food.checkLabel()) change(food, f -> new OwnFood(f.id(), f.names(), f.shelf(), f.density(), f.piece(), f.allergens(), label.getValue(), f.risk(), f.diet(), f.salt()));
         });
         ask("own.label", label);
-        var diet = Choice.of("own-diet", Words.of("own.diet"), new String[] {"vegan", "vegetarian", "none"}, d -> Words.of("own.diet." + d));
+        var diet = Choice.of("own-diet", Words.of("own.diet"), Diet.values(), d -> Words.of("own.diet." + d.name().toLowerCase(Locale.ROOT)));
         diet.setValue(food.diet());
         diet.setOnAction(e -> {
-            if (!diet.getValue().equals(food.diet())) change(food, f -> new OwnFood(f.id(), f.names(), f.shelf(), f.density(), f.piece(), f.allergens(), f.checkLabel(), f.risk(), diet.getValue(), f.salt()));
+            if (diet.getValue() != food.diet()) change(food, f -> new OwnFood(f.id(), f.names(), f.shelf(), f.density(), f.piece(), f.allergens(), f.checkLabel(), f.risk(), diet.getValue(), f.salt()));
         });
         ask("own.diet", diet);
         ask("own.density", field("own-density", food.densityIn("").map(AmountText::number).orElse(""), t -> {
@@ -131,7 +133,7 @@ final class FoodForm extends VBox {
             d.foods = all;
         })).withLesson(workspace.lesson().id(), l -> l.withFood(line.id(), f -> f.but(d -> {
             d.food = free;
-            d.unsure = f.unsure().stream().filter(u -> !u.contains("food table")).toList();
+            d.unsure = f.unsure().stream().filter(u -> u.kind() != Doubt.Kind.UNKNOWN_FOOD).toList();
         }))));
     }
 

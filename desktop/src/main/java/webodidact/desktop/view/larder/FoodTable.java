@@ -2,6 +2,7 @@ package webodidact.desktop.view.larder;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -15,7 +16,9 @@ import javafx.scene.layout.VBox;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 import webodidact.core.check.Finding;
+import webodidact.core.food.Diet;
 import webodidact.core.food.Shelf;
+import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.list.GatherList;
@@ -144,16 +147,16 @@ final class FoodTable extends VBox {
     /** The filter looks at names, forms, allergens and what is wrong. */
     private boolean isWanted(GatherList.Entry entry) {
         var wanted = find.getText().strip().toLowerCase(java.util.Locale.ROOT);
-        var text = (entry.item() + " " + entry.line().form() + " " + entry.contains() + " " + String.join(" ", entry.line().unsure())).toLowerCase(java.util.Locale.ROOT);
+        var text = (entry.item() + " " + entry.line().form() + " " + entry.contains() + " " + entry.line().unsure().stream().map(Doubt::text).collect(Collectors.joining(" "))).toLowerCase(java.util.Locale.ROOT);
         return wanted.isEmpty() || text.contains(wanted);
     }
 
     /** What may be said of the dish as it is chosen. */
     private void dish(Outcome outcome) {
         var labels = DishLabels.of(outcome.lesson(), outcome.knowledge());
-        var diet = labels.vegan().truth() != DishLabels.Truth.NO ? "vegan" : "vegetarian";
+        var diet = labels.vegan().truth() != DishLabels.Truth.NO ? Diet.VEGAN : Diet.VEGETARIAN;
         var answer = labels.of(diet);
-        var name = Words.of("variant." + diet);
+        var name = VariantPanel.title(diet);
         dish.setText(switch (answer.truth()) {
             case YES -> Words.of("variant.yes", name);
             case NO -> Words.of("variant.not", name, String.join(", ", answer.because()));
@@ -229,7 +232,7 @@ final class FoodTable extends VBox {
         var amount = typed == null ? null : typed.times(Ratio.ONE.dividedBy(Scaling.forHome(workspace.lesson())));
         workspace.editLesson(Words.of("edit.amount", line.item()), l -> l.withFood(line.id(), f -> f.but(d -> {
             d.amount = amount;
-            d.unsure = f.unsure().stream().filter(u -> !u.contains("amount")).toList();
+            d.unsure = f.unsure().stream().filter(u -> u.kind() != Doubt.Kind.NO_AMOUNT).toList();
         })));
     }
 
@@ -240,7 +243,7 @@ final class FoodTable extends VBox {
             d.item = text.strip();
             d.food = food;
             d.chosen = null;
-            d.unsure = food == null ? List.of(Words.of("larder.notInTable", text.strip())) : List.of();
+            d.unsure = food == null ? List.of(new Doubt(Doubt.Kind.UNKNOWN_FOOD, text.strip())) : List.of();
         })));
     }
 

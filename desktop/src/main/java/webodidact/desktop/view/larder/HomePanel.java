@@ -59,10 +59,9 @@ final class HomePanel extends VBox {
         });
         getChildren().add(labelled("home.system", system));
         ask("home-diets", String.join(", ", home.diets()), t -> change(h -> h.but(d -> d.diets = Set.copyOf(parts(t)))));
-        ask("home-allergies", home.allergies().stream().map(a -> Allergen.parse(a).title()).collect(Collectors.joining(", ")), t -> {
+        ask("home-allergies", home.allergies().stream().map(Allergen::title).collect(Collectors.joining(", ")), t -> {
             var read = AllergenText.read(t);
-            var names = read == null ? Set.<String>of() : read.stream().map(a -> a.name().toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
-            change(h -> h.but(d -> d.allergies = names));
+            change(h -> h.but(d -> d.allergies = read));
         });
         ask("home-tools", home.missingTools().stream().map(t -> workspace.knowledge().tool(t).map(Tool::name).orElse(t)).collect(Collectors.joining(", ")), t -> {
             var ids = new HashSet<String>();

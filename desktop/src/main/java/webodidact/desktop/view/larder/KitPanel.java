@@ -2,6 +2,7 @@ package webodidact.desktop.view.larder;
 
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
+import webodidact.core.food.Hazard;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Household;
 import webodidact.core.outcome.Outcome;
@@ -68,8 +69,8 @@ final class KitPanel extends VBox {
             }
         }
         if (!instead.note().isEmpty()) box.getChildren().add(Nodes.wrapped(instead.note(), "soft"));
-        var hazard = workspace.knowledge().tool(instead.tool()).map(Tool::hazard).orElse("");
-        if (!hazard.isEmpty() && !hazard.equals(tool.hazard())) box.getChildren().add(Nodes.wrapped("▲ " + Words.of("kit.hazard." + hazard), "warn"));
+        var hazard = workspace.knowledge().tool(instead.tool()).map(Tool::hazard).orElse(Hazard.NONE);
+        if (hazard != Hazard.NONE && hazard != tool.hazard()) box.getChildren().add(Nodes.wrapped("▲ " + hazard.title(), "warn"));
         return box;
     }
 }

@@ -8,6 +8,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import webodidact.core.food.Hazard;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.ToolLine;
@@ -101,7 +102,7 @@ final class KitTable extends VBox {
         var name = Nodes.field("name-" + line.id(), "", Words.of("larder.nameOf", line.name()));
         name.getStyleClass().add("cell");
         Typed.onEnter(name, line::name, t -> change(line, new ToolLine(line.id(), t.strip(), workspace.knowledge().toolNamed(t).map(Tool::id).orElse(null), line.count(), line.note(), line.shared())));
-        var hazard = workspace.knowledge().tool(line.tool()).map(Tool::hazard).filter(h -> !h.isEmpty()).map(h -> Words.of("kit.hazard." + h)).orElse("");
+        var hazard = workspace.knowledge().tool(line.tool()).map(Tool::hazard).filter(h -> h != Hazard.NONE).map(Hazard::title).orElse("");
         var steps = Nodes.label(steps(lesson, line), "step-numbers");
         steps.setMinWidth(80);
         var note = Nodes.label(line.note(), "soft");

@@ -79,7 +79,7 @@ final class PastePanel extends VBox {
         var take = Nodes.label(line.amount() == null ? "–" : AmountText.of(line.amount()), "strong");
         take.setMinWidth(86);
         var row = Nodes.styled(Nodes.column(1, Nodes.row(8, take, Nodes.label(line.item(), "body")), Nodes.wrapped(String.join(" · ", parts), "soft")), "read-row");
-        for (var doubt : line.unsure()) row.getChildren().add(Nodes.wrapped("▲ " + doubt, "warn"));
+        for (var doubt : line.unsure()) row.getChildren().add(Nodes.wrapped("▲ " + doubt.text(), "warn"));
         return row;
     }
 

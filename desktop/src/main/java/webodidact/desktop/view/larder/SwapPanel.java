@@ -60,7 +60,7 @@ final class SwapPanel extends VBox {
         var entry = outcome.gather().entries().stream().filter(e -> e.line().id().equals(line.id())).findFirst();
         getChildren().addAll(Nodes.label(Words.of("swap.over"), "overline"),
                 Nodes.wrapped(line.item() + entry.filter(e -> line.chosen() == null).map(e -> ", " + e.take()).orElse(""), "title"));
-        for (var doubt : line.unsure()) getChildren().add(Nodes.wrapped("▲ " + doubt, "finding", "look"));
+        for (var doubt : line.unsure()) getChildren().add(Nodes.wrapped("▲ " + doubt.text(), "finding", "look"));
         var offers = new Swaps(workspace.knowledge(), outcome.course()).offers(outcome.lesson(), line, workspace.book().households());
         if (line.food() != null) job(outcome.lesson(), line, offers);
         label(outcome, line);

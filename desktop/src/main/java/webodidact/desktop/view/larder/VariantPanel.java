@@ -2,12 +2,15 @@ package webodidact.desktop.view.larder;
 
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.food.Allergen;
+import webodidact.core.food.Diet;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.swap.Accepting;
 import webodidact.core.swap.DishLabels;
@@ -38,6 +41,8 @@ final class VariantPanel extends VBox {
     private final VBox result = new VBox(8);
     private final Runnable done;
 
+    private static final List<Diet> DIETS = List.of(Diet.VEGETARIAN, Diet.VEGAN);
+
     VariantPanel(Workspace workspace, Runnable done) {
         super(10);
         this.workspace = workspace;
@@ -45,7 +50,7 @@ final class VariantPanel extends VBox {
         getStyleClass().add("side-body");
         setId("variant-panel");
         var chips = new FlowPane(6, 6);
-        for (var diet : java.util.List.of("vegetarian", "vegan")) chips.getChildren().add(chip(diet, Words.of("variant." + diet)));
+        for (var diet : DIETS) chips.getChildren().add(chip(code(diet), title(diet)));
         for (var allergen : WITHOUT.keySet()) chips.getChildren().add(chip(allergen, Words.of("variant.no." + allergen)));
         getChildren().addAll(Nodes.label(Words.of("variant.over"), "overline"), Nodes.wrapped(Words.of("variant.title"), "title"), chips, result,
                 Nodes.named(Nodes.button(Words.of("variant.close"), done), "variant-close", Words.of("variant.close")));
@@ -56,12 +61,20 @@ final class VariantPanel extends VBox {
         var chip = Nodes.named(Nodes.toggle(text, "tab"), "wish-" + id, text);
         chip.setOnAction(e -> {
             // One diet word at a time: vegan is vegetarian too.
-            if (id.equals("vegan") && chip.isSelected()) wishes.get("vegetarian").setSelected(false);
-            if (id.equals("vegetarian") && chip.isSelected()) wishes.get("vegan").setSelected(false);
+            var diets = DIETS.stream().map(VariantPanel::code).toList();
+            if (diets.contains(id) && chip.isSelected()) diets.stream().filter(d -> !d.equals(id)).forEach(d -> wishes.get(d).setSelected(false));
             show();
         });
         wishes.put(id, chip);
         return chip;
+    }
+
+    private static String code(Diet diet) {
+        return diet.name().toLowerCase(Locale.ROOT);
+    }
+
+    static String title(Diet diet) {
+        return Words.of("variant." + code(diet));
     }
 
     private Variant.Wish wish() {
@@ -69,7 +82,7 @@ final class VariantPanel extends VBox {
         WITHOUT.forEach((id, set) -> {
             if (wishes.get(id).isSelected()) without.addAll(set);
         });
-        return new Variant.Wish(wishes.get("vegan").isSelected() ? "vegan" : wishes.get("vegetarian").isSelected() ? "vegetarian" : "", without);
+        return new Variant.Wish(DIETS.stream().filter(d -> wishes.get(code(d)).isSelected()).findFirst().orElse(null), without);
     }
 
     private void show() {
@@ -105,13 +118,13 @@ final class VariantPanel extends VBox {
     }
 
     private void said(DishLabels labels) {
-        for (var diet : java.util.List.of("vegetarian", "vegan")) {
+        for (var diet : DIETS) {
             var answer = labels.of(diet);
             var because = String.join(", ", answer.because());
             result.getChildren().add(switch (answer.truth()) {
-                case YES -> Nodes.wrapped("● " + Words.of("variant.yes", Words.of("variant." + diet)), "good");
-                case NO -> Nodes.wrapped(Words.of("variant.not", Words.of("variant." + diet), because), "soft");
-                case UNKNOWN -> Nodes.wrapped("▲ " + Words.of("variant.unknown", Words.of("variant." + diet), because), "warn");
+                case YES -> Nodes.wrapped("● " + Words.of("variant.yes", title(diet)), "good");
+                case NO -> Nodes.wrapped(Words.of("variant.not", title(diet), because), "soft");
+                case UNKNOWN -> Nodes.wrapped("▲ " + Words.of("variant.unknown", title(diet), because), "warn");
             });
         }
         var contains = labels.contains().stream().sorted().filter(a -> a != Allergen.GLUTEN || !labels.contains().contains(Allergen.WHEAT)).map(Allergen::title).toList();

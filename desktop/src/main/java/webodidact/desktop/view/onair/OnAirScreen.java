@@ -1,44 +1,34 @@
 package webodidact.desktop.view.onair;
 
-import java.util.ArrayList;
-import javafx.animation.Animation;
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
 import javafx.geometry.Pos;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import webodidact.core.air.AirRun;
 import webodidact.core.check.Finding;
-import webodidact.core.lesson.Ids;
 import webodidact.core.lesson.Take;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.LiveRun;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
 import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
-/** The live desk: ready, on air, or over. Every run that got anywhere is kept as a take. */
-final class OnAirScreen extends StackPane implements AutoCloseable {
+/** The live desk: ready, on air, or over. The run itself is the workspace's: it goes on when this is left. */
+final class OnAirScreen extends StackPane {
     private final Desk desk;
     private final LivePanel live;
-    private final Timeline pulse;
     private final HBox question;
-    private AirRun run;
-    /** What the run began with: its take is of that lesson, whatever comes onto the desk meanwhile. */
-    private Outcome started;
-    private long last;
-    private String takeId = "";
-    private Take kept;
+    private final LiveRun run;
 
     OnAirScreen(Desk desk) {
         this.desk = desk;
+        run = desk.workspace().live();
         getStyleClass().add("studio");
         setFocusTraversable(true);
         live = new LivePanel();
@@ -47,25 +37,24 @@ final class OnAirScreen extends StackPane implements AutoCloseable {
         question.setAlignment(Pos.CENTER);
         question.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         StackPane.setAlignment(question, Pos.BOTTOM_CENTER);
-        pulse = new Timeline(new KeyFrame(Duration.millis(200), e -> tick()));
-        pulse.setCycleCount(Animation.INDEFINITE);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         desk.workspace().outcomeProperty().addListener(o -> {
-            if (run == null) WorkedOut.show(this, this::show);
+            if (!run.isRunning()) WorkedOut.show(this, this::show);
         });
+        run.runProperty().addListener(o -> show());
         sceneProperty().addListener((o, was, now) -> {
-            if (now == null) finish();
-            else show();
+            if (now != null) show();
+            else if (run.isRunning()) desk.tell(Words.of("air.goesOn"));
         });
         show();
     }
 
     private void show() {
-        if (run != null && !run.isOver()) {
+        if (run.isRunning()) {
             if (getChildren().isEmpty() || getChildren().getFirst() != live) getChildren().setAll(live);
-            live.show(run, started);
+            live.show(run.runProperty().get(), run.started());
         } else {
-            getChildren().setAll(kept == null ? ready() : over());
+            getChildren().setAll(run.kept().map(this::over).orElseGet(this::ready));
         }
     }
 
@@ -91,7 +80,7 @@ final class OnAirScreen extends StackPane implements AutoCloseable {
         return box;
     }
 
-    private VBox over() {
+    private VBox over(Take kept) {
         var box = Nodes.styled(new VBox(14, Nodes.label(Words.of("air.over"), "studio-title"),
                 Nodes.wrapped(Words.of("air.kept", Clock.text(kept.total()), kept.steps().size()), "studio-text"),
                 new HBox(10, Nodes.named(Nodes.button(Words.of("air.afters"), () -> desk.go("afters"), "go-live"), "go-afters", Words.of("air.afters")),
@@ -101,8 +90,7 @@ final class OnAirScreen extends StackPane implements AutoCloseable {
     }
 
     private void again() {
-        kept = null;
-        run = null;
+        run.again();
         show();
         requestFocus();
     }
@@ -112,34 +100,8 @@ final class OnAirScreen extends StackPane implements AutoCloseable {
             desk.tell(Words.of("papers.notCurrent"));
             return;
         }
-        started = desk.workspace().outcome();
-        run = AirRun.start(started.schedule());
-        desk.workspace().setOnAir(true);
-        takeId = Ids.next("take-", desk.workspace().book().takes().stream().map(Take::id).toList());
-        kept = null;
-        last = desk.ticker().seconds();
-        pulse.play();
-        show();
+        run.start(desk.ticker());
         requestFocus();
-    }
-
-    private void tick() {
-        long now = desk.ticker().seconds();
-        if (run == null || now == last) return;
-        run = run.tick((int) (now - last));
-        last = now;
-        show();
-    }
-
-    /** Takes in the time up to now, then moves on. */
-    private void move(java.util.function.UnaryOperator<AirRun> by) {
-        if (run == null || run.isOver()) return;
-        tick();
-        int step = run.index();
-        run = by.apply(run);
-        if (run.isOver()) finish();
-        else if (run.index() != step) keep(run);
-        show();
     }
 
     private void ask() {
@@ -157,35 +119,9 @@ final class OnAirScreen extends StackPane implements AutoCloseable {
     }
 
     private void end() {
-        finish();
-        show();
-        requestFocus();
-    }
-
-    /** What was run is kept, the step that was on air included. */
-    @Override
-    public void close() {
-        if (run != null && !run.isOver()) tick();
-        finish();
-    }
-
-    private void finish() {
-        pulse.stop();
-        desk.workspace().setOnAir(false);
         getChildren().remove(question);
-        if (run == null) return;
-        var ended = run;
-        run = null;
-        kept = keep(ended);
-    }
-
-    /** After each step, so that a power cut on air loses that step at most; all of a run is one undo. Null if there is nothing yet. */
-    private Take keep(AirRun soFar) {
-        var workspace = desk.workspace();
-        var take = soFar.toTake(takeId, started.lesson().id(), desk.ticker().now().minusSeconds(soFar.elapsed()).withNano(0));
-        if (take.steps().isEmpty()) return null;
-        workspace.edit(Words.of("edit.take"), takeId, b -> b.adding(take));
-        return take;
+        run.end();
+        requestFocus();
     }
 
     /** Space or Enter, unless another control has them: a button that was reached with Tab, or a field. */
@@ -197,7 +133,7 @@ final class OnAirScreen extends StackPane implements AutoCloseable {
 
     private void key(KeyEvent e) {
         if (e.isShortcutDown() || e.isAltDown()) return;
-        boolean running = run != null && !run.isOver();
+        boolean running = run.isRunning();
         if (e.getCode() == KeyCode.F2) {
             live.bigger(!e.isShiftDown());
         } else if (e.getCode() == KeyCode.ESCAPE) {
@@ -206,26 +142,25 @@ final class OnAirScreen extends StackPane implements AutoCloseable {
             } else if (running) {
                 ask();
             } else {
-                kept = null;
+                run.again();
                 desk.go("script");
             }
         } else if (running && isAsking() && e.getCode() == KeyCode.ENTER) {
             end();
-        } else if (run == null && kept == null && isStart(e)) {
+        } else if (!running && run.kept().isEmpty() && isStart(e)) {
             start();
         } else if (running && e.getCode() == KeyCode.SPACE) {
-            move(AirRun::next);
+            run.move(AirRun::next);
         } else if (running && e.getCode() == KeyCode.B) {
-            move(AirRun::back);
+            run.move(AirRun::back);
         } else if (running && e.getCode() == KeyCode.H) {
-            move(AirRun::toggleHold);
+            run.move(AirRun::toggleHold);
         } else if (running && e.getCode() == KeyCode.M) {
-            move(AirRun::mark);
+            run.move(AirRun::mark);
         } else if (running && e.getCode() == KeyCode.T) {
-            move(AirRun::startTimer);
+            run.move(AirRun::startTimer);
         } else if (running && e.getCode() == KeyCode.C) {
-            var due = new ArrayList<>(run.timers());
-            if (!due.isEmpty()) move(r -> r.collect(due.getFirst().step()));
+            run.move(r -> r.timers().isEmpty() ? r : r.collect(r.timers().getFirst().step()));
         } else {
             return;
         }

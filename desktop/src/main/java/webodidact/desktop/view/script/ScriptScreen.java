@@ -101,7 +101,7 @@ final class ScriptScreen extends VBox {
         rows.values().forEach(r -> r.derived(outcome));
         var now = outcome.report().open().stream().filter(f -> f.step() == 0).toList();
         // Found anew after each keystroke, mostly the same: a card that stands keeps what is typed in it.
-        if (now.stream().map(Finding::text).toList().equals(generalFindings.stream().map(Finding::text).toList())) return;
+        if (now.equals(generalFindings)) return;
         generalFindings = now;
         general.getChildren().setAll(now.stream().limit(2).map(f -> new FindingCard(f, new FindingActions(workspace))).toList());
         if (now.size() > 2) general.getChildren().add(Nodes.label(Words.of("script.moreFindings", now.size() - 2), "soft"));

@@ -58,7 +58,7 @@ final class StepRow extends HBox {
     private final VBox margin = new VBox(4);
     private StepEditor editor;
     private Step shown;
-    private List<String> findings = List.of();
+    private List<List<Finding>> findings = List.of();
 
     StepRow(Workspace workspace, String id, BiConsumer<String, Double> dropped, Consumer<String> mark) {
         super(14);
@@ -166,7 +166,7 @@ final class StepRow extends HBox {
         var mine = outcome.report().open().stream().filter(f -> f.step() == placed.number()).toList();
         var covered = outcome.report().covered().stream().filter(f -> f.step() == placed.number()).toList();
         // Found anew after each keystroke, mostly the same: a card that stands keeps what is typed in it.
-        var now = java.util.stream.Stream.concat(mine.stream(), covered.stream()).map(Finding::text).toList();
+        var now = List.of(mine, covered);
         if (!now.equals(findings)) {
             findings = now;
             margin.getChildren().clear();

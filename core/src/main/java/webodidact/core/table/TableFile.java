@@ -1,4 +1,4 @@
-package webodidact.core.food;
+package webodidact.core.table;
 
 import java.io.BufferedReader;
 import java.io.IOException;

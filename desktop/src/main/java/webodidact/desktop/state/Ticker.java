@@ -1,4 +1,4 @@
-package webodidact.desktop.view;
+package webodidact.desktop.state;
 
 import java.time.LocalDateTime;
 

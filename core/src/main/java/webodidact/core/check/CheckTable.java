@@ -1,0 +1,32 @@
+package webodidact.core.check;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import webodidact.core.words.Vocabulary;
+
+/**
+ * What stands of each check in {@code Words.properties} of this package: {@code <id>=severity, family, home station}, what should be
+ * so ({@code .so}), its sentences ({@code .what}, {@code .why}, each also by form: {@code .late.what}) and its mends ({@code .mend.<code>}).
+ */
+public record CheckTable(Severity severity, Family family, String station) {
+    static final Vocabulary WORDS = Vocabulary.of(n -> CheckTable.class.getResourceAsStream(n));
+    private static final Map<String, CheckTable> ROWS = new ConcurrentHashMap<>();
+
+    /** @throws IllegalArgumentException if the table has no such check */
+    public static CheckTable of(String check) {
+        return ROWS.computeIfAbsent(check, id -> {
+            var cells = WORDS.say(id).split(",\\s*");
+            return new CheckTable(Severity.valueOf(upper(cells[0])), Family.valueOf(upper(cells[1])), cells[2]);
+        });
+    }
+
+    private static String upper(String cell) {
+        return cell.toUpperCase(Locale.ROOT);
+    }
+
+    /** The words of all checks. */
+    public static Vocabulary words() {
+        return WORDS;
+    }
+}

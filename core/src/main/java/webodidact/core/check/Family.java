@@ -1,0 +1,10 @@
+package webodidact.core.check;
+
+/** Matters that belong together; its title is {@code family.<name>} in the table of checks. */
+public enum Family {
+    TRACE, FACTS, LISTS, HEAT, ALLERGENS, ARITHMETIC, DELIVERY, PROGRAM;
+
+    public String title() {
+        return CheckTable.WORDS.say("family." + name().toLowerCase(java.util.Locale.ROOT));
+    }
+}

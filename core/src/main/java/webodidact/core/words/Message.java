@@ -1,0 +1,29 @@
+package webodidact.core.words;
+
+import java.util.List;
+
+/**
+ * Something to say, as data: two messages are equal if they say the same of the same things, in whichever language.
+ *
+ * @param args words, figures, lists of them (said with commas), or messages
+ */
+public record Message(Vocabulary vocabulary, String key, List<Object> args) {
+    public Message {
+        args = List.copyOf(args);
+    }
+
+    /** In the language spoken here. */
+    public String text() {
+        return in(Language.current());
+    }
+
+    /** @throws IllegalArgumentException if the key is in no bundle */
+    public String in(Language language) {
+        return vocabulary.in(language, key, args);
+    }
+
+    @Override
+    public String toString() {
+        return text();
+    }
+}
