@@ -13,6 +13,8 @@ import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Heat;
 import webodidact.core.amount.Ratio;
+import webodidact.core.lesson.Step;
+import webodidact.core.lesson.StepField;
 import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
 
@@ -20,13 +22,14 @@ import webodidact.core.time.TimeRange;
 final class Fields {
     private static final String NOTHING = "–";
     /** Whole numbers that are times. */
-    private static final Set<String> SECONDS = Set.of("slot", "hold", "trim", "reachBy");
+    private static final Set<String> SECONDS = Set.of("slot");
 
     private Fields() {}
 
     /** Either may be null: then there is one field, without a name, for the whole. */
     static List<Comparison.Field> differing(Record mine, Record theirs) {
         if (mine == null || theirs == null) return List.of(new Comparison.Field("", text(mine), text(theirs)));
+        if (mine instanceof Step a && theirs instanceof Step b) return differing(a, b);
         var all = new ArrayList<Comparison.Field>();
         for (var part : mine.getClass().getRecordComponents()) {
             var a = value(part, mine);
@@ -34,6 +37,20 @@ final class Fields {
             if (!Objects.equals(a, b)) all.add(new Comparison.Field(part.getName(), text(part, a), text(part, b)));
         }
         return List.copyOf(all);
+    }
+
+    private static List<Comparison.Field> differing(Step mine, Step theirs) {
+        var all = new ArrayList<Comparison.Field>();
+        for (var field : StepField.ALL) {
+            var a = field.get().apply(mine);
+            var b = field.get().apply(theirs);
+            if (!Objects.equals(a, b)) all.add(new Comparison.Field(field.name(), text(field, a), text(field, b)));
+        }
+        return List.copyOf(all);
+    }
+
+    private static String text(StepField<?> field, Object value) {
+        return field.is(StepField.Trait.SECONDS) ? Clock.text((Integer) value) : text(value);
     }
 
     private static Object value(RecordComponent part, Record of) {

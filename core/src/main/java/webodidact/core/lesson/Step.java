@@ -5,64 +5,123 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import webodidact.core.amount.Heat;
-import webodidact.core.time.Seconds;
 import webodidact.core.time.TimeRange;
 
 /**
- * One step of the running order.
+ * One step of the running order, in parts; {@link StepField#ALL} is the one table of its fields, {@link Draft} the flat form in which it
+ * is changed, read and written. A new field stands in its part, in the draft and in the table.
  *
- * @param tools ids in the tool table
- * @param heat the oven's setting, or null
- * @param hands the instructor's hands-on time
- * @param waiting what has to pass after it, or null
- * @param tellThenDo words and hands one after the other instead of together
- * @param hold seconds kept free after it for the homes
- * @param trim seconds that may go if time is short
- * @param part title of the part of a recording that begins here, or ""
- * @param reachBy seconds after the start of air by which it has to be reached, or 0
- * @param fixed stays in its place when steps are put in another order
- * @param way name of the presenter's own way of doing it, or ""
- * @param ways other ways, for the presenter to change to and for homes
  * @param declined keys of proposals that were refused and are not made again
  */
-public record Step(String id, String title, Kind kind, String say, String doing, String camera, Place place, Heat heat,
-        TimeRange hands, boolean tellThenDo, Wait waiting, Who who, int hold, int trim, Set<Act> acts,
-        List<Use> uses, List<String> tools, String skill, String teaching, String question, String answer,
-        String part, int reachBy, boolean fixed, String way, List<Way> ways, Set<String> declined) {
+public record Step(String id, String title, Kind kind, Spoken spoken, Shot shot, Work work, Needs needs, People people, Teaching learning, Set<String> declined) {
     public Step {
         Ids.checked(id, "Step");
-        title = text(title);
+        title = Texts.orEmpty(title);
         kind = kind == null ? Kind.HANDS_ON : kind;
-        say = text(say);
-        doing = text(doing);
-        camera = text(camera);
-        place = place == null ? Place.BENCH : place;
-        hands = hands == null ? TimeRange.ZERO : hands;
-        who = who == null ? Who.LEARNER : who;
-        acts = acts == null ? Set.of() : java.util.Collections.unmodifiableSet(new TreeSet<>(acts));
-        uses = uses == null ? List.of() : List.copyOf(uses);
-        tools = tools == null ? List.of() : List.copyOf(tools);
-        skill = text(skill);
-        teaching = text(teaching);
-        question = text(question);
-        answer = text(answer);
-        part = text(part);
-        way = text(way);
-        ways = ways == null ? List.of() : List.copyOf(ways);
+        spoken = spoken == null ? new Spoken(null, null, false) : spoken;
+        shot = shot == null ? new Shot(null, null, 0, false) : shot;
+        work = work == null ? new Work(null, null, null, null, 0, 0, null, null, null) : work;
+        needs = needs == null ? new Needs(null, null) : needs;
+        people = people == null ? new People(null) : people;
+        learning = learning == null ? new Teaching(null, null, null, null) : learning;
         declined = declined == null ? Set.of() : java.util.Collections.unmodifiableSet(new TreeSet<>(declined));
-        Seconds.checked(reachBy, "Step '" + id + "': to be reached by");
-        Seconds.checked(hold, "Step '" + id + "': hold");
-        Seconds.checked(trim, "Step '" + id + "': trim");
-        Seconds.checked(hands, "Step '" + id + "': hands");
-    }
-
-    private static String text(String given) {
-        return given == null ? "" : given;
     }
 
     public static Step blank(String id, Kind kind, String title) {
-        return new Step(id, title, kind, "", "", "", Place.BENCH, null, TimeRange.ZERO, false, null,
-                kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER, 0, 0, Set.of(), List.of(), List.of(), "", "", "", "", "", 0, false, "", List.of(), Set.of());
+        return new Step(id, title, kind, null, null, null, null, new People(kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER), null, null);
+    }
+
+    public String say() {
+        return spoken.say();
+    }
+
+    public String doing() {
+        return spoken.doing();
+    }
+
+    public boolean tellThenDo() {
+        return spoken.tellThenDo();
+    }
+
+    public String camera() {
+        return shot.camera();
+    }
+
+    public String part() {
+        return shot.part();
+    }
+
+    public int reachBy() {
+        return shot.reachBy();
+    }
+
+    public boolean fixed() {
+        return shot.fixed();
+    }
+
+    public Place place() {
+        return work.place();
+    }
+
+    public Heat heat() {
+        return work.heat();
+    }
+
+    public TimeRange hands() {
+        return work.hands();
+    }
+
+    public Wait waiting() {
+        return work.waiting();
+    }
+
+    public int hold() {
+        return work.hold();
+    }
+
+    public int trim() {
+        return work.trim();
+    }
+
+    public Set<Act> acts() {
+        return work.acts();
+    }
+
+    public String way() {
+        return work.way();
+    }
+
+    public List<Way> ways() {
+        return work.ways();
+    }
+
+    public List<Use> uses() {
+        return needs.uses();
+    }
+
+    public List<String> tools() {
+        return needs.tools();
+    }
+
+    public Who who() {
+        return people.who();
+    }
+
+    public String skill() {
+        return learning.skill();
+    }
+
+    public String question() {
+        return learning.question();
+    }
+
+    public String answer() {
+        return learning.answer();
+    }
+
+    /** What to point out. */
+    public String teaching() {
+        return learning.note();
     }
 
     /** How its words are spoken. */
@@ -70,16 +129,16 @@ public record Step(String id, String title, Kind kind, String say, String doing,
         return switch (kind) {
             case WELCOME, TALK, TASK -> Segment.TO_CAMERA;
             case RUN_THROUGH, HYGIENE -> Segment.RUN_THROUGH;
-            case HANDS_ON, TASTE, PLATE -> place.isHot() ? Segment.AT_THE_HEAT : Segment.CUTTING;
+            case HANDS_ON, TASTE, PLATE -> place().isHot() ? Segment.AT_THE_HEAT : Segment.CUTTING;
         };
     }
 
     public boolean usesLine(String line) {
-        return uses.stream().anyMatch(use -> use.line().equals(line));
+        return uses().stream().anyMatch(use -> use.line().equals(line));
     }
 
     public boolean carriesOn() {
-        return waiting != null && waiting.cover() instanceof Cover.CarryOn;
+        return waiting() != null && waiting().cover() instanceof Cover.CarryOn;
     }
 
     /** This step with some fields changed. */
@@ -89,7 +148,7 @@ public record Step(String id, String title, Kind kind, String say, String doing,
         return draft.step();
     }
 
-    /** The fields of a step while it is changed; lives only inside {@link Step#but}. */
+    /** The fields of a step while it is changed, read or written, in the order in which a file has them. */
     public static final class Draft {
         public String id;
         public String title;
@@ -119,39 +178,48 @@ public record Step(String id, String title, Kind kind, String say, String doing,
         public List<Way> ways;
         public Set<String> declined;
 
-        private Draft(Step s) {
+        /** Nothing is set: what a file is read into. */
+        public Draft() {}
+
+        /** As that step is: what a file is written from. */
+        public Draft(Step s) {
             id = s.id;
             title = s.title;
             kind = s.kind;
-            say = s.say;
-            doing = s.doing;
-            camera = s.camera;
-            place = s.place;
-            heat = s.heat;
-            hands = s.hands;
-            tellThenDo = s.tellThenDo;
-            waiting = s.waiting;
-            who = s.who;
-            hold = s.hold;
-            trim = s.trim;
-            acts = new TreeSet<>(s.acts);
-            uses = s.uses;
-            tools = s.tools;
-            skill = s.skill;
-            teaching = s.teaching;
-            question = s.question;
-            answer = s.answer;
-            part = s.part;
-            reachBy = s.reachBy;
-            fixed = s.fixed;
-            way = s.way;
-            ways = s.ways;
+            say = s.say();
+            doing = s.doing();
+            camera = s.camera();
+            place = s.place();
+            heat = s.heat();
+            hands = s.hands();
+            tellThenDo = s.tellThenDo();
+            waiting = s.waiting();
+            who = s.who();
+            hold = s.hold();
+            trim = s.trim();
+            acts = new TreeSet<>(s.acts());
+            uses = s.uses();
+            tools = s.tools();
+            skill = s.skill();
+            teaching = s.teaching();
+            question = s.question();
+            answer = s.answer();
+            part = s.part();
+            reachBy = s.reachBy();
+            fixed = s.fixed();
+            way = s.way();
+            ways = s.ways();
             declined = new TreeSet<>(s.declined);
         }
 
-        private Step step() {
-            return new Step(id, title, kind, say, doing, camera, place, heat, hands, tellThenDo, waiting, who, hold, trim, acts,
-                    uses, tools, skill, teaching, question, answer, part, reachBy, fixed, way, ways, declined);
+        /** @throws IllegalArgumentException if a field is out of its range */
+        public Step step() {
+            try {
+                return new Step(id, title, kind, new Spoken(say, doing, tellThenDo), new Shot(camera, part, reachBy, fixed), new Work(place, heat, hands, waiting, hold, trim, acts, way, ways),
+                        new Needs(uses, tools), new People(who), new Teaching(skill, teaching, question, answer), declined);
+            } catch (IllegalArgumentException e) {
+                throw new IllegalArgumentException(e.getMessage().replaceFirst("^Step: ", "Step '" + id + "': "), e);
+            }
         }
     }
 }

@@ -2,12 +2,10 @@ package webodidact.core.script;
 
 import java.util.ArrayList;
 import java.util.Optional;
-import java.util.TreeSet;
 import webodidact.core.lesson.Cover;
-import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
-import webodidact.core.time.TimeRange;
+import webodidact.core.lesson.StepField;
 
 /** Steps split and joined as paragraphs of a text are. */
 public final class Cutting {
@@ -21,9 +19,7 @@ public final class Cutting {
         var first = text.substring(0, cut).strip();
         var second = text.substring(cut).strip();
         var next = Step.blank(newId, here.kind(), "").but(d -> {
-            d.place = here.place();
-            d.who = here.who();
-            d.camera = here.camera();
+            for (var field : StepField.ALL) if (field.is(StepField.Trait.SPLIT)) field.copy(here, d);
             if (said) d.say = second;
             else d.doing = second;
         });
@@ -43,31 +39,7 @@ public final class Cutting {
         var first = lesson.steps().get(at - 1);
         var second = lesson.steps().get(at);
         if (first.waiting() != null && second.waiting() != null) return Optional.empty();
-        var joined = first.but(d -> {
-            if (d.title.isBlank()) d.title = second.title();
-            d.kind = first.kind().isHandsOn() || !second.kind().isHandsOn() ? first.kind() : Kind.HANDS_ON;
-            d.say = glued(first.say(), second.say());
-            d.doing = glued(first.doing(), second.doing());
-            d.hands = sum(first.hands(), second.hands());
-            d.waiting = first.waiting() == null ? second.waiting() : first.waiting();
-            if (d.heat == null) d.heat = second.heat();
-            if (first.place() == webodidact.core.lesson.Place.BENCH) d.place = second.place();
-            if (d.camera.isBlank()) d.camera = second.camera();
-            d.hold = first.hold() + second.hold();
-            d.trim = first.trim() + second.trim();
-            d.acts = new TreeSet<>(first.acts());
-            d.acts.addAll(second.acts());
-            var uses = new ArrayList<>(first.uses());
-            second.uses().stream().filter(u -> uses.stream().noneMatch(o -> o.equals(u))).forEach(uses::add);
-            d.uses = uses;
-            var tools = new ArrayList<>(first.tools());
-            second.tools().stream().filter(t -> !tools.contains(t)).forEach(tools::add);
-            d.tools = tools;
-            d.skill = glued(first.skill(), second.skill());
-            d.teaching = glued(first.teaching(), second.teaching());
-            d.question = glued(first.question(), second.question());
-            d.answer = glued(first.answer(), second.answer());
-        });
+        var joined = StepField.joined(first, second);
         // What was collected in the second is collected in the joined one, unless it began there.
         var steps = new ArrayList<Step>();
         for (var step : lesson.steps()) {
@@ -77,13 +49,5 @@ public final class Cutting {
                     ? kept.but(d -> d.waiting = d.waiting.covered(new Cover.CarryOn(kept == joined ? "" : first.id()))) : kept);
         }
         return Optional.of(lesson.withSteps(steps));
-    }
-
-    private static TimeRange sum(TimeRange a, TimeRange b) {
-        return a.isZero() ? b : b.isZero() ? a : a.plus(b);
-    }
-
-    private static String glued(String a, String b) {
-        return a.isBlank() ? b : b.isBlank() ? a : a.stripTrailing() + " " + b.stripLeading();
     }
 }

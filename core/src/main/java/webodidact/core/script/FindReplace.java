@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.StepField;
 
 /**
  * Words searched through all that is written in a lesson's steps.
@@ -17,10 +18,10 @@ import webodidact.core.lesson.Step;
  */
 public record FindReplace(String words, boolean exactCase, boolean wholeWords) {
     /** Where it may be written. */
-    public enum Field { TITLE, SAY, DOING, QUESTION, ANSWER, TEACHING }
+    private static final List<StepField<String>> SEARCHED = StepField.texts(StepField.Trait.SEARCHED);
 
     /** From {@code start} (inclusive) to {@code end} (exclusive) in that field of the step. */
-    public record Hit(String step, Field field, int start, int end) {}
+    public record Hit(String step, StepField<String> field, int start, int end) {}
 
     private Pattern pattern() {
         var quoted = Pattern.quote(words);
@@ -33,42 +34,22 @@ public record FindReplace(String words, boolean exactCase, boolean wholeWords) {
         var pattern = pattern();
         var hits = new ArrayList<Hit>();
         for (var step : lesson.steps()) {
-            for (var field : Field.values()) {
-                var m = pattern.matcher(text(step, field));
+            for (var field : SEARCHED) {
+                var m = pattern.matcher(field.get().apply(step));
                 while (m.find()) hits.add(new Hit(step.id(), field, m.start(), m.end()));
             }
         }
         return hits;
     }
 
-    public static String text(Step step, Field field) {
-        return switch (field) {
-            case TITLE -> step.title();
-            case SAY -> step.say();
-            case DOING -> step.doing();
-            case QUESTION -> step.question();
-            case ANSWER -> step.answer();
-            case TEACHING -> step.teaching();
-        };
-    }
-
-    private static Step changing(Step step, Field field, UnaryOperator<String> change) {
-        return step.but(d -> {
-            switch (field) {
-                case TITLE -> d.title = change.apply(d.title);
-                case SAY -> d.say = change.apply(d.say);
-                case DOING -> d.doing = change.apply(d.doing);
-                case QUESTION -> d.question = change.apply(d.question);
-                case ANSWER -> d.answer = change.apply(d.answer);
-                case TEACHING -> d.teaching = change.apply(d.teaching);
-            }
-        });
+    private static Step changing(Step step, StepField<String> field, UnaryOperator<String> change) {
+        return step.but(d -> field.set().accept(d, change.apply(field.get().apply(step))));
     }
 
     /** One place; unchanged if the words are not there any more. */
     public Lesson replace(Lesson lesson, Hit hit, String with) {
         return lesson.withStep(hit.step(), s -> {
-            var text = text(s, hit.field());
+            var text = hit.field().get().apply(s);
             boolean there = hit.end() <= text.length() && pattern().matcher(text.substring(hit.start(), hit.end())).matches();
             return there ? changing(s, hit.field(), t -> t.substring(0, hit.start()) + with + t.substring(hit.end())) : s;
         });
@@ -81,7 +62,7 @@ public record FindReplace(String words, boolean exactCase, boolean wholeWords) {
         var changed = new ArrayList<Step>();
         for (var step : lesson.steps()) {
             var now = step;
-            for (var field : Field.values()) if (pattern.matcher(text(now, field)).find()) now = changing(now, field, t -> pattern.matcher(t).replaceAll(by));
+            for (var field : SEARCHED) if (pattern.matcher(field.get().apply(now)).find()) now = changing(now, field, t -> pattern.matcher(t).replaceAll(by));
             changed.add(now);
         }
         return lesson.withSteps(changed);

@@ -13,7 +13,7 @@ import webodidact.core.amount.Ratio;
 class RecordsTest {
     @Test
     void missingPartsOfAStepBecomeEmptyOnes() {
-        var step = new Step("s", null, null, null, null, null, null, null, null, false, null, null, 0, 0, null, null, null, null, null, null, null, null, 0, false, null, null, null);
+        var step = new Step("s", null, null, null, null, null, null, null, null, null);
         assertThat(step).isEqualTo(Step.blank("s", Kind.HANDS_ON, ""));
         assertThatThrownBy(() -> step.but(d -> d.hold = -1)).hasMessage("Step 's': hold '-1': expected zero to 31622400 seconds (a year)");
     }

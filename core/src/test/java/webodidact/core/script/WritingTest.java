@@ -23,6 +23,7 @@ import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.StepField;
 import webodidact.core.lesson.Way;
 import webodidact.core.time.TimeRange;
 
@@ -105,14 +106,14 @@ class WritingTest {
         }));
         var find = new FindReplace("dip", false, true);
         assertThat(find.in(lesson)).extracting(FindReplace.Hit::field, FindReplace.Hit::start).containsExactly(
-                org.assertj.core.groups.Tuple.tuple(FindReplace.Field.TITLE, 4), org.assertj.core.groups.Tuple.tuple(FindReplace.Field.SAY, 0), org.assertj.core.groups.Tuple.tuple(FindReplace.Field.SAY, 23),
-                org.assertj.core.groups.Tuple.tuple(FindReplace.Field.QUESTION, 4));
+                org.assertj.core.groups.Tuple.tuple(StepField.text("title"), 4), org.assertj.core.groups.Tuple.tuple(StepField.text("say"), 0), org.assertj.core.groups.Tuple.tuple(StepField.text("say"), 23),
+                org.assertj.core.groups.Tuple.tuple(StepField.text("question"), 4));
         assertThat(new FindReplace("dip", true, false).in(lesson)).hasSize(4);
         var all = find.replaceAll(lesson, "sauce $1").steps().getFirst();
         assertThat(all.say()).isEqualTo("sauce $1 it. A dipper is no sauce $1 (really).");
         var one = find.replace(lesson, find.in(lesson).get(1), "Sauce").steps().getFirst();
         assertThat(one.say()).startsWith("Sauce it. A dipper").contains("no dip");
-        assertThat(find.replace(lesson, new FindReplace.Hit("a", FindReplace.Field.SAY, 4, 7), "x")).as("not there any more").isEqualTo(lesson);
+        assertThat(find.replace(lesson, new FindReplace.Hit("a", StepField.text("say"), 4, 7), "x")).as("not there any more").isEqualTo(lesson);
         assertThat(new FindReplace("(really)", false, false).in(lesson)).hasSize(1);
         assertThat(new FindReplace("", false, false).replaceAll(lesson, "x")).isEqualTo(lesson);
     }

@@ -19,12 +19,15 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationConfig;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.annotation.JsonDeserialize;
+import com.fasterxml.jackson.databind.annotation.JsonSerialize;
 import com.fasterxml.jackson.databind.deser.BeanDeserializerModifier;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.BeanSerializerModifier;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import com.fasterxml.jackson.databind.util.StdConverter;
 import java.io.IOException;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
@@ -47,6 +50,25 @@ final class CoreModule {
         @JsonSubTypes.Type(value = Cover.Cut.class, name = "cut"), @JsonSubTypes.Type(value = Cover.ReadyCopy.class, name = "ready-copy"),
         @JsonSubTypes.Type(value = Cover.SpeedUp.class, name = "speed-up")})
     private interface CoverShape {}
+
+    /** A file has the fields of a step flat, as its draft has them. */
+    @JsonSerialize(converter = ToDraft.class)
+    @JsonDeserialize(converter = FromDraft.class)
+    private interface Flat {}
+
+    static final class ToDraft extends StdConverter<Step, Step.Draft> {
+        @Override
+        public Step.Draft convert(Step step) {
+            return new Step.Draft(step);
+        }
+    }
+
+    static final class FromDraft extends StdConverter<Step.Draft, Step> {
+        @Override
+        public Step convert(Step.Draft draft) {
+            return draft.step();
+        }
+    }
 
     /** What a file holds besides the record's own fields. */
     @JsonIgnoreProperties({"handsOn", "format"})
@@ -92,7 +114,7 @@ final class CoreModule {
         module.setSerializerModifier(new EnumWriting());
         module.setDeserializerModifier(new EnumReading());
         return JsonMapper.builder().addModule(module).addMixIn(Cover.class, CoverShape.class)
-                .addMixIn(Step.class, Plain.class).addMixIn(webodidact.core.lesson.Course.class, Plain.class).addMixIn(webodidact.core.lesson.Lesson.class, WithSets.class).addMixIn(FoodLine.class, WithLabel.class).addMixIn(webodidact.core.food.OwnFood.class, Whole.class)
+                .addMixIn(Step.class, Flat.class).addMixIn(Step.Draft.class, Plain.class).addMixIn(webodidact.core.lesson.Course.class, Plain.class).addMixIn(webodidact.core.lesson.Lesson.class, WithSets.class).addMixIn(FoodLine.class, WithLabel.class).addMixIn(webodidact.core.food.OwnFood.class, Whole.class)
                 .defaultPropertyInclusion(JsonInclude.Value.construct(JsonInclude.Include.NON_DEFAULT, JsonInclude.Include.ALWAYS))
                 .enable(SerializationFeature.INDENT_OUTPUT)
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)

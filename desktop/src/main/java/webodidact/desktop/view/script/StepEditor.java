@@ -22,6 +22,7 @@ import webodidact.core.lesson.Look;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Rounds;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.StepField;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Who;
 import webodidact.core.time.Clock;
@@ -69,12 +70,10 @@ final class StepEditor extends VBox {
                 named("step.looks", field("looks", 18, s -> looks(s), StepEditor::looking)),
                 named("step.rounds", field("rounds", 12, s -> rounds(s), StepEditor::inRounds)),
                 named("step.stopRule", field("stop-rule", 16, s -> s.waiting() == null || s.waiting().rounds() == null ? "" : s.waiting().rounds().stop(), StepEditor::stopping)),
-                named("step.part", field("part", 8, Step::part, (s, t) -> s.but(d -> d.part = t.strip()))),
-                named("step.reachBy", field("reach-by", 6, s -> s.reachBy() == 0 ? "" : Clock.text(s.reachBy()), (s, t) -> s.but(d -> d.reachBy = t.isBlank() ? 0 : TimeRange.parse(t).likely()))),
-                named("step.skill", field("skill", 12, Step::skill, (s, t) -> s.but(d -> d.skill = t.strip()))),
-                named("step.teaching", field("teaching", 20, Step::teaching, (s, t) -> s.but(d -> d.teaching = t.strip()))),
-                named("step.question", field("question", 20, Step::question, (s, t) -> s.but(d -> d.question = t.strip()))),
-                named("step.answer", field("answer", 18, Step::answer, (s, t) -> s.but(d -> d.answer = t.strip()))));
+                named("step.reachBy", field("reach-by", 6, s -> s.reachBy() == 0 ? "" : Clock.text(s.reachBy()), (s, t) -> s.but(d -> d.reachBy = t.isBlank() ? 0 : TimeRange.parse(t).likely()))));
+        for (var text : StepField.texts(StepField.Trait.LINE)) {
+            third.getChildren().add(named("step." + text.name(), field(text.name(), 18, text.get(), (s, t) -> s.but(d -> text.set().accept(d, t.strip())))));
+        }
         ways = new WaysBar(workspace, id);
         var more = Nodes.toggle(Words.of("step.more"), "small");
         more.setId("more-" + id);
@@ -91,7 +90,7 @@ final class StepEditor extends VBox {
 
     private static boolean hasMore(Step step) {
         boolean within = step.waiting() != null && !step.waiting().moments().isEmpty();
-        return within || step.reachBy() > 0 || !(step.part() + step.skill() + step.teaching() + step.question()).isBlank();
+        return within || step.reachBy() > 0 || StepField.texts(StepField.Trait.LINE).stream().anyMatch(f -> !f.get().apply(step).isBlank());
     }
 
     /** "16-20" for whole minutes, "2:30" else: what {@link TimeRange#parse} reads. */

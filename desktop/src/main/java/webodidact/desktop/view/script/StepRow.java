@@ -227,11 +227,11 @@ final class StepRow extends HBox {
     /** Selects a place that was found. */
     void show(FindReplace.Hit hit) {
         Platform.runLater(() -> {
-            var control = switch (hit.field()) {
-                case TITLE -> title;
-                case SAY -> say.area();
-                case DOING -> doing.area();
-                case QUESTION, ANSWER, TEACHING -> card.lookup("#" + hit.field().name().toLowerCase(java.util.Locale.ROOT) + "-" + id);
+            var control = switch (hit.field().name()) {
+                case "title" -> title;
+                case "say" -> say.area();
+                case "doing" -> doing.area();
+                default -> card.lookup("#" + hit.field().name() + "-" + id);
             };
             if (control instanceof javafx.scene.control.TextInputControl text) text.selectRange(hit.start(), hit.end());
         });

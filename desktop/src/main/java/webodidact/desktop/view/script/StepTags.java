@@ -12,6 +12,7 @@ import webodidact.core.lesson.Use;
 import webodidact.core.script.Draws;
 import webodidact.core.swap.CookedAmount;
 import webodidact.core.lesson.Scaling;
+import webodidact.core.lesson.StepField;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
@@ -34,11 +35,11 @@ final class StepTags {
             for (var look : step.waiting().looks()) to.tag(Clock.text(look.at()) + " " + look.what(), "looks-" + step.id(), "tag", "tag-wait");
         }
         if (step.hold() > 0) to.tag(Words.of("tag.hold", Clock.text(step.hold())), "hold-" + step.id(), "tag");
-        if (!step.skill().isBlank()) to.tag(Words.of("tag.skill", step.skill()), "skill-" + step.id(), "tag");
-        if (!step.teaching().isBlank()) to.tag(Words.of("tag.teaching"), "teaching-" + step.id(), "tag");
-        if (!step.question().isBlank()) to.tag(Words.of("tag.question"), "question-" + step.id(), "tag");
         if (!step.camera().isBlank()) to.tag(Words.of("tag.camera", step.camera()), "camera-" + step.id(), "tag");
-        if (!step.part().isBlank()) to.tag(Words.of("tag.part", step.part()), "part-" + step.id(), "tag");
+        for (var text : StepField.texts(StepField.Trait.LINE)) {
+            var says = text.get().apply(step);
+            if (!says.isBlank()) to.tag(Words.of("tag." + text.name(), says), text.name() + "-" + step.id(), "tag");
+        }
         if (!step.ways().isEmpty()) to.tag(Words.of("tag.ways", step.ways().size() + 1), "ways-" + step.id(), "tag");
         for (var act : step.acts()) to.tag(act.title(), act.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + "-" + step.id(), "tag", "tag-act");
         boolean raw = step.uses().stream().flatMap(u -> lesson.food(u.line()).stream()).flatMap(f -> workspace.knowledge().food(f.cooked()).stream())
