@@ -4,6 +4,7 @@ module webodidact.core {
     requires transitive org.apache.commons.numbers.fraction;
 
     exports webodidact.core.afters;
+    exports webodidact.core.answer;
     exports webodidact.core.air;
     exports webodidact.core.amount;
     exports webodidact.core.batch;

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
+import webodidact.core.answer.Question;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Workbook;
@@ -63,6 +64,6 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
     }
 
     Outcome outcome() {
-        return Outcome.of(lesson, book.course(), Knowledge.of(book.course().foods()), Calibration.of(book));
+        return Outcome.of(new Question(lesson, book.course(), Knowledge.of(book.course().foods()), book.households(), book.lessons(), Calibration.of(book)));
     }
 }

@@ -40,7 +40,7 @@ final class Readers {
         var all = new LinkedHashMap<String, Consumer<String>>();
         var lines = new LineReader(KNOWN);
         var recipes = new RecipeReader(KNOWN);
-        var mentions = new Mentions(LESSON, KNOWN);
+        var mentions = Mentions.of(LESSON, KNOWN);
         all.put("recipe line", lines::read);
         all.put("recipe line into the list", t -> listed(lines.read(t).toFoodLine("f9")));
         all.put("recipe page", recipes::read);

@@ -2,7 +2,6 @@ package webodidact.core.afters;
 
 import java.util.ArrayList;
 import java.util.List;
-import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.Workbook;

@@ -2,6 +2,7 @@ package webodidact.core.check;
 
 import java.util.List;
 import java.util.Map;
+import webodidact.core.answer.Answers;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
@@ -11,27 +12,41 @@ import webodidact.core.timing.Pace;
 import webodidact.core.timing.Schedule;
 
 /**
- * All that a check may look at.
- *
- * @param schedule null where it was not worked out: checks that ask for it are left out, and its failure is told once
- * @param mentions by step id, what its say text names
- * @param done by step id, what its do text names
- * @param draws by food line id, what the steps take of it; null as for {@code schedule}
+ * All that a check may look at: the answer book of the lesson. Where an answer could not be worked out, the checks that ask for it are
+ * left out, and its failure is told once.
  */
-public record Situation(Lesson lesson, Course course, Pace pace, Schedule schedule, Knowledge knowledge,
-        Map<String, List<Mentions.Mention>> mentions, Map<String, List<Mentions.Mention>> done,
-        Map<String, Draws.Line> draws) {
-    /** @throws Unworked.Missing if the times could not be worked out */
-    @Override
-    public Schedule schedule() {
-        if (schedule == null) throw new Unworked.Missing("the times");
-        return schedule;
+public record Situation(Answers answers) {
+    public Lesson lesson() {
+        return answers.question().lesson();
     }
 
-    /** @throws Unworked.Missing if it could not be worked out what the steps take */
-    @Override
+    public Course course() {
+        return answers.question().course();
+    }
+
+    public Knowledge knowledge() {
+        return answers.question().knowledge();
+    }
+
+    public Pace pace() {
+        return answers.pace();
+    }
+
+    public Schedule schedule() {
+        return answers.schedule();
+    }
+
+    /** By step id, what its say text names. */
+    public Map<String, List<Mentions.Mention>> mentions() {
+        return answers.said();
+    }
+
+    /** By step id, what its do text names. */
+    public Map<String, List<Mentions.Mention>> done() {
+        return answers.done();
+    }
+
     public Map<String, Draws.Line> draws() {
-        if (draws == null) throw new Unworked.Missing("what the steps take");
-        return draws;
+        return answers.draws();
     }
 }

@@ -3,6 +3,7 @@ package webodidact.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import webodidact.core.answer.Missing;
 import webodidact.core.words.Message;
 
 /**
@@ -14,15 +15,6 @@ import webodidact.core.words.Message;
 public record Unworked(Message what, String report) {
     /** Its row in the table of checks. */
     public static final String CHECK = "not-worked-out";
-
-    /** Thrown by what needs something that was itself not worked out; it is told once, for its cause. */
-    public static final class Missing extends RuntimeException {
-        private static final long serialVersionUID = 1;
-
-        public Missing(String what) {
-            super(what);
-        }
-    }
 
     /** Works things out apart from each other. */
     public static final class Apart {

@@ -9,13 +9,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import webodidact.core.check.Finding;
-import webodidact.core.food.Knowledge;
 import webodidact.core.homes.Chance;
 import webodidact.core.homes.HomePace;
 import webodidact.core.homes.Holds;
 import webodidact.core.homes.Progress;
 import webodidact.core.homes.Simulation;
-import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
@@ -180,7 +178,7 @@ public final class Fit {
         var holds = held.map(Holds.Proposal::holds).orElse(List.of());
         var lesson = held.map(Holds.Proposal::lesson).orElse(changed);
         if (moves.isEmpty() && holds.isEmpty()) return;
-        var then = Outcome.of(lesson, now.course(), now.knowledge(), now.measured());
+        var then = Outcome.of(now.answers().question().about(lesson));
         if (!stops.containsAll(stops(then)) || found.containsKey(lesson)) return;
         found.put(lesson, new Proposal(title(moves, holds), moves, holds, lesson, now.schedule().planned(), then.schedule().planned(), readyNow,
                 held.map(Holds.Proposal::then).orElse(-1), consequences(then), proof));

@@ -84,7 +84,7 @@ public final class Flow {
 
     /** A later step that takes, names or goes on with what an earlier one took or made. */
     private void foods(Runnable goOn) {
-        var finder = new Mentions(lesson, knowledge);
+        var finder = Mentions.of(lesson, knowledge);
         int n = lesson.steps().size();
         var touched = new ArrayList<Set<String>>();
         var made = new ArrayList<Set<String>>();

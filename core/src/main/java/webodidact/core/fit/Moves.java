@@ -2,7 +2,6 @@ package webodidact.core.fit;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import webodidact.core.edit.Operations;
 import webodidact.core.food.Knowledge;
@@ -18,7 +17,6 @@ import webodidact.core.time.TimeRange;
 import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
 import webodidact.core.timing.Schedule;
-import webodidact.core.words.Word;
 
 /** What may be done to each step to save time, as alternatives for the solver. */
 final class Moves {

@@ -13,7 +13,6 @@ import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
-import webodidact.core.lesson.Way;
 import webodidact.core.lesson.Who;
 import webodidact.core.swap.Offer;
 import webodidact.core.swap.Swaps;

@@ -1,6 +1,5 @@
 package webodidact.core.lesson;
 
-import java.util.Objects;
 
 /**
  * One thing the kitchen needs.

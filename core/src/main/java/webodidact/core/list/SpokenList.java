@@ -13,11 +13,15 @@ import webodidact.core.script.Mentions;
 
 /** The list as it is said aloud in the gather check, against the list as it is. */
 public record SpokenList(Step step, int number, List<FoodLine> said, List<FoodLine> unsaid) {
-    /** Empty lists and no step where nothing is gathered on air. */
     public static SpokenList of(Lesson lesson, Knowledge knowledge) {
+        return of(lesson, Mentions.of(lesson, knowledge), knowledge);
+    }
+
+    /** Empty lists and no step where nothing is gathered on air. */
+    public static SpokenList of(Lesson lesson, Mentions finder, Knowledge knowledge) {
         for (int i = 0; i < lesson.steps().size(); i++) {
             var step = lesson.steps().get(i);
-            if (step.kind() == Kind.RUN_THROUGH) return of(lesson, step, i + 1, new Mentions(lesson, knowledge), knowledge);
+            if (step.kind() == Kind.RUN_THROUGH) return of(lesson, step, i + 1, finder, knowledge);
         }
         return new SpokenList(null, 0, List.of(), List.of());
     }

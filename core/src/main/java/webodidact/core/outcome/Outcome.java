@@ -1,11 +1,13 @@
 package webodidact.core.outcome;
 
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import webodidact.core.bench.BackTimer;
+import java.util.function.Supplier;
+import webodidact.core.answer.Answers;
+import webodidact.core.answer.Missing;
+import webodidact.core.answer.Question;
 import webodidact.core.bench.BenchPlan;
 import webodidact.core.check.CheckTable;
 import webodidact.core.check.Report;
@@ -15,25 +17,21 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Segment;
-import webodidact.core.lesson.Step;
 import webodidact.core.list.GatherList;
 import webodidact.core.rules.Rules;
 import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
 import webodidact.core.timing.Calibration;
 import webodidact.core.timing.Pace;
-import webodidact.core.timing.Planner;
 import webodidact.core.timing.Schedule;
 import webodidact.core.words.Message;
 
 /**
- * All that follows from a lesson; worked out anew after each edit, a pure function of it and its course. Each part is worked out
- * apart: one that fails is empty and told in {@code unworked} and as a stop, the others are of the lesson as it stands.
+ * What follows from a lesson: its answer book, of which the times, what the steps take, the plan of the Bench and the gather list are
+ * worked out at once, and what the checks say of it. A pure function of the question. Each part is worked out apart: one that fails is
+ * empty and told in {@code unworked} and as a stop, the others are of the lesson as it stands.
  */
-public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule, Map<String, List<Mentions.Mention>> said,
-        Map<String, List<Mentions.Mention>> done, Report report, BenchPlan bench, GatherList gather, Knowledge knowledge,
-        Map<Segment, Calibration.Measured> measured, Map<String, Draws.Line> draws, List<Unworked> unworked) {
-
+public final class Outcome {
     /** What is worked out apart from the rest. */
     public enum Part {
         TIMES, USES, BENCH, GATHER;
@@ -46,43 +44,110 @@ public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule
     private static final Message ALL = part("all");
     private static final BenchPlan NO_PLAN = new BenchPlan(List.of(), List.of());
 
-    public static Outcome of(Lesson lesson, Course course, Knowledge knowledge) {
-        return of(lesson, course, knowledge, Map.of());
+    private final Answers answers;
+    private final Report report;
+    private final List<Unworked> unworked;
+
+    private Outcome(Answers answers, Report report, List<Unworked> unworked) {
+        this.answers = answers;
+        this.report = report;
+        this.unworked = unworked;
     }
 
-    /** @param measured the instructor's own pace, from takes */
-    public static Outcome of(Lesson lesson, Course course, Knowledge knowledge, Map<Segment, Calibration.Measured> measured) {
+    public static Outcome of(Lesson lesson, Course course, Knowledge knowledge) {
+        return of(Question.of(lesson, course, knowledge));
+    }
+
+    public static Outcome of(Question question) {
+        var answers = new Answers(question);
         var apart = new Unworked.Apart();
-        var pace = apart.work(part("pace"), () -> Pace.of(lesson.audience(), course.pace(), measured), Pace.of(lesson.audience(), Map.of(), Map.of()));
-        var schedule = apart.work(Part.TIMES.said(), () -> Planner.plan(lesson, pace), null);
-        var finder = apart.work(part("mentions"), () -> new Mentions(lesson, knowledge), null);
-        var said = new LinkedHashMap<String, List<Mentions.Mention>>();
-        var done = new LinkedHashMap<String, List<Mentions.Mention>>();
-        for (var step : lesson.steps()) {
-            said.put(step.id(), mentions(finder, step, step.say(), apart));
-            done.put(step.id(), mentions(finder, step, step.doing(), apart));
-        }
-        var draws = apart.work(Part.USES.said(), () -> Draws.of(lesson, knowledge, course.house()), null);
-        var bench = schedule == null ? NO_PLAN : apart.work(Part.BENCH.said(), () -> BackTimer.plan(lesson, schedule, course.kitchen()), NO_PLAN);
-        var gather = apart.work(Part.GATHER.said(), () -> GatherList.of(lesson, course.house(), knowledge), GatherList.none());
-        var report = Report.of(Rules.ALL, new Situation(lesson, course, pace, schedule, knowledge, said, done, draws), apart.failed());
-        return new Outcome(lesson, course, pace, schedule == null ? Schedule.unknown(lesson) : schedule, said, done, report, bench, gather, knowledge, measured,
-                draws == null ? Map.of() : draws, apart.failed());
+        apart.work(part("pace"), answers::pace, null);
+        apart.work(Part.TIMES.said(), answers::schedule, null);
+        apart.work(part("mentions"), answers::said, null);
+        apart.work(part("mentions"), answers::done, null);
+        apart.work(Part.USES.said(), answers::draws, null);
+        apart.work(Part.BENCH.said(), answers::bench, null);
+        apart.work(Part.GATHER.said(), answers::gather, null);
+        var report = Report.of(Rules.ALL, new Situation(answers), apart.failed());
+        return new Outcome(answers, report, apart.failed());
+    }
+
+    /** Nothing could be worked out: a stop says so, and nothing is shown of an earlier state. */
+    public static Outcome failed(Question question, Throwable why) {
+        var all = List.of(Unworked.of(ALL, why));
+        return new Outcome(new Answers(question), new Report(List.of(all.getFirst().finding()), List.of()), all);
     }
 
     private static Message part(String code, Object... args) {
         return CheckTable.words().message("part." + code, args);
     }
 
-    private static List<Mentions.Mention> mentions(Mentions finder, Step step, String text, Unworked.Apart apart) {
-        return finder == null ? List.of() : apart.work(part("step", step.title()), () -> finder.in(text), List.of());
+    /** What was worked out, or {@code instead} where that was not possible. */
+    private <T> T or(Supplier<T> answer, Supplier<T> instead) {
+        if (unworked.stream().anyMatch(u -> u.what().equals(ALL))) return instead.get();
+        try {
+            return answer.get();
+        } catch (Missing e) {
+            return instead.get();
+        }
     }
 
-    /** Nothing could be worked out: a stop says so, and nothing is shown of an earlier state. */
-    public static Outcome failed(Lesson lesson, Course course, Knowledge knowledge, Throwable why) {
-        var all = List.of(Unworked.of(ALL, why));
-        return new Outcome(lesson, course, Pace.of(lesson.audience(), Map.of(), Map.of()), Schedule.unknown(lesson), Map.of(), Map.of(), new Report(List.of(all.getFirst().finding()), List.of()),
-                NO_PLAN, GatherList.none(), knowledge, Map.of(), Map.of(), all);
+    /** The whole answer book; an answer that could not be worked out throws {@link Missing}. */
+    public Answers answers() {
+        return answers;
+    }
+
+    public Lesson lesson() {
+        return answers.question().lesson();
+    }
+
+    public Course course() {
+        return answers.question().course();
+    }
+
+    public Knowledge knowledge() {
+        return answers.question().knowledge();
+    }
+
+    public Map<Segment, Calibration.Measured> measured() {
+        return answers.question().measured();
+    }
+
+    public Pace pace() {
+        return or(answers::pace, () -> Pace.of(lesson().audience(), Map.of(), Map.of()));
+    }
+
+    /** Without times every step is at 0:00: {@link #missing} says so. */
+    public Schedule schedule() {
+        return or(answers::schedule, () -> Schedule.unknown(lesson()));
+    }
+
+    public Map<String, List<Mentions.Mention>> said() {
+        return or(answers::said, Map::of);
+    }
+
+    public Map<String, List<Mentions.Mention>> done() {
+        return or(answers::done, Map::of);
+    }
+
+    public Map<String, Draws.Line> draws() {
+        return or(answers::draws, Map::of);
+    }
+
+    public BenchPlan bench() {
+        return or(answers::bench, () -> NO_PLAN);
+    }
+
+    public GatherList gather() {
+        return or(answers::gather, GatherList::none);
+    }
+
+    public Report report() {
+        return report;
+    }
+
+    public List<Unworked> unworked() {
+        return unworked;
     }
 
     /** Why that part is empty: it could not be worked out. Without times every step is at 0:00, and there is no plan for the Bench. */
@@ -90,10 +155,10 @@ public record Outcome(Lesson lesson, Course course, Pace pace, Schedule schedule
         return unworked.stream().filter(u -> u.what().equals(ALL) || u.what().equals(part.said()) || part == Part.BENCH && u.what().equals(Part.TIMES.said())).findFirst();
     }
 
-    /** For what can show nothing without that part. @throws Unworked.Missing if it could not be worked out */
+    /** For what can show nothing without that part. @throws Missing if it could not be worked out */
     public void need(Part part) {
         missing(part).ifPresent(u -> {
-            throw new Unworked.Missing(u.text() + " " + u.why());
+            throw new Missing(u.text() + " " + u.why());
         });
     }
 }

@@ -7,13 +7,12 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.FoodLine;
-import webodidact.core.list.SpokenList;
 
 /** The list named aloud on air leaves out what is on the gather list. */
 final class GatherCheckForgets implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        var spoken = SpokenList.of(s.lesson(), s.knowledge());
+        var spoken = s.answers().spoken();
         // Where nothing is named the step is not a list read aloud: "hold things up as I name them" is still to be written.
         if (spoken.said().isEmpty() || spoken.unsaid().isEmpty()) return Stream.empty();
         var names = spoken.unsaid().stream().map(FoodLine::item).toList();

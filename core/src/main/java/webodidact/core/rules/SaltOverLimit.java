@@ -9,13 +9,12 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
-import webodidact.core.list.SaltShare;
 
 /** Cheese, stock, soy sauce and the pinch on top: nobody adds them up. */
 final class SaltOverLimit implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        var salt = SaltShare.of(s.lesson(), s.course(), s.knowledge());
+        var salt = s.answers().salt();
         if (!salt.isMuch()) return Stream.empty();
         var most = salt.carriers().stream().limit(3).map(c -> c.item() + " " + grams(c.grams())).toList();
         var plain = salt.carriers().stream().flatMap(c -> s.lesson().food(c.line()).stream()).filter(f -> "salt".equals(f.cooked())).findFirst();

@@ -16,7 +16,7 @@ final class SwapAnnouncedLate implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.lesson().foods().stream().allMatch(f -> f.mentioned().isEmpty())) return Stream.empty();
-        return SubstitutionSheet.of(s.lesson(), s.course(), s.knowledge()).entries().stream().filter(SubstitutionSheet.Entry::isLate).map(e -> finding(s, e));
+        return s.answers().substitutions().entries().stream().filter(SubstitutionSheet.Entry::isLate).map(e -> finding(s, e));
     }
 
     private Finding finding(Situation s, SubstitutionSheet.Entry entry) {

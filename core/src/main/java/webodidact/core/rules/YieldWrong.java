@@ -17,7 +17,7 @@ final class YieldWrong implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.lesson().shaping() == null) return Stream.empty();
-        var makes = Makes.of(s.lesson(), s.course(), s.knowledge());
+        var makes = s.answers().makes();
         var found = new ArrayList<Finding>();
         if (makes.isWrong()) found.add(wrong(s, makes));
         else if (makes.over() < 0) found.add(few(s, makes));

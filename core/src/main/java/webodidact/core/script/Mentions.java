@@ -6,14 +6,16 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.memo.Remembered;
 import webodidact.core.words.Word;
 
-/** Finds the foods and tools of a lesson in plain words: those on the list, those that are not, and the tools. For one thread. */
+/** Finds the foods and tools of a lesson in plain words: those on the list, those that are not, and the tools. */
 public final class Mentions {
     /**
      * LISTED: {@code id} is a food line; UNLISTED: a food of the table that no line has; TOOL: a tool of the table; NEAR: one
@@ -36,12 +38,22 @@ public final class Mentions {
     private final Map<String, String> lineByFood = new LinkedHashMap<>();
     private final List<Map.Entry<Set<String>, String>> lineWords = new ArrayList<>();
     private final NearMiss near;
-    private final Map<String, String> answers = new java.util.HashMap<>();
+    private final Map<String, Optional<String>> answers = new java.util.concurrent.ConcurrentHashMap<>();
 
-    public Mentions(Lesson lesson, Knowledge knowledge) {
+    /** What is found depends on the list alone: while words are typed it stays the same, for whoever asks. */
+    private record Known(List<FoodLine> foods, Knowledge knowledge) {}
+
+    private static final Remembered<Known, Mentions> LATEST = new Remembered<>(k -> new Mentions(k.foods(), k.knowledge()), 8);
+
+    /** Those of the lesson, shared by all who ask for the same list. */
+    public static Mentions of(Lesson lesson, Knowledge knowledge) {
+        return LATEST.of(new Known(lesson.foods(), knowledge));
+    }
+
+    private Mentions(List<FoodLine> foods, Knowledge knowledge) {
         this.knowledge = knowledge;
-        near = nearMiss(lesson, knowledge);
-        for (var line : lesson.foods()) {
+        near = nearMiss(foods, knowledge);
+        for (var line : foods) {
             for (var food : foodsOf(line)) lineByFood.putIfAbsent(food, line.id());
             lineWords.add(Map.entry(stems(line.item()), line.id()));
             if (line.chosen() != null) {
@@ -50,9 +62,9 @@ public final class Mentions {
         }
     }
 
-    private static NearMiss nearMiss(Lesson lesson, Knowledge knowledge) {
+    private static NearMiss nearMiss(List<FoodLine> foods, Knowledge knowledge) {
         var words = new LinkedHashMap<String, String>();
-        for (var line : lesson.foods()) for (var word : Word.of(line.item())) words.putIfAbsent(word.stem(), line.id());
+        for (var line : foods) for (var word : Word.of(line.item())) words.putIfAbsent(word.stem(), line.id());
         return new NearMiss(words, knowledge);
     }
 
@@ -101,10 +113,9 @@ public final class Mentions {
 
     /** The line of that food; else the only kind on the list that the plain word can mean: "oil" is the sunflower oil. */
     private String lineFor(String food, String words) {
-        // A lesson says "oil" fifty times; null is an answer too.
+        // A lesson says "oil" fifty times; nothing is an answer too.
         var key = food + "/" + words;
-        if (!answers.containsKey(key)) answers.put(key, search(food, words));
-        return answers.get(key);
+        return answers.computeIfAbsent(key, k -> Optional.ofNullable(search(food, words))).orElse(null);
     }
 
     private String search(String food, String words) {

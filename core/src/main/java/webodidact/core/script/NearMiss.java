@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
 import webodidact.core.words.Word;
 
@@ -20,7 +23,7 @@ final class NearMiss {
 
     private final Map<Integer, List<Known>> byLength = new java.util.HashMap<>();
     private final Knowledge knowledge;
-    private final Map<String, Known> answers = new java.util.HashMap<>();
+    private final Map<String, Optional<Known>> answers = new ConcurrentHashMap<>();
 
     /** @param words line ids by the stems of the words in the list's items */
     NearMiss(Map<String, String> words, Knowledge knowledge) {
@@ -44,12 +47,11 @@ final class NearMiss {
     }
 
     private Known of(String stem) {
-        if (!answers.containsKey(stem)) answers.put(stem, search(stem));
-        return answers.get(stem);
+        return answers.computeIfAbsent(stem, k -> Optional.ofNullable(search(k))).orElse(null);
     }
 
     private Known search(String stem) {
-        if (WORDS.contains(stem) || !knowledge.foodsIn(stem).isEmpty() || !knowledge.toolsIn(stem).isEmpty() || !knowledge.toolsImpliedBy(stem).isEmpty()) return null;
+        if (WORDS.contains(stem) || !knowledge.foodsIn(stem).isEmpty() || !knowledge.toolsIn(stem).isEmpty() || Actions.shipped().named(stem).isPresent()) return null;
         for (int length = stem.length() - 1; length <= stem.length() + 1; length++) {
             for (var known : byLength.getOrDefault(length, List.of())) {
                 if (known.stem().equals(stem)) return null;

@@ -1,6 +1,5 @@
 package webodidact.core.script;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -50,7 +49,7 @@ public final class Suggestions {
     public Suggestions(Lesson lesson, Knowledge knowledge) {
         this.lesson = lesson;
         this.knowledge = knowledge;
-        finder = new Mentions(lesson, knowledge);
+        finder = Mentions.of(lesson, knowledge);
     }
 
     /** Those that are neither taken nor declined. */

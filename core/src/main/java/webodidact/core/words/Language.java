@@ -26,7 +26,12 @@ public enum Language {
 
     /** The language that is spoken here: the interface's, or that of the paper that is being written. */
     public static Language current() {
-        return SPOKEN.orElse(ENGLISH);
+        return SPOKEN.orElse(ofInterface());
+    }
+
+    /** What windows and terminal speak; papers have the language of their lesson. */
+    public static Language ofInterface() {
+        return ENGLISH;
     }
 
     /** What {@code work} gives, all of its sentences in this language. */

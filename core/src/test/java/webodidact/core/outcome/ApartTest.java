@@ -4,10 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.Amount;
+import webodidact.core.answer.Answers;
+import webodidact.core.answer.Question;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Report;
@@ -21,7 +22,6 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.rules.Rules;
 import webodidact.core.time.Seconds;
-import webodidact.core.timing.Pace;
 
 /** One part that cannot be worked out says so; the others are of the lesson as it stands. */
 class ApartTest {
@@ -47,19 +47,17 @@ class ApartTest {
         });
     }
 
-    private static Situation situation(Lesson lesson, webodidact.core.timing.Schedule schedule) {
-        var outcome = Outcome.of(lesson, COURSE, KNOWN);
-        return new Situation(lesson, COURSE, Pace.of(lesson.audience(), Map.of(), Map.of()), schedule, KNOWN, outcome.said(), outcome.done(), outcome.draws());
+    private static Situation situation(Lesson lesson) {
+        return new Situation(new Answers(Question.of(lesson, COURSE, KNOWN)));
     }
 
     @Test
     void aCheckThatFailsIsAStopWithWhatToReportAndTheOthersStand() {
         var lesson = lesson();
-        var schedule = Outcome.of(lesson, COURSE, KNOWN).schedule();
-        var usual = Report.of(Rules.ALL, situation(lesson, schedule), List.of());
+        var usual = Report.of(Rules.ALL, situation(lesson), List.of());
         var checks = new ArrayList<>(Rules.ALL);
         checks.add(0, new Failing());
-        var report = Report.of(checks, situation(lesson, schedule), List.of());
+        var report = Report.of(checks, situation(lesson), List.of());
         assertThat(report.open()).containsAll(usual.open()).hasSize(usual.open().size() + 1);
         var told = report.open().getFirst();
         assertThat(told.isStop()).isTrue();
@@ -70,7 +68,7 @@ class ApartTest {
     @Test
     void aFailedCheckCanBeCoveredLikeAnyStop() {
         var lesson = lesson().but(d -> d.accepted = List.of(new Accepted("not-worked-out", "part.check/heat-never-off.so", "Looked at by hand.")));
-        var report = Report.of(List.of(new Failing()), situation(lesson, Outcome.of(lesson, COURSE, KNOWN).schedule()), List.of());
+        var report = Report.of(List.of(new Failing()), situation(lesson), List.of());
         assertThat(report.open()).isEmpty();
         assertThat(report.covered()).hasSize(1);
     }
@@ -91,7 +89,7 @@ class ApartTest {
 
     @Test
     void whatFailedAsAWholeShowsNothingOfAnEarlierState() {
-        var outcome = Outcome.failed(lesson(), COURSE, KNOWN, new OutOfMemoryError());
+        var outcome = Outcome.failed(Question.of(lesson(), COURSE, KNOWN), new OutOfMemoryError());
         assertThat(outcome.lesson()).isEqualTo(lesson());
         assertThat(outcome.report().stops()).isEqualTo(1);
         assertThat(outcome.gather().entries()).isEmpty();

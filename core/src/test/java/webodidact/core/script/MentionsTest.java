@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import webodidact.core.food.Knowledge;
 
 class MentionsTest {
-    private final Mentions mentions = new Mentions(of(List.of(food("f1", "spring-onion", "4 piece"), food("f2", "yoghurt", "150 g").but(d -> d.mentioned = List.of("soured-cream")))), Knowledge.shipped());
+    private final Mentions mentions = Mentions.of(of(List.of(food("f1", "spring-onion", "4 piece"), food("f2", "yoghurt", "150 g").but(d -> d.mentioned = List.of("soured-cream")))), Knowledge.shipped());
 
     @Test
     void tellsListedFoodsUnlistedFoodsAndToolsApart() {

@@ -12,7 +12,6 @@ import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
-import javafx.beans.InvalidationListener;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -32,7 +31,6 @@ import webodidact.desktop.control.Ribbon;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
-import webodidact.desktop.view.Station;
 import webodidact.desktop.state.Ticker;
 import webodidact.desktop.words.Words;
 

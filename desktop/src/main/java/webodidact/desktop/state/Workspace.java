@@ -1,5 +1,6 @@
 package webodidact.desktop.state;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Executor;
@@ -12,10 +13,10 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import webodidact.core.answer.Question;
 import webodidact.core.edit.Edit;
 import webodidact.core.edit.History;
 import webodidact.core.food.Knowledge;
-import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
@@ -262,12 +263,10 @@ public final class Workspace implements AutoCloseable {
     private void recompute() {
         long mine = wanted.incrementAndGet();
         var input = lesson.get();
-        var course = book.get().course();
-        var knowledge = knowledge();
         var workbook = book.get();
         worker.execute(() -> {
             if (mine != wanted.get()) return;
-            var result = worked(input, course, knowledge, workbook);
+            var result = worked(input, workbook);
             interfaceThread.execute(() -> {
                 if (mine == wanted.get()) outcome.set(result);
             });
@@ -275,11 +274,12 @@ public final class Workspace implements AutoCloseable {
     }
 
     /** Whatever happens, what follows is of the lesson on the desk, or says that it could not be worked out: never of an earlier one. */
-    private static Outcome worked(Lesson lesson, Course course, Knowledge knowledge, Workbook workbook) {
+    private static Outcome worked(Lesson lesson, Workbook workbook) {
+        var question = new Question(lesson, workbook.course(), Knowledge.of(workbook.course().foods()), workbook.households(), workbook.lessons(), Map.of());
         try {
-            return Outcome.of(lesson, course, knowledge, Calibration.of(workbook));
+            return Outcome.of(new Question(lesson, workbook.course(), question.knowledge(), workbook.households(), workbook.lessons(), Calibration.of(workbook)));
         } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
-            return Outcome.failed(lesson, course, knowledge, e);
+            return Outcome.failed(question, e);
         }
     }
 

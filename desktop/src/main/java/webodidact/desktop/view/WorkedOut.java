@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
+import webodidact.core.answer.Missing;
 import webodidact.core.check.Unworked;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.words.Words;
@@ -21,8 +22,8 @@ public final class WorkedOut {
         restore(where);
         try {
             show.run();
-        } catch (Unworked.Missing e) {
-            hide(where, e.getMessage());
+        } catch (Missing e) {
+            hide(where, e.getCause() == null ? e.getMessage() : Words.of("fault.notice", Unworked.report(e.getCause())));
         } catch (RuntimeException | StackOverflowError e) {
             hide(where, Words.of("fault.notice", Unworked.report(e)));
         }

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
-import webodidact.core.check.Unworked;
+import webodidact.core.answer.Missing;
 
 class WorkedOutTest {
     @BeforeAll
@@ -30,7 +30,7 @@ class WorkedOutTest {
             var said = (Label) pane.lookup("#fault");
             assertThat(said.getText()).startsWith("■ Something here was not worked out").contains("WorkedOutTest").doesNotContain("Exception");
             WorkedOut.show(pane, () -> {
-                throw new Unworked.Missing("Not worked out: the times.");
+                throw new Missing("Not worked out: the times.");
             });
             assertThat(((Label) pane.lookup("#fault")).getText()).isEqualTo("■ Not worked out: the times.");
             WorkedOut.show(pane, () -> stale.setText("43 g"));

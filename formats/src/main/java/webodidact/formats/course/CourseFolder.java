@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
-import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.Workbook;

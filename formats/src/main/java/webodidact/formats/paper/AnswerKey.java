@@ -1,7 +1,6 @@
 package webodidact.formats.paper;
 
 import java.util.List;
-import webodidact.core.list.PupilList;
 import webodidact.core.outcome.Outcome;
 
 /** The answers to the pupils' list. */
@@ -18,6 +17,6 @@ final class AnswerKey extends ListPaper {
 
     @Override
     List<Section> sections(Outcome outcome) {
-        return List.of(new Section(Words.say("key.answers"), "", PupilList.of(outcome.lesson(), outcome.course().house(), outcome.knowledge()).answers().stream().map(Row::of).toList()));
+        return List.of(new Section(Words.say("key.answers"), "", outcome.answers().pupil().answers().stream().map(Row::of).toList()));
     }
 }

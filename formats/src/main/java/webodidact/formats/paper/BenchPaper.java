@@ -2,7 +2,6 @@ package webodidact.formats.paper;
 
 import java.util.ArrayList;
 import java.util.List;
-import webodidact.core.list.BenchList;
 import webodidact.core.outcome.Outcome;
 
 /** The mise en place, step by step. */
@@ -19,7 +18,7 @@ final class BenchPaper extends ListPaper {
 
     @Override
     List<Section> sections(Outcome outcome) {
-        return BenchList.of(outcome.lesson(), outcome.course(), outcome.knowledge()).settings().stream().map(s -> {
+        return outcome.answers().setOut().settings().stream().map(s -> {
             var rows = new ArrayList<Row>();
             s.foods().forEach(f -> rows.add(Row.of(f)));
             s.tools().forEach(t -> rows.add(Row.of(t)));

@@ -1,8 +1,6 @@
 package webodidact.formats.paper;
 
 import java.util.List;
-import webodidact.core.list.KitList;
-import webodidact.core.list.Sharing;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 
@@ -21,8 +19,8 @@ final class KitPaper extends ListPaper {
 
     @Override
     List<Section> sections(Outcome outcome) {
-        var kit = KitList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
-        var delays = Sharing.delays(outcome.lesson()).stream().map(d -> Row.of(Words.say("kit.delay", d.step(), d.tool().name(), d.turns(), Clock.text(d.added())))).toList();
+        var kit = outcome.answers().kit();
+        var delays = outcome.answers().delays().stream().map(d -> Row.of(Words.say("kit.delay", d.step(), d.tool().name(), d.turns(), Clock.text(d.added())))).toList();
         return List.of(new Section(Words.say("kit.pots"), "", kit.pots().stream().map(p -> new Row(kit.sets() + " ×", p.label(), "", "")).toList()),
                 new Section(Words.say("kit.buy"), "", kit.totals().stream().map(t -> new Row(t.take(), t.item(), t.packs(), "")).toList()),
                 new Section(Words.say("kit.tools"), "", kit.tools().stream().map(t -> new Row(t.there() + " ×", t.name(), t.turns() > 1 ? Words.say("kit.shared", t.turns()) : "", "")).toList()),

@@ -1,7 +1,6 @@
 package webodidact.formats.paper;
 
 import java.util.List;
-import webodidact.core.list.PupilList;
 import webodidact.core.outcome.Outcome;
 
 /** The list as an exercise: which of these goes into which step, and how much? */
@@ -18,7 +17,7 @@ final class PupilPaper extends ListPaper {
 
     @Override
     List<Section> sections(Outcome outcome) {
-        var pupil = PupilList.of(outcome.lesson(), outcome.course().house(), outcome.knowledge());
+        var pupil = outcome.answers().pupil();
         return List.of(new Section(Words.say("pupil.steps"), "", pupil.questions().stream().map(q -> new Row(String.valueOf(q.step()), q.title() + (q.doing().isBlank() ? "" : ": " + q.doing()),
                 "_______________________   ".repeat(q.blanks()).strip(), "")).toList()),
                 new Section(Words.say("pupil.choose"), "", pupil.foods().stream().map(Row::of).toList()));

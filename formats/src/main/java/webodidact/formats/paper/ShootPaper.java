@@ -2,8 +2,6 @@ package webodidact.formats.paper;
 
 import java.util.List;
 import webodidact.core.list.Costs;
-import webodidact.core.list.Leftovers;
-import webodidact.core.list.ShootList;
 import webodidact.core.outcome.Outcome;
 
 /** Everything the instructor needs, ready copies and spare takes included. */
@@ -15,16 +13,16 @@ final class ShootPaper extends ListPaper {
 
     @Override
     String intro(Outcome outcome) {
-        var list = ShootList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
-        var cost = Costs.of(outcome.lesson(), outcome.course(), outcome.knowledge()).shoot();
+        var list = outcome.answers().shoot();
+        var cost = outcome.answers().costs().shoot();
         var said = Words.say("shoot.intro", list.onCamera(), list.copies(), list.spares());
         return cost.outlay().isZero() ? said : Words.say("shoot.paid", said, Costs.money(cost.outlay(), outcome.course().currency()));
     }
 
     @Override
     List<Section> sections(Outcome outcome) {
-        var list = ShootList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
-        var lefts = Leftovers.of(outcome.lesson(), List.of(), outcome.course(), outcome.knowledge());
+        var list = outcome.answers().shoot();
+        var lefts = outcome.answers().leftovers();
         return List.of(new Section(Words.say("shoot.food"), "", list.entries().stream().map(e -> new Row(e.take(), e.item(), e.why(), "")).toList()),
                 new Section(Words.say("shoot.kit"), "", list.tools().stream().map(t -> new Row(t.count() > 1 ? t.count() + " ×" : "1 ×", t.name(), "", "")).toList()),
                 new Section(Words.say("shoot.left"), "", lefts.stream().map(l -> new Row(l.shown(), l.item(), l.plan(), "")).toList()));

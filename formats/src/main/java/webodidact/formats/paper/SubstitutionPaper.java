@@ -21,7 +21,7 @@ final class SubstitutionPaper extends ListPaper {
     @Override
     List<Section> sections(Outcome outcome) {
         var sections = new ArrayList<Section>();
-        for (var entry : SubstitutionSheet.of(outcome.lesson(), outcome.course(), outcome.knowledge()).entries()) {
+        for (var entry : outcome.answers().substitutions().entries()) {
             var title = entry.announceBy() == 0 ? Words.say("swap.before") : Words.say("swap.say", entry.announceBy());
             var row = row(entry);
             if (!sections.isEmpty() && sections.getLast().title().equals(title)) {

@@ -173,7 +173,7 @@ final class FitPane extends VBox implements AutoCloseable {
     }
 
     private Outcome looked(Proposal proposal, Outcome[] then) {
-        if (then[0] == null && asked != null) then[0] = Outcome.of(proposal.lesson(), asked.course(), asked.knowledge(), asked.measured());
+        if (then[0] == null && asked != null) then[0] = Outcome.of(asked.answers().question().about(proposal.lesson()));
         return then[0];
     }
 

@@ -153,7 +153,7 @@ final class FoodTable extends VBox {
 
     /** What may be said of the dish as it is chosen. */
     private void dish(Outcome outcome) {
-        var labels = DishLabels.of(outcome.lesson(), outcome.knowledge());
+        var labels = outcome.answers().labels();
         var diet = labels.vegan().truth() != DishLabels.Truth.NO ? Diet.VEGAN : Diet.VEGETARIAN;
         var answer = labels.of(diet);
         var name = VariantPanel.title(diet);

@@ -131,7 +131,7 @@ final class HomePanel extends VBox {
     }
 
     private void list(Outcome outcome, Household home) {
-        var list = HomeList.of(outcome.lesson(), home, workspace.book().households(), workspace.knowledge(), outcome.course());
+        var list = outcome.answers().homeList(home);
         getChildren().add(Nodes.label(Words.of("home.list"), "panel-title"));
         for (var entry : list.entries()) {
             var stand = entry.stand();

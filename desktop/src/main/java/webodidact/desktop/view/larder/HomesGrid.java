@@ -49,7 +49,7 @@ final class HomesGrid extends VBox {
             choose("");
             return;
         }
-        var grid = CoverageGrid.of(outcome.lesson(), workspace.book().households(), workspace.knowledge(), outcome.course());
+        var grid = outcome.answers().grid();
         var shown = shown(grid);
         getChildren().add(head(grid, shown));
         for (var need : grid.needs()) getChildren().add(row(need, shown));

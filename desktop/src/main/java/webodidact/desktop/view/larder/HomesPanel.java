@@ -51,7 +51,7 @@ final class HomesPanel extends VBox {
         getChildren().clear();
         var outcome = workspace.outcome();
         if (outcome == null) return;
-        var grid = CoverageGrid.of(outcome.lesson(), workspace.book().households(), workspace.knowledge(), outcome.course());
+        var grid = outcome.answers().grid();
         var blocked = grid.blocked();
         getChildren().add(Nodes.label(Words.of("homes.over", grid.homes().size()), "overline"));
         getChildren().add(Nodes.wrapped(blocked.isEmpty() ? Words.of("homes.allIn") : Words.count("homes.blocked", blocked.size()), "title"));

@@ -14,13 +14,7 @@ import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Course;
-import webodidact.core.list.BenchList;
 import webodidact.core.list.Costs;
-import webodidact.core.list.KitList;
-import webodidact.core.list.LeadTimes;
-import webodidact.core.list.Leftovers;
-import webodidact.core.list.PupilList;
-import webodidact.core.list.ShootList;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.reading.PackText;
 import webodidact.core.time.Clock;
@@ -109,7 +103,7 @@ final class ListsPane extends VBox {
     }
 
     private void before(Outcome outcome) {
-        var leads = LeadTimes.of(outcome.lesson(), outcome.knowledge());
+        var leads = outcome.answers().leads();
         if (leads.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("lists.noLeads"), "good"));
         for (var lead : leads) {
             var when = lead.start() == null ? Words.of("lists.beforeAir", Clock.spell(lead.beforeAir())) : WHEN.format(lead.start());
@@ -118,7 +112,7 @@ final class ListsPane extends VBox {
     }
 
     private void shoot(Outcome outcome) {
-        var list = ShootList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
+        var list = outcome.answers().shoot();
         title(Words.of("lists.food"));
         for (var e : list.entries()) row(e.take(), e.item(), e.why());
         title(Words.of("larder.kit"));
@@ -126,7 +120,7 @@ final class ListsPane extends VBox {
     }
 
     private void bench(Outcome outcome) {
-        for (var s : BenchList.of(outcome.lesson(), outcome.course(), outcome.knowledge()).settings()) {
+        for (var s : outcome.answers().setOut().settings()) {
             title(s.number() + " " + s.title());
             for (var food : s.foods()) row("", food, "");
             if (!s.tools().isEmpty()) row("", String.join(", ", s.tools()), "");
@@ -135,7 +129,7 @@ final class ListsPane extends VBox {
     }
 
     private void kit(Outcome outcome) {
-        var kit = KitList.of(outcome.lesson(), outcome.course(), outcome.knowledge());
+        var kit = outcome.answers().kit();
         title(Words.of("lists.pots", kit.sets()));
         for (var pot : kit.pots()) row(kit.sets() + " ×", pot.label(), pot.lines().size() > 1 ? Words.of("lists.together") : "");
         title(Words.of("lists.buyAll"));
@@ -145,7 +139,7 @@ final class ListsPane extends VBox {
     }
 
     private void pupil(Outcome outcome) {
-        var pupil = PupilList.of(outcome.lesson(), outcome.course().house(), outcome.knowledge());
+        var pupil = outcome.answers().pupil();
         title(Words.of("lists.questions"));
         for (var q : pupil.questions()) row(String.valueOf(q.step()), q.title(), Words.count("lists.blanks", q.blanks()));
         title(Words.of("lists.key"));
@@ -153,7 +147,7 @@ final class ListsPane extends VBox {
     }
 
     private void left(Outcome outcome) {
-        var lefts = Leftovers.of(outcome.lesson(), workspace.book().lessons(), outcome.course(), outcome.knowledge());
+        var lefts = outcome.answers().leftovers();
         if (lefts.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("lists.noLeft"), "empty"));
         for (var l : lefts) {
             var plan = Nodes.field("plan-" + l.line().id(), l.plan(), Words.of("lists.planFor", l.item()));
@@ -165,7 +159,7 @@ final class ListsPane extends VBox {
     }
 
     private void cost(Outcome outcome) {
-        var costs = Costs.of(outcome.lesson(), outcome.course(), outcome.knowledge());
+        var costs = outcome.answers().costs();
         var sign = outcome.course().currency();
         rows.getChildren().add(Nodes.wrapped(Words.of("lists.costHome", Costs.money(costs.home().outlay(), sign), Costs.money(costs.home().used(), sign)), "strong"));
         rows.getChildren().add(Nodes.wrapped(Words.of("lists.costShoot", Costs.money(costs.shoot().outlay(), sign), Costs.money(costs.shoot().used(), sign)), "strong"));

@@ -11,10 +11,6 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Sets;
 import webodidact.core.lesson.Shaping;
-import webodidact.core.list.Makes;
-import webodidact.core.list.SaltShare;
-import webodidact.core.list.Sharing;
-import webodidact.core.list.SpokenList;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.reading.AmountReader;
 import webodidact.core.time.Clock;
@@ -44,7 +40,7 @@ final class SetsPanel extends VBox {
         var sets = outcome.lesson().sets();
         getChildren().add(new FlowPane(14, 6, number("groups", sets.groups(), 99, n -> new Sets(n, sets.demo(), sets.spares())),
                 number("demo", sets.demo(), 9, n -> new Sets(sets.groups(), n, sets.spares())), number("spares", sets.spares(), 9, n -> new Sets(sets.groups(), sets.demo(), n))));
-        for (var delay : Sharing.delays(outcome.lesson())) {
+        for (var delay : outcome.answers().delays()) {
             getChildren().add(Nodes.wrapped("▲ " + Words.of("sets.delay", delay.step(), delay.tool().name(), delay.turns(), Clock.text(delay.added())), "warn"));
         }
         shaping(outcome);
@@ -110,7 +106,7 @@ final class SetsPanel extends VBox {
     }
 
     private void makes(Outcome outcome) {
-        var makes = Makes.of(outcome.lesson(), outcome.course(), outcome.knowledge());
+        var makes = outcome.answers().makes();
         var what = outcome.lesson().makes().what();
         var weighs = Words.of("sets.weighs", makes.grams().nearest()) + (makes.unweighed().isEmpty() ? "" : " " + Words.of("sets.unweighed", String.join(", ", makes.unweighed())));
         getChildren().add(Nodes.wrapped(weighs, "soft"));
@@ -160,7 +156,7 @@ final class SetsPanel extends VBox {
     }
 
     private void salt(Outcome outcome) {
-        var salt = SaltShare.of(outcome.lesson(), outcome.course(), outcome.knowledge());
+        var salt = outcome.answers().salt();
         if (salt.carriers().isEmpty() && salt.uncounted().isEmpty()) return;
         getChildren().add(Nodes.label(Words.of("sets.salt"), "panel-title"));
         getChildren().add(Nodes.wrapped((salt.isMuch() ? "▲ " : "") + Words.of("sets.saltText", AmountText.number(salt.grams().toStep(Ratio.of(1, 10))), salt.share().times(100).nearest(), salt.limit(), outcome.lesson().audience().title()), salt.isMuch() ? "warn" : "body"));
@@ -169,7 +165,7 @@ final class SetsPanel extends VBox {
     }
 
     private void spoken(Outcome outcome) {
-        var spoken = SpokenList.of(outcome.lesson(), outcome.knowledge());
+        var spoken = outcome.answers().spoken();
         if (spoken.step() == null) return;
         getChildren().add(Nodes.label(Words.of("sets.spoken", spoken.number()), "panel-title"));
         var unsaid = spoken.unsaid().stream().map(FoodLine::item).toList();

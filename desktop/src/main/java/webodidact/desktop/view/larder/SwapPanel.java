@@ -11,7 +11,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import webodidact.core.food.Allergen;
-import webodidact.core.food.Food;
 import webodidact.core.homes.Coverage;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
@@ -61,7 +60,7 @@ final class SwapPanel extends VBox {
         getChildren().addAll(Nodes.label(Words.of("swap.over"), "overline"),
                 Nodes.wrapped(line.item() + entry.filter(e -> line.chosen() == null).map(e -> ", " + e.take()).orElse(""), "title"));
         for (var doubt : line.unsure()) getChildren().add(Nodes.wrapped("▲ " + doubt.text(), "finding", "look"));
-        var offers = new Swaps(workspace.knowledge(), outcome.course()).offers(outcome.lesson(), line, workspace.book().households());
+        var offers = outcome.answers().offers(line);
         if (line.food() != null) job(outcome.lesson(), line, offers);
         label(outcome, line);
         int n = 1;
@@ -201,7 +200,7 @@ final class SwapPanel extends VBox {
     private void homes(Outcome outcome, FoodLine line) {
         var households = workspace.book().households();
         if (households.isEmpty()) return;
-        var coverage = Coverage.of(outcome.lesson(), line, households, workspace.knowledge(), outcome.course());
+        var coverage = outcome.answers().coverage(line);
         var strip = new HBox(3);
         for (var home : coverage.homes()) {
             var box = HomesGrid.square(home);

@@ -92,7 +92,7 @@ final class VariantPanel extends VBox {
         var wish = wish();
         if (wish.isEmpty()) {
             result.getChildren().add(Nodes.wrapped(Words.of("variant.choose"), "empty"));
-            said(DishLabels.of(outcome.lesson(), workspace.knowledge()));
+            said(outcome.answers().labels());
             return;
         }
         var variant = Variant.of(outcome.lesson(), wish, workspace.book().households(), workspace.knowledge(), outcome.course());

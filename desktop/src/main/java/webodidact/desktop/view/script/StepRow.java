@@ -109,7 +109,7 @@ final class StepRow extends HBox {
     /** The words are underlined at once, not only when everything else has been worked out. */
     private void typed(String field, String text, java.util.function.UnaryOperator<Step> change, WordField words) {
         edit(field, Words.of("edit.words"), change);
-        words.setMarks(marks(new Mentions(workspace.lesson(), workspace.knowledge()).in(text)));
+        words.setMarks(marks(Mentions.of(workspace.lesson(), workspace.knowledge()).in(text)));
     }
 
     static List<WordField.Mark> marks(List<Mentions.Mention> mentions) {

@@ -1,0 +1,211 @@
+package webodidact.core.answer;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import webodidact.core.bench.BackTimer;
+import webodidact.core.bench.BenchPlan;
+import webodidact.core.homes.Coverage;
+import webodidact.core.homes.CoverageGrid;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Household;
+import webodidact.core.lesson.Step;
+import webodidact.core.list.BenchList;
+import webodidact.core.list.Costs;
+import webodidact.core.list.GatherList;
+import webodidact.core.list.HomeList;
+import webodidact.core.list.ImpliedTools;
+import webodidact.core.list.KitList;
+import webodidact.core.list.LeadTimes;
+import webodidact.core.list.Leftovers;
+import webodidact.core.list.Makes;
+import webodidact.core.list.PupilList;
+import webodidact.core.list.SaltShare;
+import webodidact.core.list.Sharing;
+import webodidact.core.list.ShootList;
+import webodidact.core.list.SpokenList;
+import webodidact.core.list.SubstitutionSheet;
+import webodidact.core.script.Draws;
+import webodidact.core.script.Mentions;
+import webodidact.core.swap.DishLabels;
+import webodidact.core.swap.Offer;
+import webodidact.core.swap.Swaps;
+import webodidact.core.timing.Pace;
+import webodidact.core.timing.Planner;
+import webodidact.core.timing.Schedule;
+
+/**
+ * The answer book of one {@link Question}: every list and figure, each worked out when it is first asked for and then kept. Checks,
+ * screens and papers ask the same book, so that they cannot disagree. Each may throw {@link Missing} if it could not be worked out.
+ */
+public final class Answers {
+    private final Question question;
+    private final Supplier<Pace> pace = new Lazy<>(this::findPace);
+    private final Supplier<Schedule> schedule = new Lazy<>(() -> Planner.plan(lesson(), pace()));
+    private final Supplier<Mentions> finder = new Lazy<>(() -> Mentions.of(lesson(), question().knowledge()));
+    private final Supplier<Map<String, List<Mentions.Mention>>> said = new Lazy<>(() -> mentions(Step::say));
+    private final Supplier<Map<String, List<Mentions.Mention>>> done = new Lazy<>(() -> mentions(Step::doing));
+    private final Supplier<Map<String, Draws.Line>> draws = new Lazy<>(() -> Draws.of(lesson(), question().knowledge(), question().course().house()));
+    private final Supplier<BenchPlan> bench = new Lazy<>(() -> BackTimer.plan(lesson(), schedule(), question().course().kitchen()));
+    private final Supplier<GatherList> gather = new Lazy<>(() -> GatherList.of(lesson(), question().course().house(), question().knowledge()));
+    private final Supplier<ShootList> shoot = new Lazy<>(() -> ShootList.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<BenchList> setOut = new Lazy<>(() -> BenchList.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<KitList> kit = new Lazy<>(() -> KitList.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<PupilList> pupil = new Lazy<>(() -> PupilList.of(lesson(), question().course().house(), question().knowledge()));
+    private final Supplier<SpokenList> spoken = new Lazy<>(() -> SpokenList.of(lesson(), finder(), question().knowledge()));
+    private final Supplier<SubstitutionSheet> substitutions = new Lazy<>(() -> SubstitutionSheet.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<List<LeadTimes.Lead>> leads = new Lazy<>(() -> LeadTimes.of(lesson(), question().knowledge()));
+    private final Supplier<Costs> costs = new Lazy<>(() -> Costs.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<List<Leftovers.Left>> leftovers = new Lazy<>(() -> Leftovers.of(lesson(), question().all(), question().course(), question().knowledge()));
+    private final Supplier<Makes> makes = new Lazy<>(() -> Makes.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<SaltShare> salt = new Lazy<>(() -> SaltShare.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<List<Sharing.Delay>> delays = new Lazy<>(() -> Sharing.delays(lesson()));
+    private final Supplier<DishLabels> labels = new Lazy<>(() -> DishLabels.of(lesson(), question().knowledge()));
+    private final Supplier<Map<String, Integer>> implied = new Lazy<>(() -> ImpliedTools.of(lesson(), question().knowledge()));
+    private final Supplier<CoverageGrid> grid = new Lazy<>(() -> CoverageGrid.of(lesson(), question().homes(), question().knowledge(), question().course()));
+    private final Map<String, Supplier<List<Offer>>> offers = new ConcurrentHashMap<>();
+    private final Map<String, Supplier<Coverage>> coverage = new ConcurrentHashMap<>();
+    private final Map<String, Supplier<HomeList>> homes = new ConcurrentHashMap<>();
+
+    public Answers(Question question) {
+        this.question = question;
+    }
+
+    public Question question() {
+        return question;
+    }
+
+    private webodidact.core.lesson.Lesson lesson() {
+        return question.lesson();
+    }
+
+    private Pace findPace() {
+        return Pace.of(lesson().audience(), question.course().pace(), question.measured());
+    }
+
+    private Map<String, List<Mentions.Mention>> mentions(Function<Step, String> text) {
+        var all = new LinkedHashMap<String, List<Mentions.Mention>>();
+        for (var step : lesson().steps()) all.put(step.id(), finder().in(text.apply(step)));
+        return all;
+    }
+
+    /** How fast it is spoken. */
+    public Pace pace() {
+        return pace.get();
+    }
+
+    public Schedule schedule() {
+        return schedule.get();
+    }
+
+    /** Finds foods and tools of this lesson in words. */
+    public Mentions finder() {
+        return finder.get();
+    }
+
+    /** By step id, what its say text names. */
+    public Map<String, List<Mentions.Mention>> said() {
+        return said.get();
+    }
+
+    /** By step id, what its do text names. */
+    public Map<String, List<Mentions.Mention>> done() {
+        return done.get();
+    }
+
+    /** By food line id, what the steps take of it and leave. */
+    public Map<String, Draws.Line> draws() {
+        return draws.get();
+    }
+
+    /** What must be ready before air, by the clock. */
+    public BenchPlan bench() {
+        return bench.get();
+    }
+
+    public GatherList gather() {
+        return gather.get();
+    }
+
+    public ShootList shoot() {
+        return shoot.get();
+    }
+
+    /** The mise en place, step by step. */
+    public BenchList setOut() {
+        return setOut.get();
+    }
+
+    public KitList kit() {
+        return kit.get();
+    }
+
+    public PupilList pupil() {
+        return pupil.get();
+    }
+
+    /** What the gather check names aloud. */
+    public SpokenList spoken() {
+        return spoken.get();
+    }
+
+    public SubstitutionSheet substitutions() {
+        return substitutions.get();
+    }
+
+    /** What is begun before class. */
+    public List<LeadTimes.Lead> leads() {
+        return leads.get();
+    }
+
+    public Costs costs() {
+        return costs.get();
+    }
+
+    public List<Leftovers.Left> leftovers() {
+        return leftovers.get();
+    }
+
+    public Makes makes() {
+        return makes.get();
+    }
+
+    public SaltShare salt() {
+        return salt.get();
+    }
+
+    /** Where groups wait for a tool. */
+    public List<Sharing.Delay> delays() {
+        return delays.get();
+    }
+
+    public DishLabels labels() {
+        return labels.get();
+    }
+
+    /** Tools that steps need and no line of the kit has: number of the first step by the tool's id. */
+    public Map<String, Integer> implied() {
+        return implied.get();
+    }
+
+    public CoverageGrid grid() {
+        return grid.get();
+    }
+
+    /** What could stand in for that line, for all homes. */
+    public List<Offer> offers(FoodLine line) {
+        return offers.computeIfAbsent(line.id(), k -> new Lazy<>(() -> new Swaps(question.knowledge(), question.course()).offers(lesson(), line, question.homes()))).get();
+    }
+
+    public Coverage coverage(FoodLine line) {
+        return coverage.computeIfAbsent(line.id(), k -> new Lazy<>(() -> Coverage.of(lesson(), line, question.homes(), question.knowledge(), question.course()))).get();
+    }
+
+    /** The list of one home. */
+    public HomeList homeList(Household home) {
+        return homes.computeIfAbsent(home.alias(), k -> new Lazy<>(() -> HomeList.of(lesson(), home, question.homes(), question.knowledge(), question.course()))).get();
+    }
+}
