@@ -1,21 +1,30 @@
 package webodidact.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Heat;
+import webodidact.core.food.Knowledge;
+import webodidact.core.food.Tool;
 import webodidact.core.lesson.Accepted;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Ids;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.ToolLine;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
+import webodidact.core.reading.RecipeReader;
 import webodidact.core.script.Suggestion;
 import webodidact.core.time.TimeRange;
 
@@ -135,9 +144,92 @@ public final class Operations {
         return step(step, d -> d.uses = d.uses.stream().map(u -> u.line().equals(line) ? new Use(line, amount) : u).toList());
     }
 
+    public static UnaryOperator<Lesson> useTool(String step, String tool) {
+        return step(step, d -> d.tools = Stream.concat(d.tools.stream(), Stream.of(tool)).distinct().toList());
+    }
+
+    public static UnaryOperator<Lesson> unuse(String step, String line) {
+        return step(step, d -> d.uses = d.uses.stream().filter(u -> !u.line().equals(line)).toList());
+    }
+
+    public static UnaryOperator<Lesson> unuseTool(String step, String tool) {
+        return step(step, d -> d.tools = d.tools.stream().filter(t -> !t.equals(tool)).toList());
+    }
+
+    /** The likely hands-on time becomes that; a range keeps its width as far as it can. */
+    public static UnaryOperator<Lesson> stretchHands(String step, int seconds) {
+        return step(step, d -> {
+            int width = d.hands.high() - d.hands.low();
+            int low = Math.max(0, seconds - width / 2);
+            d.hands = d.hands.isRange() ? new TimeRange(low, low + width) : TimeRange.of(seconds);
+        });
+    }
+
+    public static UnaryOperator<Lesson> hands(String step, TimeRange hands) {
+        return step(step, d -> d.hands = hands);
+    }
+
+    /** The latest end of a wait becomes that; one in rounds stays as it is. */
+    public static UnaryOperator<Lesson> stretchWait(String step, int seconds) {
+        return waiting(step, w -> w.rounds() != null ? w : w.lasting(new TimeRange(w.time().isRange() ? Math.min(w.time().low(), seconds) : seconds, seconds)));
+    }
+
+    public static UnaryOperator<Lesson> list(FoodLine line) {
+        return l -> l.withFoods(Stream.concat(l.foods().stream(), Stream.of(line)).toList());
+    }
+
+    public static UnaryOperator<Lesson> listTool(ToolLine line) {
+        return l -> l.but(d -> d.tools = Stream.concat(l.tools().stream(), Stream.of(line)).toList());
+    }
+
+    public static UnaryOperator<Lesson> changeTool(ToolLine to) {
+        return l -> l.but(d -> d.tools = l.tools().stream().map(t -> t.id().equals(to.id()) ? to : t).toList());
+    }
+
+    public static UnaryOperator<Lesson> delistTool(String line) {
+        return l -> l.but(d -> d.tools = l.tools().stream().filter(t -> !t.id().equals(line)).toList());
+    }
+
+    /** The food of a line is named anew; what was chosen and doubted of the old one goes. @param food id in the table, or null */
+    public static UnaryOperator<Lesson> rename(String line, String item, String food) {
+        return food(line, d -> {
+            d.item = item;
+            d.food = food;
+            d.chosen = null;
+            d.unsure = food == null ? List.of(new Doubt(Doubt.Kind.UNKNOWN_FOOD, item)) : List.of();
+        });
+    }
+
+    /**
+     * All lines of a recipe: foods go to the food list, things of the kitchen to the kit. Amounts are those of the recipe as written; the
+     * first recipe of a lesson brings its own yield.
+     */
+    public static UnaryOperator<Lesson> paste(RecipeReader.Recipe recipe, Knowledge knowledge) {
+        return lesson -> {
+            var foods = new ArrayList<>(lesson.foods());
+            var tools = new ArrayList<>(lesson.tools());
+            for (int i = 0; i < recipe.lines().size(); i++) {
+                var line = recipe.lines().get(i);
+                var part = recipe.parts().get(i).toLowerCase(Locale.ROOT);
+                var tool = line.food() == null ? knowledge.toolNamed(line.item()) : Optional.<Tool>empty();
+                if (tool.isPresent()) {
+                    int count = line.amount() == null ? 1 : (int) line.amount().high().ceiling();
+                    tools.add(new ToolLine(Ids.next("t", tools.stream().map(ToolLine::id).toList()), line.item(), tool.get().id(), count, line.note(), 0));
+                } else {
+                    foods.add(line.toFoodLine(Ids.next("f", foods.stream().map(FoodLine::id).toList())).but(d -> d.note = d.note.isEmpty() ? part : part.isEmpty() ? d.note : part + "; " + d.note));
+                }
+            }
+            return lesson.but(d -> {
+                d.foods = foods;
+                if (lesson.foods().isEmpty()) recipe.makes().ifPresent(m -> d.makes = m);
+                d.tools = tools;
+            });
+        };
+    }
+
     /** Lists a food and uses it in that step. */
     public static UnaryOperator<Lesson> list(FoodLine line, String step) {
-        return l -> use(step, line.id(), null).apply(l.but(d -> d.foods = Stream.concat(l.foods().stream(), Stream.of(line)).toList()));
+        return all(List.of(list(line), use(step, line.id(), null)));
     }
 
     public static UnaryOperator<Lesson> delist(String line) {
@@ -149,6 +241,7 @@ public final class Operations {
         return food(line, d -> {
             d.amount = amount;
             d.also = null;
+            d.unsure = d.unsure.stream().filter(u -> u.kind() != Doubt.Kind.NO_AMOUNT).toList();
         });
     }
 
@@ -165,6 +258,11 @@ public final class Operations {
 
     public static UnaryOperator<Lesson> take(String step, Suggestion suggestion) {
         return l -> l.withStep(step, suggestion.change());
+    }
+
+    /** All that the words of a step say at once. */
+    public static UnaryOperator<Lesson> takeAll(String step, List<Suggestion> suggestions) {
+        return all(suggestions.stream().map(s -> take(step, s)).toList());
     }
 
     public static UnaryOperator<Lesson> decline(String step, String key) {

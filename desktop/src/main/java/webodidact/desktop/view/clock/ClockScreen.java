@@ -5,13 +5,13 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import webodidact.core.edit.Operations;
 import webodidact.core.homes.Chance;
 import webodidact.core.homes.HomePace;
 import webodidact.core.homes.Simulation;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
-import webodidact.core.time.TimeRange;
 import webodidact.core.timing.Planner;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
@@ -136,7 +136,7 @@ final class ClockScreen extends HBox implements AutoCloseable {
         var id = workspace.stepProperty().get();
         int at = lesson.indexOf(id) + by;
         if (e.isShiftDown()) {
-            lesson.step(id).ifPresent(s -> stretchHands(id, Math.max(0, s.hands().likely() + 5 * by)));
+            lesson.step(id).ifPresent(s -> workspace.editLesson(Words.of("edit.step.hands"), "drag/hands/" + id, Operations.stretchHands(id, Math.max(0, s.hands().likely() + 5 * by))));
             return;
         }
         if (at < 0 || at >= lesson.steps().size()) return;
@@ -144,14 +144,6 @@ final class ClockScreen extends HBox implements AutoCloseable {
         else workspace.stepProperty().set(lesson.steps().get(at).id());
         var outcome = workspace.outcome();
         if (outcome != null) outcome.schedule().of(workspace.stepProperty().get()).ifPresent(p -> timeline.reveal(p.span().start()));
-    }
-
-    /** The likely hands-on time becomes that; a range keeps its width as far as it can. */
-    private void stretchHands(String step, int seconds) {
-        workspace.editLesson(Words.of("edit.step.hands"), "drag/hands/" + step, l -> l.withStep(step, s -> s.but(d -> {
-            int half = (s.hands().high() - s.hands().low()) / 2;
-            d.hands = s.hands().isRange() ? new TimeRange(Math.max(0, seconds - half), Math.max(seconds - half, 0) + s.hands().high() - s.hands().low()) : TimeRange.of(seconds);
-        })));
     }
 
     private final class Dragging implements Timeline.Edits {
@@ -162,14 +154,8 @@ final class ClockScreen extends HBox implements AutoCloseable {
 
         @Override
         public void stretch(String step, boolean wait, int seconds) {
-            if (!wait) {
-                stretchHands(step, seconds);
-                return;
-            }
-            workspace.editLesson(Words.of("edit.step.wait"), "drag/wait/" + step, l -> l.withStep(step, s -> s.waiting() == null || s.waiting().rounds() != null ? s : s.but(d -> {
-                int low = s.waiting().time().isRange() ? Math.min(s.waiting().time().low(), seconds) : seconds;
-                d.waiting = s.waiting().lasting(new TimeRange(low, seconds));
-            })));
+            if (wait) workspace.editLesson(Words.of("edit.step.wait"), "drag/wait/" + step, Operations.stretchWait(step, seconds));
+            else workspace.editLesson(Words.of("edit.step.hands"), "drag/hands/" + step, Operations.stretchHands(step, seconds));
         }
 
         @Override

@@ -5,6 +5,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.check.Finding;
+import webodidact.core.edit.Operations;
 import webodidact.core.homes.Simulation;
 import webodidact.core.lesson.Step;
 import webodidact.core.outcome.Outcome;
@@ -145,7 +146,7 @@ final class StepPanel extends VBox {
     }
 
     private void hold(Step step, int more) {
-        workspace.editLesson(Words.of("edit.step.hold"), l -> l.withStep(step.id(), s -> s.but(d -> d.hold = Math.max(0, s.hold() + more))));
+        workspace.editLesson(Words.of("edit.step.hold"), Operations.hold(step.id(), Math.max(0, step.hold() + more)));
     }
 
     private void behind(Simulation.Result result, Placed placed) {
@@ -171,7 +172,7 @@ final class StepPanel extends VBox {
             box.getChildren().add(Nodes.wrapped(words, over > 0 ? "bad" : "good"));
         }
         var id = placed.step().id();
-        var button = new CardButton("cover-card", () -> workspace.editLesson(Words.of("edit.step.cover"), l -> l.withStep(id, s -> s.but(d -> d.waiting = s.waiting().covered(option.cover())))), box);
+        var button = new CardButton("cover-card", () -> workspace.editLesson(Words.of("edit.step.cover"), Operations.cover(id, option.cover())), box);
         button.setId("choose-" + CoverWords.name(option.cover()));
         button.setDisable(!option.isAllowed());
         button.setAccessibleText(title.getText() + ", " + total.getText() + ", " + ((option.isAllowed() ? option.detail() : option.refused()).text()));

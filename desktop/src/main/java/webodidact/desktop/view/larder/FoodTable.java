@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 import webodidact.core.check.Finding;
+import webodidact.core.edit.Operations;
 import webodidact.core.food.Diet;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.Doubt;
@@ -91,12 +92,12 @@ final class FoodTable extends VBox {
         var tool = read.food() == null ? workspace.knowledge().toolNamed(read.item()) : java.util.Optional.<webodidact.core.food.Tool>empty();
         if (tool.isPresent()) {
             var line = ToolLine.of(workspace.lesson().newToolId(), read.item(), tool.get().id(), 1);
-            workspace.editLesson(Words.of("edit.addTool", read.item()), l -> l.but(d -> d.tools = java.util.stream.Stream.concat(l.tools().stream(), java.util.stream.Stream.of(line)).toList()));
+            workspace.editLesson(Words.of("edit.addTool", read.item()), Operations.listTool(line));
             workspace.noticeProperty().set(Words.of("larder.wasTool", read.item()));
         } else {
             var line = atRecipeScale(read.toFoodLine(workspace.lesson().newFoodId()));
             lookFor = line.id();
-            workspace.editLesson(Words.of("edit.addFood", line.item()), l -> l.withFoods(java.util.stream.Stream.concat(l.foods().stream(), java.util.stream.Stream.of(line)).toList()));
+            workspace.editLesson(Words.of("edit.addFood", line.item()), Operations.list(line));
             workspace.foodProperty().set(line.id());
         }
         add.clear();
@@ -239,12 +240,7 @@ final class FoodTable extends VBox {
     private void rename(FoodLine line, String text) {
         if (text.isBlank()) throw new IllegalArgumentException(Words.of("larder.nameEmpty"));
         var food = workspace.knowledge().foodNamed(text).map(f -> f.id()).orElse(null);
-        workspace.editLesson(Words.of("edit.rename", line.item()), l -> l.withFood(line.id(), f -> f.but(d -> {
-            d.item = text.strip();
-            d.food = food;
-            d.chosen = null;
-            d.unsure = food == null ? List.of(new Doubt(Doubt.Kind.UNKNOWN_FOOD, text.strip())) : List.of();
-        })));
+        workspace.editLesson(Words.of("edit.rename", line.item()), Operations.rename(line.id(), text.strip(), food));
     }
 
     private void choose() {
@@ -296,6 +292,6 @@ final class FoodTable extends VBox {
 
     private void delete(String id) {
         var line = workspace.lesson().food(id).orElseThrow();
-        workspace.editLesson(Words.of("edit.deleteFood", line.item()), l -> l.removingFood(id));
+        workspace.editLesson(Words.of("edit.deleteFood", line.item()), Operations.delist(id));
     }
 }

@@ -1,13 +1,13 @@
 package webodidact.desktop.view.larder;
 
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import webodidact.core.edit.Operations;
 import webodidact.core.food.Hazard;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Lesson;
@@ -43,7 +43,7 @@ final class KitTable extends VBox {
 
     private void add(String name, String tool) {
         var line = ToolLine.of(workspace.lesson().newToolId(), name, tool, 1);
-        workspace.editLesson(Words.of("edit.addTool", name), l -> l.but(d -> d.tools = Stream.concat(l.tools().stream(), Stream.of(line)).toList()));
+        workspace.editLesson(Words.of("edit.addTool", name), Operations.listTool(line));
         choose(line.id());
     }
 
@@ -130,11 +130,11 @@ final class KitTable extends VBox {
     }
 
     private void change(ToolLine line, ToolLine to) {
-        workspace.editLesson(Words.of("edit.tool", line.name()), l -> l.but(d -> d.tools = l.tools().stream().map(t -> t.id().equals(line.id()) ? to : t).toList()));
+        workspace.editLesson(Words.of("edit.tool", line.name()), Operations.changeTool(to));
     }
 
     private void remove(ToolLine line) {
-        workspace.editLesson(Words.of("edit.deleteTool", line.name()), l -> l.but(d -> d.tools = l.tools().stream().filter(t -> !t.id().equals(line.id())).toList()));
+        workspace.editLesson(Words.of("edit.deleteTool", line.name()), Operations.delistTool(line.id()));
     }
 
     /** Tools that steps name or whose verbs need, and that are neither listed nor stood in for. */

@@ -6,10 +6,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
-import webodidact.core.lesson.FoodLine;
-import webodidact.core.lesson.Ids;
-import webodidact.core.lesson.Lesson;
-import webodidact.core.lesson.ToolLine;
+import webodidact.core.edit.Operations;
 import webodidact.core.reading.ReadLine;
 import webodidact.core.reading.RecipeReader;
 import webodidact.desktop.control.Nodes;
@@ -86,32 +83,9 @@ final class PastePanel extends VBox {
     private void add() {
         var recipe = read();
         var lines = recipe.lines();
-        workspace.editLesson(Words.count("edit.paste", lines.size()), l -> adding(l, recipe));
+        workspace.editLesson(Words.count("edit.paste", lines.size()), Operations.paste(recipe, workspace.knowledge()));
         workspace.lesson().foods().stream().skip(Math.max(0, workspace.lesson().foods().size() - lines.size())).findFirst().ifPresent(f -> workspace.foodProperty().set(f.id()));
         area.clear();
         done.run();
-    }
-
-    /** Foods go to the food list, things of the kitchen to the kit. Amounts are those of the recipe as written. */
-    private Lesson adding(Lesson lesson, RecipeReader.Recipe recipe) {
-        var foods = new ArrayList<>(lesson.foods());
-        var tools = new ArrayList<>(lesson.tools());
-        for (int i = 0; i < recipe.lines().size(); i++) {
-            var line = recipe.lines().get(i);
-            var part = recipe.parts().get(i).toLowerCase(java.util.Locale.ROOT);
-            var tool = line.food() == null ? workspace.knowledge().toolNamed(line.item()) : java.util.Optional.<webodidact.core.food.Tool>empty();
-            if (tool.isPresent()) {
-                int count = line.amount() == null ? 1 : (int) line.amount().high().ceiling();
-                tools.add(new ToolLine(Ids.next("t", tools.stream().map(ToolLine::id).toList()), line.item(), tool.get().id(), count, line.note(), 0));
-            } else {
-                foods.add(line.toFoodLine(Ids.next("f", foods.stream().map(FoodLine::id).toList())).but(d -> d.note = d.note.isEmpty() ? part : part.isEmpty() ? d.note : part + "; " + d.note));
-            }
-        }
-        return lesson.but(d -> {
-            d.foods = foods;
-            // A recipe that is the first in the lesson brings its own yield.
-            if (lesson.foods().isEmpty()) recipe.makes().ifPresent(m -> d.makes = m);
-            d.tools = tools;
-        });
     }
 }

@@ -2,7 +2,6 @@ package webodidact.desktop.view.script;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -15,6 +14,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.Heat;
+import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Kind;
@@ -178,7 +178,7 @@ final class StepEditor extends VBox {
             for (var option : CoverOptions.of(workspace.lesson(), id, pace)) {
                 var item = new MenuItem(CoverWords.title(option.cover()) + (option.isAllowed() ? "" : " (" + option.refused() + ")"));
                 item.setDisable(!option.isAllowed());
-                item.setOnAction(e -> edit(Words.of("edit.step.cover"), s -> s.but(d -> d.waiting = s.waiting().covered(option.cover()))));
+                item.setOnAction(e -> workspace.editLesson(Words.of("edit.step.cover"), Operations.cover(id, option.cover())));
                 menu.getItems().add(item);
             }
         });
@@ -188,11 +188,7 @@ final class StepEditor extends VBox {
     private CheckBox act(Act act) {
         var box = new CheckBox(act.title());
         box.setId(act.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + "-" + id);
-        box.setOnAction(e -> edit(Words.of("edit.step.act", act.title()), s -> s.but(d -> {
-            d.acts = new TreeSet<>(s.acts());
-            if (box.isSelected()) d.acts.add(act);
-            else d.acts.remove(act);
-        })));
+        box.setOnAction(e -> workspace.editLesson(Words.of("edit.step.act", act.title()), box.isSelected() ? Operations.act(id, act) : Operations.noAct(id, act)));
         refreshers.add(() -> box.setSelected(step().acts().contains(act)));
         return box;
     }

@@ -2,10 +2,9 @@ package webodidact.desktop.view.script;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.TreeSet;
 import javafx.scene.layout.FlowPane;
+import webodidact.core.edit.Operations;
 import webodidact.core.script.Suggestion;
-import webodidact.core.script.Suggestions;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
@@ -51,18 +50,14 @@ final class SuggestionBar extends FlowPane {
     }
 
     private void take(Suggestion suggestion) {
-        workspace.editLesson(Words.of("edit.suggest", suggestion.text()), l -> l.withStep(id, suggestion.change()));
+        workspace.editLesson(Words.of("edit.suggest", suggestion.text()), Operations.take(id, suggestion));
     }
 
     private void takeAll() {
-        var all = shown;
-        workspace.editLesson(Words.of("edit.suggestAll"), l -> l.withStep(id, s -> Suggestions.taking(s, all)));
+        workspace.editLesson(Words.of("edit.suggestAll"), Operations.takeAll(id, shown));
     }
 
     private void decline(Suggestion suggestion) {
-        workspace.editLesson(Words.of("edit.decline", suggestion.text()), l -> l.withStep(id, s -> s.but(d -> {
-            d.declined = new TreeSet<>(s.declined());
-            d.declined.add(suggestion.key());
-        })));
+        workspace.editLesson(Words.of("edit.decline", suggestion.text()), Operations.decline(id, suggestion.key()));
     }
 }

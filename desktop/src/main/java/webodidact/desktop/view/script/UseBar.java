@@ -1,13 +1,13 @@
 package webodidact.desktop.view.script;
 
 import java.util.Map;
-import java.util.stream.Stream;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Ratio;
+import webodidact.core.edit.Operations;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
@@ -45,14 +45,14 @@ final class UseBar {
         tools.getItems().add(new MenuItem());
         tools.setOnShowing(e -> tools.getItems().setAll(workspace.knowledge().tools().stream().filter(t -> workspace.lesson().step(id).map(s -> !s.tools().contains(t.id())).orElse(false)).map(tool -> {
             var item = new MenuItem(tool.name());
-            item.setOnAction(x -> workspace.editLesson(Words.of("edit.step.tool"), l -> l.withStep(id, s -> s.but(d -> d.tools = Stream.concat(s.tools().stream(), Stream.of(tool.id())).toList()))));
+            item.setOnAction(x -> workspace.editLesson(Words.of("edit.step.tool"), Operations.useTool(id, tool.id())));
             return item;
         }).toList()));
         pane.getChildren().addAll(food, tools);
     }
 
     private static void take(Workspace workspace, String id, FoodLine line) {
-        workspace.editLesson(Words.of("edit.step.use", line.item()), l -> l.withStep(id, s -> s.but(d -> d.uses = Stream.concat(s.uses().stream(), Stream.of(new Use(line.id(), null))).toList())));
+        workspace.editLesson(Words.of("edit.step.use", line.item()), Operations.use(id, line.id(), null));
     }
 
     private static javafx.scene.Node use(Workspace workspace, Step step, Use use, FoodLine line, Map<String, Draws.Line> draws) {
@@ -61,11 +61,9 @@ final class UseBar {
         var factor = Scaling.forHome(workspace.lesson());
         Typed.onEnter(amount, () -> use.amount() == null ? "" : AmountText.of(use.amount().times(factor)), text -> {
             var typed = text.isBlank() ? null : AmountReader.whole(text).times(Ratio.ONE.dividedBy(factor));
-            workspace.editLesson(Words.of("edit.step.use", line.item()), l -> l.withStep(step.id(), s -> s.but(d -> d.uses =
-                    s.uses().stream().map(u -> u.line().equals(line.id()) ? new Use(line.id(), typed) : u).toList())));
+            workspace.editLesson(Words.of("edit.step.use", line.item()), Operations.taking(step.id(), line.id(), typed));
         });
-        var off = Nodes.button("×", () -> workspace.editLesson(Words.of("edit.step.unuse", line.item()), l -> l.withStep(step.id(), s -> s.but(d -> d.uses =
-                s.uses().stream().filter(u -> !u.line().equals(line.id())).toList()))), "off");
+        var off = Nodes.button("×", () -> workspace.editLesson(Words.of("edit.step.unuse", line.item()), Operations.unuse(step.id(), line.id())), "off");
         off.setAccessibleText(Words.of("step.takeOff", line.item()));
         var row = Nodes.row(4, Nodes.label(line.item(), "body"), amount);
         var left = left(workspace, step, line, draws);
@@ -85,8 +83,7 @@ final class UseBar {
 
     private static javafx.scene.Node tool(Workspace workspace, Step step, String tool) {
         var name = workspace.knowledge().tool(tool).map(t -> t.name()).orElse(tool);
-        var off = Nodes.button("×", () -> workspace.editLesson(Words.of("edit.step.untool", name), l -> l.withStep(step.id(), s -> s.but(d -> d.tools =
-                s.tools().stream().filter(t -> !t.equals(tool)).toList()))), "off");
+        var off = Nodes.button("×", () -> workspace.editLesson(Words.of("edit.step.untool", name), Operations.unuseTool(step.id(), tool)), "off");
         off.setAccessibleText(Words.of("step.takeOff", name));
         return Nodes.styled(Nodes.row(4, Nodes.label(name, "body"), off), "use");
     }

@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Way;
 import webodidact.core.script.Ways;
@@ -128,7 +129,7 @@ final class WaysBar extends VBox {
     }
 
     private void time(Way way, boolean own, TimeRange hands) {
-        if (own) workspace.editLesson(Words.of("edit.step.hands"), l -> l.withStep(id, s -> s.but(d -> d.hands = hands)));
+        if (own) workspace.editLesson(Words.of("edit.step.hands"), Operations.hands(id, hands));
         else change(Words.of("edit.step.hands"), replaced(shown, way, way.lasting(hands)));
     }
 }
