@@ -16,17 +16,17 @@ import webodidact.core.check.Finding;
 import webodidact.core.rules.Rules;
 
 /** The checks on one lesson of a course, so that a machine can watch a course under version control. */
-@Command(name = "check", mixinStandardHelpOptions = true, description = "The checks on one lesson; exit code 1 if it has open stops.")
+@Command(name = "check", mixinStandardHelpOptions = true)
 final class CheckCommand implements Callable<Integer> {
     /** Mends in one go; more would be a mend that does not mend. */
     private static final int MOST = 100;
     @Spec
     private CommandSpec spec;
-    @Option(names = "--json", description = "an array, one object a finding")
+    @Option(names = "--json")
     private boolean json;
-    @Option(names = "--mend", paramLabel = "CODE", description = "mends each finding of that check with its first mend, and writes the lesson")
+    @Option(names = "--mend", paramLabel = "CODE")
     private String mend;
-    @Parameters(paramLabel = "LESSON", description = "a *.lesson.json in its course folder")
+    @Parameters(paramLabel = "LESSON")
     private Path file;
 
     @Override
@@ -41,20 +41,20 @@ final class CheckCommand implements Callable<Integer> {
 
     /** One after the other, each looked for anew: a mend may mend two, or bring another. */
     private LessonFile mended(LessonFile opened) throws IOException {
-        if (Rules.ALL.stream().noneMatch(r -> r.id().equals(mend))) throw new IllegalArgumentException("check: --mend '" + mend + "': no such check; expected one as in 'oven-never-heated'");
+        if (Rules.ALL.stream().noneMatch(r -> r.id().equals(mend))) throw new IllegalArgumentException(Words.say("check.none", mend));
         var now = opened;
         var err = spec.commandLine().getErr();
         for (int i = 0; i < MOST; i++) {
             var first = now.outcome().report().open().stream().filter(f -> f.check().equals(mend) && !f.mends().isEmpty()).findFirst();
             if (first.isEmpty()) break;
             var by = first.get().mends().getFirst();
-            err.println("check: " + first.get().what() + " Mended: " + by.label());
+            err.println(Words.say("check.mended", first.get().what(), by.label()));
             var changed = by.change().apply(now.lesson());
             if (changed.equals(now.lesson())) break;
             now = new LessonFile(now.folder(), now.book().withLesson(now.lesson().id(), l -> changed), changed, now.warnings());
         }
         if (now == opened) {
-            err.println("check: nothing of '" + mend + "' to mend");
+            err.println(Words.say("check.nothing", mend));
             return opened;
         }
         return opened.saving("check", now.lesson());
@@ -63,8 +63,8 @@ final class CheckCommand implements Callable<Integer> {
     private void print(List<Finding> open) {
         var out = spec.commandLine().getOut();
         if (!json) {
-            for (var f : open) out.println((f.isStop() ? "stop  " : "look  ") + (f.step() > 0 ? "step " + f.step() + ": " : "") + f.what() + " " + f.why());
-            if (open.isEmpty()) out.println("nothing found");
+            for (var f : open) out.println(Words.say(f.isStop() ? "check.stop" : "check.look", f.step() > 0 ? Words.say("check.step", f.step(), f.what()) : f.what(), f.why()));
+            if (open.isEmpty()) out.println(Words.say("check.clean"));
             return;
         }
         var all = new ArrayList<Map<String, Object>>();

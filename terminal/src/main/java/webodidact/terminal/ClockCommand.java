@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -21,21 +20,19 @@ import webodidact.core.timing.Part;
 import webodidact.core.timing.Placed;
 
 /** The clock of one lesson: what is on air when, both ends, what is left open. */
-@Command(name = "clock", mixinStandardHelpOptions = true, description = "The times of one lesson; exit code 1 if it is over its slot or has open ends.")
+@Command(name = "clock", mixinStandardHelpOptions = true)
 final class ClockCommand implements Callable<Integer> {
-    /** Checks whose findings are open ends. */
-    private static final Set<String> OPEN = Set.of("wait-never-collected", "baked-without-heat", "heat-never-off");
     @Spec
     private CommandSpec spec;
-    @Option(names = "--json", description = "one object; times in seconds")
+    @Option(names = "--json")
     private boolean json;
-    @Parameters(paramLabel = "LESSON", description = "a *.lesson.json in its course folder")
+    @Parameters(paramLabel = "LESSON")
     private Path file;
 
     @Override
     public Integer call() {
         var outcome = LessonFile.open("clock", file, spec.commandLine().getErr()).outcome();
-        var open = outcome.report().open().stream().filter(f -> OPEN.contains(f.check())).toList();
+        var open = outcome.report().open().stream().filter(Finding::isOpenEnd).toList();
         outcome.missing(Outcome.Part.TIMES).ifPresent(u -> spec.commandLine().getErr().println("clock: " + u.text() + " " + u.why()));
         if (json) spec.commandLine().getOut().println(Json.pretty(object(outcome, open)));
         else print(outcome, open);
@@ -48,9 +45,9 @@ final class ClockCommand implements Callable<Integer> {
         for (var p : plan.steps()) {
             out.printf(Locale.ROOT, "%6s  %6s  %2d %s%s%n", Clock.text(p.span().start()), Clock.text(p.span().length()), p.number(), p.step().title(), wait(outcome, p));
         }
-        out.println("total " + Clock.text(plan.planned()) + " (" + plan.total().text() + "), slot " + Clock.text(plan.slot()) + ", " + Clock.text(Math.abs(plan.inHand())) + (plan.inHand() < 0 ? " over" : " in hand"));
-        for (var part : plan.parts()) out.println("part " + part.title() + ": " + Clock.text(part.span().length()) + " (steps " + part.first() + "–" + part.last() + ")");
-        open.forEach(f -> out.println("open  " + f.what()));
+        out.println(Words.say(plan.inHand() < 0 ? "clock.over" : "clock.inHand", Clock.text(plan.planned()), plan.total().text(), Clock.text(plan.slot()), Clock.text(Math.abs(plan.inHand()))));
+        for (var part : plan.parts()) out.println(Words.say("clock.part", part.title(), Clock.text(part.span().length()), part.first(), part.last()));
+        open.forEach(f -> out.println(Words.say("clock.open", f.what())));
     }
 
     private static String wait(Outcome outcome, Placed placed) {
@@ -58,8 +55,8 @@ final class ClockCommand implements Callable<Integer> {
         if (run == null) return "";
         var time = " · " + placed.step().waiting().time().text() + ", " + cover(placed.step().waiting().cover());
         if (run.isOpen()) return time;
-        var in = placed.step().carriesOn() ? " to " + (outcome.lesson().indexOf(run.collectedIn()) + 1) : "";
-        return time + in + (run.early() > 0 ? ", " + Clock.text(run.early()) + " early" : run.late() > 0 ? ", " + Clock.text(run.late()) + " late" : "");
+        var in = placed.step().carriesOn() ? Words.say("clock.to", time, outcome.lesson().indexOf(run.collectedIn()) + 1) : time;
+        return run.early() > 0 ? Words.say("clock.early", in, Clock.text(run.early())) : run.late() > 0 ? Words.say("clock.late", in, Clock.text(run.late())) : in;
     }
 
     static String cover(Cover cover) {

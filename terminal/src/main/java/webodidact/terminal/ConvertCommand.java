@@ -21,37 +21,36 @@ import webodidact.core.food.Weighing;
 import webodidact.core.reading.AmountReader;
 
 /** One amount of a food in other measures, exact and as it can be measured. */
-@Command(name = "convert", mixinStandardHelpOptions = true, description = "An amount of a food in other measures.")
+@Command(name = "convert", mixinStandardHelpOptions = true)
 final class ConvertCommand implements Callable<Integer> {
     /** Where an amount can be told to. */
     enum Target { METRIC, US, IMPERIAL, AU, G, ML }
 
     @Spec
     private CommandSpec spec;
-    @Option(names = "--json", description = "one object: value, unit, shown, error")
+    @Option(names = "--json")
     private boolean json;
-    @Option(names = "--food", required = true, paramLabel = "FOOD", description = "id or name in the food table")
+    @Option(names = "--food", required = true, paramLabel = "FOOD")
     private String food;
-    @Option(names = "--to", required = true, paramLabel = "SYSTEM", description = "metric, us, imperial, au, g or ml")
+    @Option(names = "--to", required = true, paramLabel = "SYSTEM")
     private Target to;
-    @Option(names = "--from", paramLabel = "SYSTEM", description = "whose spoons and cups the amount is in; the target's own if not said, metric for g and ml")
+    @Option(names = "--from", paramLabel = "SYSTEM")
     private MeasureSystem from;
-    @Option(names = "--times", paramLabel = "N", description = "scaled by a whole number or a fraction, as in 3/2")
+    @Option(names = "--times", paramLabel = "N")
     private String times = "1";
-    @Parameters(paramLabel = "AMOUNT", description = "as people write it: \"1½ cups\"")
+    @Parameters(paramLabel = "AMOUNT")
     private String amount;
 
     @Override
     public Integer call() {
         var known = Knowledge.shipped().food(food).or(() -> Knowledge.shipped().foodNamed(food))
-                .orElseThrow(() -> new IllegalArgumentException("convert: food '" + food + "': not in the food table; expected an id or name, as in 'plain-flour'"));
+                .orElseThrow(() -> new IllegalArgumentException(Words.say("convert.food", food)));
         var factor = Ratio.parse(times);
-        if (!factor.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("convert: --times '" + times + "': expected more than zero");
+        if (!factor.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.say("convert.times", times));
         var read = AmountReader.whole(amount).times(factor);
         var system = system();
         var converted = Weighing.in(read, target(read, known), known, "", from == null ? system : from, system)
-                .orElseThrow(() -> new IllegalArgumentException("convert: '" + amount + "' of " + known.name() + " cannot be told in '"
-                        + to.name().toLowerCase() + "': no density or piece weight of it is known"));
+                .orElseThrow(() -> new IllegalArgumentException(Words.say("convert.unknown", amount, known.name(), to.name().toLowerCase())));
         var rounded = KitchenRounding.round(converted, system);
         print(converted, rounded);
         return 0;
@@ -87,7 +86,7 @@ final class ConvertCommand implements Callable<Integer> {
     private void print(Amount exact, KitchenRounding.Rounded rounded) {
         var out = spec.commandLine().getOut();
         if (!json) {
-            out.println(rounded.text() + (rounded.error().isZero() ? "" : "  (exactly " + exact + ")"));
+            out.println(rounded.error().isZero() ? rounded.text() : Words.say("convert.exactly", rounded.text(), exact));
             return;
         }
         var map = new LinkedHashMap<String, Object>();

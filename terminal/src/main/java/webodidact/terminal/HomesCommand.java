@@ -19,23 +19,23 @@ import webodidact.core.homes.Simulation;
 import webodidact.core.time.Clock;
 
 /** Whether the homes keep up, step by step. */
-@Command(name = "homes", mixinStandardHelpOptions = true, description = "The share of homes that is ready at each step, and the hold that brings it to 85 %.")
+@Command(name = "homes", mixinStandardHelpOptions = true)
 final class HomesCommand implements Callable<Integer> {
     private static final int MOST = 200_000;
     @Spec
     private CommandSpec spec;
-    @Option(names = "--json", description = "one object")
+    @Option(names = "--json")
     private boolean json;
-    @Option(names = "--homes", defaultValue = "10000", description = "homes to play, 1 to 200000 (${DEFAULT-VALUE})")
+    @Option(names = "--homes", defaultValue = "10000")
     private int homes;
-    @Option(names = "--seed", defaultValue = "7", description = "the same seed gives the same answer (${DEFAULT-VALUE})")
+    @Option(names = "--seed", defaultValue = "7")
     private long seed;
-    @Parameters(paramLabel = "LESSON", description = "a *.lesson.json in its course folder")
+    @Parameters(paramLabel = "LESSON")
     private Path file;
 
     @Override
     public Integer call() {
-        if (homes < 1 || homes > MOST) throw new IllegalArgumentException("homes: --homes '" + homes + "': expected 1 to " + MOST);
+        if (homes < 1 || homes > MOST) throw new IllegalArgumentException(Words.say("homes.most", homes, MOST));
         var opened = LessonFile.open("homes", file, spec.commandLine().getErr());
         opened.needHomes("homes");
         var outcome = opened.outcome();
@@ -47,10 +47,10 @@ final class HomesCommand implements Callable<Integer> {
             return 0;
         }
         for (var step : result.steps()) {
-            out.printf(Locale.ROOT, "%2d %-32s %3d %% ready%s%n", step.number(), opened.lesson().steps().get(step.number() - 1).title(), step.percent(),
-                    step.holdFor85() > 0 ? ", hold " + Clock.text(step.holdFor85()) + " for 85 %" : "");
+            out.printf(Locale.ROOT, "%2d %-32s %s%n", step.number(), opened.lesson().steps().get(step.number() - 1).title(),
+                    Words.say(step.holdFor85() > 0 ? "homes.hold" : "homes.ready", String.format(Locale.ROOT, "%3d", step.percent()), Clock.text(step.holdFor85())));
         }
-        result.behind().forEach(b -> out.println(b.home().home().alias() + ": " + Clock.text(b.seconds()) + " behind at step " + b.step() + " (" + b.why() + ")"));
+        result.behind().forEach(b -> out.println(Words.say("homes.behind", b.home().home().alias(), Clock.text(b.seconds()), b.step(), b.why())));
         return 0;
     }
 

@@ -24,7 +24,7 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
      */
     static LessonFile open(String command, Path file, PrintWriter err) {
         var name = String.valueOf(file.getFileName());
-        if (!name.endsWith(CourseFolder.LESSON)) throw new IllegalArgumentException(command + ": '" + file + "': expected a *" + CourseFolder.LESSON);
+        if (!name.endsWith(CourseFolder.LESSON)) throw new IllegalArgumentException(Words.say("lesson.name", command, file, CourseFolder.LESSON));
         var folder = file.toAbsolutePath().getParent();
         var opened = switch (CourseFolder.open(folder)) {
             case Read.Done<CourseFolder.Opened> done -> done;
@@ -33,10 +33,10 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
         var id = name.substring(0, name.length() - CourseFolder.LESSON.length());
         var book = opened.value().workbook();
         var lesson = book.lesson(id).orElseThrow(() -> new IllegalArgumentException(command + ": " + opened.warnings().stream().filter(w -> w.place().file().equals(name))
-                .findFirst().map(w -> w.text()).orElse(file + ": no such lesson in its course")));
+                .findFirst().map(w -> w.text()).orElse(Words.say("lesson.none", file))));
         opened.warnings().forEach(w -> err.println(command + ": " + w.text()));
         long left = opened.warnings().stream().filter(w -> isHomes(w) && w.place().line() > 1 && w.code().equals("bad-value")).count();
-        if (left > 0) err.println(command + ": " + left + (left == 1 ? " home was" : " homes were") + " left out");
+        if (left > 0) err.println(Words.say("lesson.left", command, left));
         return new LessonFile(opened.value().folder(), book, lesson, opened.warnings());
     }
 
@@ -47,7 +47,7 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
     /** @throws IllegalArgumentException if there is a table of homes that was not read at all */
     void needHomes(String command) {
         boolean refused = book.households().isEmpty() && warnings.stream().anyMatch(LessonFile::isHomes);
-        if (refused) throw new IllegalArgumentException(command + ": the homes were not read, so nothing is said of them");
+        if (refused) throw new IllegalArgumentException(Words.say("lesson.noHomes", command));
     }
 
     /** The exit code: 70 where the program itself failed at something, whatever else was found. */
@@ -57,7 +57,7 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
 
     /** Writes the lesson as it shall be. @throws IllegalArgumentException while a window works on its course */
     LessonFile saving(String command, Lesson changed) throws IOException {
-        if (CourseLock.holder(folder.path()).isPresent()) throw new IllegalArgumentException(command + ": the course is open in a window: mend it there, or close it first");
+        if (CourseLock.holder(folder.path()).isPresent()) throw new IllegalArgumentException(Words.say("lesson.open", command));
         var after = book.withLesson(lesson.id(), l -> changed);
         folder.save(book, after);
         return new LessonFile(folder, after, changed, warnings);

@@ -16,22 +16,22 @@ import webodidact.core.reading.LineReader;
 import webodidact.core.reading.ReadLine;
 
 /** Reads recipe lines as people write them. */
-@Command(name = "read", mixinStandardHelpOptions = true, description = "Reads recipe lines; without any, one a line from standard input.")
+@Command(name = "read", mixinStandardHelpOptions = true)
 final class ReadCommand implements Callable<Integer> {
     @ParentCommand
     private Terminal terminal;
     @Spec
     private CommandSpec spec;
-    @Option(names = "--json", description = "an array, one object a line")
+    @Option(names = "--json")
     private boolean json;
-    @Parameters(arity = "0..*", paramLabel = "LINE", description = "a recipe line")
+    @Parameters(arity = "0..*", paramLabel = "LINE")
     private List<String> lines = new ArrayList<>();
 
     @Override
     public Integer call() throws IOException {
         var reader = new LineReader(Knowledge.shipped());
         var given = lines.isEmpty() ? terminal.in().lines().filter(l -> !l.isBlank()).toList() : lines;
-        if (given.isEmpty()) throw new IllegalArgumentException("read: no line given: expected recipe lines as words of the command or on standard input");
+        if (given.isEmpty()) throw new IllegalArgumentException(Words.say("read.none"));
         var read = given.stream().map(reader::read).toList();
         var out = spec.commandLine().getOut();
         if (json) out.println(Json.pretty(read.stream().map(Json::of).toList()));
@@ -42,14 +42,14 @@ final class ReadCommand implements Callable<Integer> {
     /** "350 g · new potatoes · scrubbed  [new-potato]", doubts after it. */
     static String text(ReadLine line) {
         var parts = new ArrayList<String>();
-        parts.add(line.amount() == null ? "–" : AmountText.of(line.amount()) + (line.size() == null ? "" : " of " + AmountText.of(line.size())));
+        parts.add(line.amount() == null ? "–" : line.size() == null ? AmountText.of(line.amount()) : Words.say("read.sized", AmountText.of(line.amount()), AmountText.of(line.size())));
         parts.add(line.item());
         parts.addAll(line.form());
         if (line.also() != null) parts.add("= " + AmountText.of(line.also()));
         if (!line.note().isEmpty()) parts.add(line.note());
-        if (line.optional()) parts.add("optional");
-        if (line.toTaste()) parts.add("to taste");
-        line.alternatives().forEach(a -> parts.add("or " + a));
+        if (line.optional()) parts.add(Words.say("read.optional"));
+        if (line.toTaste()) parts.add(Words.say("read.toTaste"));
+        line.alternatives().forEach(a -> parts.add(Words.say("read.or", a)));
         var text = new StringBuilder(String.join(" · ", parts)).append(line.food() == null ? "" : "  [" + line.food() + "]");
         line.unsure().forEach(u -> text.append("\n    ? ").append(u.text()));
         return text.toString();

@@ -15,7 +15,7 @@ import webodidact.core.check.Unworked;
 import webodidact.formats.course.DiskWords;
 
 /** {@code webodidact read|convert|check|clock|homes}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
-@Command(name = "webodidact", mixinStandardHelpOptions = true, description = "The same core as the window, for scripts.")
+@Command(name = "webodidact", mixinStandardHelpOptions = true)
 public final class Terminal {
     /** What bad input ends with. */
     static final int CANNOT_READ = 2;
@@ -57,7 +57,7 @@ public final class Terminal {
 
     /** The whole program, on streams of one's own. */
     static int run(BufferedReader in, PrintWriter out, PrintWriter err, String... args) {
-        var line = commands(new CommandLine(new Terminal(in)), args).setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true);
+        var line = commands(new CommandLine(new Terminal(in)), args).setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true).setResourceBundle(Words.usage());
         line.setExecutionExceptionHandler((e, command, result) -> {
             boolean told = e instanceof IllegalArgumentException && e.getMessage() != null && !(e instanceof NumberFormatException);
             if (!told && !(e instanceof IOException) && !(e instanceof UncheckedIOException)) return fault(err, e);
@@ -65,7 +65,7 @@ public final class Terminal {
             return CANNOT_READ;
         });
         line.setParameterExceptionHandler((e, unused) -> {
-            err.println(e.getMessage().lines().findFirst().orElse("cannot be read"));
+            err.println(e.getMessage().lines().findFirst().orElse(Words.say("unread")));
             return CANNOT_READ;
         });
         if (args.length == 0) {
@@ -80,8 +80,8 @@ public final class Terminal {
     }
 
     private static int fault(PrintWriter err, Throwable e) {
-        var what = e instanceof OutOfMemoryError ? "there is not enough memory" : e instanceof StackOverflowError ? "this is nested too deeply" : "it failed";
-        err.println("webodidact: " + what + ". Please report “" + Unworked.report(e) + "”.");
+        var what = e instanceof OutOfMemoryError ? Words.say("fault.memory") : e instanceof StackOverflowError ? Words.say("fault.nested") : Words.say("fault.failed");
+        err.println(Words.say("fault", what, Unworked.report(e)));
         return FAULT;
     }
 

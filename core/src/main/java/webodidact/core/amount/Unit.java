@@ -41,6 +41,7 @@ public final class Unit {
     public static final Unit DL = parse("dl");
     public static final Unit L = parse("l");
     public static final Unit TSP = parse("tsp");
+    public static final Unit DESSERTSPOON = parse("dessertspoon");
     public static final Unit TBSP = parse("tbsp");
     public static final Unit CUP = parse("cup");
     public static final Unit FLOZ = parse("floz");

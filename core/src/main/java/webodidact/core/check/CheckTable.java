@@ -6,10 +6,10 @@ import java.util.concurrent.ConcurrentHashMap;
 import webodidact.core.words.Vocabulary;
 
 /**
- * What stands of each check in {@code Words.properties} of this package: {@code <id>=severity, family, home station}, what should be
+ * What stands of each check in {@code Words.properties} of this package: {@code <id>=severity, family, home station[, open end]}, what should be
  * so ({@code .so}), its sentences ({@code .what}, {@code .why}, each also by form: {@code .late.what}) and its mends ({@code .mend.<code>}).
  */
-public record CheckTable(Severity severity, Family family, String station) {
+public record CheckTable(Severity severity, Family family, String station, boolean openEnd) {
     static final Vocabulary WORDS = Vocabulary.of(n -> CheckTable.class.getResourceAsStream(n));
     private static final Map<String, CheckTable> ROWS = new ConcurrentHashMap<>();
 
@@ -17,7 +17,7 @@ public record CheckTable(Severity severity, Family family, String station) {
     public static CheckTable of(String check) {
         return ROWS.computeIfAbsent(check, id -> {
             var cells = WORDS.say(id).split(",\\s*");
-            return new CheckTable(Severity.valueOf(upper(cells[0])), Family.valueOf(upper(cells[1])), cells[2]);
+            return new CheckTable(Severity.valueOf(upper(cells[0])), Family.valueOf(upper(cells[1])), cells[2], cells.length > 3 && cells[3].equals("open end"));
         });
     }
 

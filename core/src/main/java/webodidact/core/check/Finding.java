@@ -47,6 +47,11 @@ public record Finding(String check, String form, About about, int step, List<Obj
         return CheckTable.of(check).station();
     }
 
+    /** Something is begun and not ended. */
+    public boolean isOpenEnd() {
+        return CheckTable.of(check).openEnd();
+    }
+
     public boolean isStop() {
         return severity() == Severity.STOP;
     }

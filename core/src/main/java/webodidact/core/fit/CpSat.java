@@ -45,9 +45,9 @@ public final class CpSat implements Solver {
     }
 
     @Override
-    public Optional<Problem.Answer> solve(Problem problem, int seconds, BooleanSupplier stopped) {
+    public Optional<Problem.Answer> solve(Problem problem, double effort, BooleanSupplier stopped) {
         if (problem.tasks().isEmpty()) return Optional.of(new Problem.Answer(List.of(), List.of(), 0, true, 0));
-        return new Model(problem).solve(seconds, stopped);
+        return new Model(problem).solve(effort, stopped);
     }
 
     private static final class Model {
@@ -166,9 +166,10 @@ public final class CpSat implements Solver {
             }
         }
 
-        Optional<Problem.Answer> solve(int seconds, BooleanSupplier stopped) {
+        Optional<Problem.Answer> solve(double effort, BooleanSupplier stopped) {
             var solver = new CpSolver();
-            solver.getParameters().setMaxTimeInSeconds(seconds).setNumWorkers(2).setRandomSeed(7);
+            // One worker and a limit that counts work, not seconds: the same question has the same answer on any machine, however busy.
+            solver.getParameters().setMaxDeterministicTime(effort).setNumWorkers(1).setRandomSeed(7);
             var watch = new CpSolverSolutionCallback() {
                 @Override
                 public void onSolutionCallback() {

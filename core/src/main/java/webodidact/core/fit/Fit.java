@@ -26,8 +26,8 @@ public final class Fit {
     private static final int HOMES = 1200;
     /** Homes times steps: a very long lesson is played in fewer homes. */
     private static final int HOME_STEPS = 240_000;
-    /** Seconds the solver may take for one proposal. */
-    private static final int SECONDS = 2;
+    /** What the solver may take for one proposal. */
+    private static final double EFFORT = 2;
     private static final int PAIRS = 20_000;
     private static final List<Set<Move.Kind>> FAMILIES = List.of(EnumSet.of(Move.Kind.COVER), EnumSet.of(Move.Kind.TRIM, Move.Kind.HOLD), EnumSet.of(Move.Kind.ORDER),
             EnumSet.of(Move.Kind.BEFOREHAND), EnumSet.allOf(Move.Kind.class), EnumSet.of(Move.Kind.TRIM, Move.Kind.BEFOREHAND));
@@ -149,7 +149,7 @@ public final class Fit {
         }
         if (!reorders && tasks.stream().allMatch(t -> t.alternatives().size() == 1)) return;
         var problem = new Problem(tasks, arcs, !reorders, target, reorders && family.size() == 1 ? 5 : 0);
-        solver.solve(problem, SECONDS, this::isStopped).ifPresent(answer -> take(problem, answer));
+        solver.solve(problem, EFFORT, this::isStopped).ifPresent(answer -> take(problem, answer));
     }
 
     /** Each pair of steps that may be turned round is a question to the solver; of too many it would ask for minutes. */

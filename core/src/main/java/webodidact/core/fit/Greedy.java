@@ -9,7 +9,7 @@ import java.util.function.BooleanSupplier;
 /** Takes the change that saves most for its cost, again and again. Never reorders, never proves; works anywhere. */
 public final class Greedy implements Solver {
     @Override
-    public Optional<Problem.Answer> solve(Problem problem, int seconds, BooleanSupplier stopped) {
+    public Optional<Problem.Answer> solve(Problem problem, double effort, BooleanSupplier stopped) {
         int n = problem.tasks().size();
         var chosen = new ArrayList<>(Collections.nCopies(n, 0));
         long best = cost(problem, chosen);

@@ -6,11 +6,11 @@ import java.util.function.BooleanSupplier;
 /** Answers a {@link Problem}. */
 public interface Solver {
     /**
-     * @param seconds it may take at most
+     * @param effort it may take at most, in units of the solver's own work, about a second each on a usual machine; never a time
      * @param stopped asked now and then; true ends the search with what was found so far
      * @return empty if there is no answer, or none was found in time
      */
-    Optional<Problem.Answer> solve(Problem problem, int seconds, BooleanSupplier stopped);
+    Optional<Problem.Answer> solve(Problem problem, double effort, BooleanSupplier stopped);
 
     /** The constraint solver where its native code runs, else the plain one. */
     static Solver usual() {

@@ -112,8 +112,9 @@ class VocabularyTest {
             int last = key.lastIndexOf('.');
             boolean named = sources.contains("\"" + key + "\"") || dot > 0 && sources.contains("\"" + key.substring(0, dot + 1) + "\"") || last > 0 && sources.contains("\"" + key.substring(0, last + 1) + "\"");
             boolean template = key.startsWith("page.") && sources.contains("{{w." + key.substring(5) + "}}");
+            boolean usage = key.startsWith("usage.");
             boolean title = dot > 0 && Pattern.compile("(?i)enum " + key.substring(0, dot).replace("-", "") + "\\b").matcher(sources).find();
-            assertThat(named || template || title).as(bundle + ": " + key).isTrue();
+            assertThat(named || template || title || usage).as(bundle + ": " + key).isTrue();
         }
     }
 

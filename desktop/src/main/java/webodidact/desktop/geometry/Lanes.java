@@ -10,6 +10,7 @@ import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 import webodidact.core.time.Span;
 import webodidact.core.timing.Placed;
+import webodidact.desktop.words.Words;
 
 /** The lesson as rows of blocks: what the camera sees, what is said, what the hands do, what cooks where, what is ready. */
 public final class Lanes {
@@ -17,13 +18,13 @@ public final class Lanes {
 
     public static List<Lane> of(Outcome outcome) {
         var lanes = new ArrayList<Lane>();
-        lanes.add(new Lane("camera", "Camera", "what they see", camera(outcome)));
-        lanes.add(new Lane("say", "Say", "words aloud", say(outcome)));
-        lanes.add(new Lane("hands", "Hands", "you, one pair", hands(outcome)));
-        lanes.add(new Lane("oven", "Oven", oven(outcome), waits(outcome, Place.OVEN)));
-        lanes.add(new Lane("rings", "Rings", outcome.course().kitchen().rings() + " of them", waits(outcome, Place.RING)));
-        lanes.add(new Lane("rest", "Resting", "bench and fridge", resting(outcome)));
-        lanes.add(new Lane("copies", "Ready copies", "swap in", copies(outcome)));
+        lanes.add(new Lane("camera", Words.of("lane.camera"), Words.of("lane.camera.detail"), camera(outcome)));
+        lanes.add(new Lane("say", Words.of("lane.say"), Words.of("lane.say.detail"), say(outcome)));
+        lanes.add(new Lane("hands", Words.of("lane.hands"), Words.of("lane.hands.detail"), hands(outcome)));
+        lanes.add(new Lane("oven", Words.of("lane.oven"), oven(outcome), waits(outcome, Place.OVEN)));
+        lanes.add(new Lane("rings", Words.of("lane.rings"), Words.of("lane.rings.detail", outcome.course().kitchen().rings()), waits(outcome, Place.RING)));
+        lanes.add(new Lane("rest", Words.of("lane.rest"), Words.of("lane.rest.detail"), resting(outcome)));
+        lanes.add(new Lane("copies", Words.of("lane.copies"), Words.of("lane.copies.detail"), copies(outcome)));
         lanes.removeIf(l -> l.blocks().isEmpty() && List.of("rest", "copies", "oven", "rings").contains(l.id()));
         return lanes;
     }
@@ -106,7 +107,7 @@ public final class Lanes {
         var blocks = new ArrayList<Lane.Block>();
         for (var job : outcome.bench().jobs()) {
             if (job.type() != Job.Type.HOLD) continue;
-            blocks.add(new Lane.Block(job.span(), outcome.lesson().step(job.step()).map(Step::title).orElse("") + ": " + job.why() + " · used at " + Clock.text(job.span().end()), "copy", job.step()));
+            blocks.add(new Lane.Block(job.span(), Words.of("lane.copy", outcome.lesson().step(job.step()).map(Step::title).orElse(""), job.why(), Clock.text(job.span().end())), "copy", job.step()));
         }
         return blocks;
     }

@@ -14,6 +14,7 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import webodidact.core.lesson.Workbook;
+import webodidact.desktop.words.Words;
 import webodidact.formats.course.CourseFolder;
 import webodidact.formats.course.CourseLock;
 import webodidact.formats.course.DiskWords;
@@ -201,7 +202,7 @@ public final class Saver implements AutoCloseable {
             written.get(PATIENCE, TimeUnit.SECONDS);
         } catch (TimeoutException e) {
             synchronized (lock) {
-                trouble = "the disk does not answer";
+                trouble = Words.of("saver.slow");
             }
         } catch (ExecutionException | RejectedExecutionException e) {
             throw new IllegalStateException("Bug: the saver failed", e);

@@ -40,4 +40,35 @@ class GeometryTest {
             for (int i = 1; i < camera.size(); i++) assertThat(camera.get(i).span().start()).isEqualTo(camera.get(i - 1).span().end());
         }
     }
+
+    @Test
+    void zoomingKeepsWhatIsUnderThePointerAndPanningStaysInside() {
+        var view = Viewport.all(-600, 3000, 1000);
+        int second = view.second(400);
+        for (double factor : new double[] {1.25, 2, 5}) {
+            var closer = view.zoomedBy(factor, 400);
+            assertThat(closer.x(second)).as("zoom " + factor).isCloseTo(400, org.assertj.core.data.Offset.offset(1.5));
+        }
+        assertThat(view.zoomedBy(1000, 0).zoom()).isEqualTo(Viewport.MOST);
+        assertThat(view.zoomedBy(0.1, 0)).isEqualTo(view);
+        var close = view.zoomedBy(4, 500);
+        assertThat(close.pannedTo(-5).pan()).isZero();
+        assertThat(close.pannedTo(1e9).x(3000)).isEqualTo(1000);
+        assertThat(view.pannedTo(50)).as("all in view, nothing to pan").isEqualTo(view);
+        assertThat(close.pannedTo(0).revealing(2900).x(2900)).isBetween(0.0, 1000.0);
+        assertThat(close.revealing(close.second(10))).isEqualTo(close);
+    }
+
+    @Test
+    void blocksOutOfViewAreNotThereAndHundredsInAPixelAreOne() {
+        var blocks = new java.util.ArrayList<Lane.Block>();
+        for (int i = 0; i < 600; i++) blocks.add(new Lane.Block(new webodidact.core.time.Span(i * 5, i * 5 + 5), "Step " + i, "hands", "s" + i));
+        var lane = new Lane("hands", "Hands", "", blocks);
+        var all = BlockLayout.of(lane, Viewport.all(0, 3000, 300), 10, 40, "s301");
+        assertThat(all.size()).isBetween(50, 400);
+        assertThat(all).extracting(b -> b.block().step()).contains("s301");
+        var close = BlockLayout.of(lane, Viewport.all(0, 3000, 300).zoomedBy(20, 0), 10, 40, "");
+        assertThat(close).hasSizeLessThan(40).allMatch(b -> b.x() <= 300 && b.x() + b.w() >= 0);
+        assertThat(close).extracting(BlockLayout.Box::key).doesNotHaveDuplicates();
+    }
 }
