@@ -1,5 +1,6 @@
 package webodidact.bench;
 
+import java.util.Locale;
 import javafx.event.Event;
 import javafx.event.EventType;
 import javafx.geometry.Point2D;
@@ -25,7 +26,7 @@ public final class DragBench {
             return null;
         });
         double time = window.median(FRAMES, i -> fire(block, MouseEvent.MOUSE_DRAGGED, edge.add(1 + i % 40, 0)));
-        System.out.printf(java.util.Locale.ROOT, "%.2f%n", time);
+        System.out.printf(Locale.ROOT, "%.2f%n", time);
         System.exit(0);
     }
 

@@ -14,6 +14,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
 import webodidact.core.food.Knowledge;
 import webodidact.core.reading.LineReader;
+import webodidact.core.words.Word;
 
 /** Recipe lines read in a second on one core; read it beside splitting the same lines into words, which nothing can do without. */
 @State(Scope.Thread)
@@ -37,6 +38,6 @@ public class ReadingBench {
     @Benchmark
     @OperationsPerInvocation(10)
     public void splitIntoWords(Blackhole out) {
-        for (var line : LINES) out.consume(webodidact.core.words.Word.of(line));
+        for (var line : LINES) out.consume(Word.of(line));
     }
 }

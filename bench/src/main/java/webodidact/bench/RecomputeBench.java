@@ -17,6 +17,8 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.timing.Pace;
+import webodidact.core.timing.Planner;
 
 /**
  * One keystroke in a step, then everything that follows from the lesson: words, timing, checks, lists, bench. Read as ratios:
@@ -54,6 +56,6 @@ public class RecomputeBench {
     @Benchmark
     public Object timingAlone() {
         var changed = keystroke();
-        return webodidact.core.timing.Planner.plan(changed, new webodidact.core.timing.Pace(changed.audience(), course.pace()));
+        return Planner.plan(changed, new Pace(changed.audience(), course.pace()));
     }
 }

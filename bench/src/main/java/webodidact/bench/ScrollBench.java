@@ -1,6 +1,7 @@
 package webodidact.bench;
 
 import java.util.ArrayList;
+import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import webodidact.core.amount.Amount;
@@ -16,7 +17,7 @@ public final class ScrollBench {
 
     public static void main(String[] args) throws Exception {
         var window = BenchWindow.open(lesson(Integer.parseInt(args[0])), "larder");
-        System.out.printf(java.util.Locale.ROOT, "%.2f%n", window.median(FRAMES, i -> table(window).setVvalue((double) i / FRAMES)));
+        System.out.printf(Locale.ROOT, "%.2f%n", window.median(FRAMES, i -> table(window).setVvalue((double) i / FRAMES)));
         System.exit(0);
     }
 

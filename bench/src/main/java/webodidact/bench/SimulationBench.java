@@ -1,6 +1,7 @@
 package webodidact.bench;
 
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -34,7 +35,7 @@ import webodidact.core.timing.Schedule;
 public class SimulationBench {
     private static final int HOMES = 10_000;
     private final Lesson lesson = Lessons.of(60);
-    private final Schedule schedule = Planner.plan(lesson, new Pace(Audience.ADULTS, java.util.Map.of()));
+    private final Schedule schedule = Planner.plan(lesson, new Pace(Audience.ADULTS, Map.of()));
     private final List<HomePace> paces = HomePace.of(lesson, List.of(), Knowledge.shipped(), Course.named("Bench"));
 
     @Benchmark

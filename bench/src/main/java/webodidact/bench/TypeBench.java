@@ -1,5 +1,6 @@
 package webodidact.bench;
 
+import java.util.Locale;
 import javafx.event.Event;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
@@ -26,7 +27,7 @@ public final class TypeBench {
             var key = String.valueOf((char) ('a' + i % 26));
             Event.fireEvent(say, new KeyEvent(KeyEvent.KEY_TYPED, key, key, KeyCode.UNDEFINED, false, false, false, false));
         });
-        System.out.printf(java.util.Locale.ROOT, "%.2f%n", time);
+        System.out.printf(Locale.ROOT, "%.2f%n", time);
         System.exit(0);
     }
 }

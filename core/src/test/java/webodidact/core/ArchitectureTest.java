@@ -7,6 +7,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.time.LocalDateTime;
 
 @AnalyzeClasses(packages = "webodidact.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -18,7 +19,7 @@ class ArchitectureTest {
             .because("the core computes and is tested on its own");
 
     @ArchTest
-    static final ArchRule noClock = noClasses().should().callMethod(java.time.LocalDateTime.class, "now").orShould().callMethod(System.class, "currentTimeMillis")
+    static final ArchRule noClock = noClasses().should().callMethod(LocalDateTime.class, "now").orShould().callMethod(System.class, "currentTimeMillis")
             .orShould().callMethod(System.class, "nanoTime").because("the same lesson always gives the same answer");
 
     @ArchTest

@@ -1,5 +1,6 @@
 package webodidact.core;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -48,7 +49,7 @@ public final class Lessons {
     }
 
     public static Step using(Step step, String... lines) {
-        return step.but(d -> d.uses = java.util.Arrays.stream(lines).map(l -> new Use(l, null)).toList());
+        return step.but(d -> d.uses = Arrays.stream(lines).map(l -> new Use(l, null)).toList());
     }
 
     public static Step waits(Step step, int low, int high, Cover cover) {

@@ -7,6 +7,7 @@ import static webodidact.core.Lessons.of;
 import static webodidact.core.Lessons.outcome;
 import static webodidact.core.Lessons.using;
 
+import java.util.ArrayList;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -14,6 +15,7 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import webodidact.core.check.Finding;
+import webodidact.core.lesson.Step;
 
 class OutcomeTest {
     @Test
@@ -29,9 +31,9 @@ class OutcomeTest {
 
     @Property(tries = 200)
     void noLessonOfPlainStepsBreaksAnything(@ForAll @Size(max = 12) List<@IntRange(max = 2000) Integer> seconds) {
-        var steps = new java.util.ArrayList<webodidact.core.lesson.Step>();
+        var steps = new ArrayList<Step>();
         for (int i = 0; i < seconds.size(); i++) steps.add(hands("s" + i, seconds.get(i)));
-        var outcome = outcome(of(steps.toArray(webodidact.core.lesson.Step[]::new)));
+        var outcome = outcome(of(steps.toArray(Step[]::new)));
         assertThat(outcome.schedule().planned()).isEqualTo(seconds.stream().mapToInt(Integer::intValue).sum());
         assertThat(outcome.schedule().kitchen()).isEqualTo(outcome.schedule().planned());
         int end = 0;

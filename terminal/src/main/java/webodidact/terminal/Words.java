@@ -1,5 +1,6 @@
 package webodidact.terminal;
 
+import java.util.Collections;
 import java.util.Enumeration;
 import java.util.ResourceBundle;
 import webodidact.core.words.Language;
@@ -25,7 +26,7 @@ final class Words {
 
             @Override
             public Enumeration<String> getKeys() {
-                return java.util.Collections.enumeration(OURS.keys(Language.ENGLISH).stream().filter(k -> k.startsWith("usage.")).map(k -> k.substring(6)).toList());
+                return Collections.enumeration(OURS.keys(Language.ENGLISH).stream().filter(k -> k.startsWith("usage.")).map(k -> k.substring(6)).toList());
             }
         };
     }

@@ -11,10 +11,16 @@ import java.io.StringReader;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import webodidact.core.amount.Ratio;
+import webodidact.formats.course.CourseLock;
 import webodidact.formats.demo.DemoCourse;
 
 class TerminalTest {
@@ -62,10 +68,10 @@ class TerminalTest {
         "1 cup, plain flour, g, us, 2, 250.78, g, 250 g",
         "250 g, butter, imperial, , 1, 8.82, oz, 8¾ oz"})
     void convertsExactlyAndAsItCanBeMeasured(String amount, String food, String to, String from, String times, String value, String unit, String shown) throws IOException {
-        var args = new java.util.ArrayList<>(java.util.List.of("convert", "--json", amount, "--food", food, "--to", to, "--times", times));
-        if (from != null) args.addAll(java.util.List.of("--from", from));
+        var args = new ArrayList<>(List.of("convert", "--json", amount, "--food", food, "--to", to, "--times", times));
+        if (from != null) args.addAll(List.of("--from", from));
         var json = json(args.toArray(String[]::new));
-        if (value.contains(".")) assertThat(webodidact.core.amount.Ratio.parse(shorten(json.at("/value").asText())).toDouble()).isCloseTo(Double.parseDouble(value), org.assertj.core.data.Offset.offset(0.01));
+        if (value.contains(".")) assertThat(Ratio.parse(shorten(json.at("/value").asText())).toDouble()).isCloseTo(Double.parseDouble(value), Offset.offset(0.01));
         else assertThat(json.at("/value").asText()).isEqualTo(value);
         assertThat(json.at("/unit").asText()).isEqualTo(unit);
         assertThat(json.at("/shown").asText()).isEqualTo(shown);
@@ -160,18 +166,18 @@ class TerminalTest {
     }
 
     @org.junit.jupiter.api.io.TempDir
-    java.nio.file.Path folder;
+    Path folder;
 
     private String demo() throws IOException {
-        webodidact.formats.demo.DemoCourse.copyTo(folder);
+        DemoCourse.copyTo(folder);
         return folder.resolve("1-fish-parcels.lesson.json").toString();
     }
 
     @Test
     void whatCouldNotBeReadIsSaidAndTheHomesLeftOutAreCounted() throws IOException {
         var lesson = demo();
-        java.nio.file.Files.writeString(folder.resolve("households.csv"), "alias,allergies,ages\nTern,sunshine,9\nPuffin,milk,9\nSmew,,old\n");
-        java.nio.file.Files.writeString(folder.resolve("2-cheese-scones.lesson.json"), "{");
+        Files.writeString(folder.resolve("households.csv"), "alias,allergies,ages\nTern,sunshine,9\nPuffin,milk,9\nSmew,,old\n");
+        Files.writeString(folder.resolve("2-cheese-scones.lesson.json"), "{");
         assertThat(run("homes", "--homes", "50", lesson)).isZero();
         assertThat(err.toString()).contains("homes: 2-cheese-scones.lesson.json, line ").contains("households.csv, line 2, at column allergies: 'sunshine'").contains("homes: 2 homes were left out");
     }
@@ -179,7 +185,7 @@ class TerminalTest {
     @Test
     void homesThatWereNotReadAtAllAreNotSpokenOf() throws IOException {
         var lesson = demo();
-        java.nio.file.Files.writeString(folder.resolve("households.csv"), "Name|Allergy\nTern|milk\n");
+        Files.writeString(folder.resolve("households.csv"), "Name|Allergy\nTern|milk\n");
         assertThat(run("homes", lesson)).isEqualTo(2);
         assertThat(out.toString()).isEmpty();
         assertThat(err.toString()).contains("the homes were not read, so nothing is said of them");
@@ -188,14 +194,14 @@ class TerminalTest {
 
     @Test
     void aFaultOfTheProgramIsNeverTakenForStopsFound() {
-        for (var error : java.util.List.of(new OutOfMemoryError("heap"), new StackOverflowError(), new IllegalStateException("Bug"), new NullPointerException())) {
+        for (var error : List.of(new OutOfMemoryError("heap"), new StackOverflowError(), new IllegalStateException("Bug"), new NullPointerException())) {
             var reader = new BufferedReader(new StringReader("")) {
                 @Override
-                public java.util.stream.Stream<String> lines() {
+                public Stream<String> lines() {
                     return sneaky(error);
                 }
             };
-            var said = new java.io.StringWriter();
+            var said = new StringWriter();
             assertThat(Terminal.run(reader, new PrintWriter(out, true), new PrintWriter(said, true), "read")).as(error.toString()).isEqualTo(70);
             assertThat(said.toString().lines()).hasSize(1);
             assertThat(said.toString()).contains("Please report “").doesNotContain("Exception").doesNotContain("Error:");
@@ -209,7 +215,7 @@ class TerminalTest {
 
     @Test
     void everyCommandTellsItsOptions() {
-        for (var command : java.util.List.of("read", "convert", "check", "clock", "homes")) {
+        for (var command : List.of("read", "convert", "check", "clock", "homes")) {
             assertThat(run(command, "--help")).as(command).isZero();
             assertThat(out.toString()).contains("Usage: webodidact " + command);
         }
@@ -236,12 +242,12 @@ class TerminalTest {
     @Test
     void aCourseThatIsOpenInAWindowIsNotMendedUnderIt() throws IOException {
         var lesson = demo();
-        var before = java.nio.file.Files.readString(java.nio.file.Path.of(lesson));
-        try (var window = webodidact.formats.course.CourseLock.take(folder).orElseThrow()) {
+        var before = Files.readString(Path.of(lesson));
+        try (var window = CourseLock.take(folder).orElseThrow()) {
             assertThat(window.isHeld()).isTrue();
             assertThat(run("check", "--mend", "no-wash-after-raw", lesson)).isEqualTo(2);
             assertThat(err.toString()).contains("the course is open in a window");
         }
-        assertThat(java.nio.file.Path.of(lesson)).hasContent(before);
+        assertThat(Path.of(lesson)).hasContent(before);
     }
 }

@@ -9,7 +9,9 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.random.RandomGenerator;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
@@ -94,7 +96,7 @@ final class AnyRecord {
     private Object collection(String name, Class<?> raw, Type[] of, int depth) {
         if (random.nextInt(10) == 0) return null;
         int size = random.nextInt(depth < 2 ? 8 : 4);
-        if (raw == java.util.Map.class) {
+        if (raw == Map.class) {
             var map = new HashMap<Object, Object>();
             for (int i = 0; i < size; i++) {
                 var key = part("key", of[0], depth + 1);
@@ -108,7 +110,7 @@ final class AnyRecord {
             var value = part(name.startsWith("missing") ? "missing" : "item", of[0], depth + 1);
             if (value != null) list.add(value);
         }
-        return raw == java.util.Set.class ? new HashSet<>(list) : list;
+        return raw == Set.class ? new HashSet<>(list) : list;
     }
 
     private int whole() {

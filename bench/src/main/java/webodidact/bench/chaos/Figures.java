@@ -1,6 +1,7 @@
 package webodidact.bench.chaos;
 
 import java.util.List;
+import java.util.Set;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Diet;
 import webodidact.core.homes.Chance;
@@ -40,7 +41,7 @@ final class Figures {
         var lesson = outcome.lesson();
         var course = outcome.course();
         var known = outcome.knowledge();
-        var home = Household.named("Tern").but(d -> d.allergies = java.util.Set.of(Allergen.MILK, Allergen.EGGS, Allergen.GLUTEN));
+        var home = Household.named("Tern").but(d -> d.allergies = Set.of(Allergen.MILK, Allergen.EGGS, Allergen.GLUTEN));
         var homes = List.of(home, Household.named("Smew"));
         BenchList.of(lesson, course, known);
         HomeList.of(lesson, home, homes, known, course);
@@ -60,7 +61,7 @@ final class Figures {
         var costs = Costs.of(lesson, course, known);
         Costs.money(costs.home().outlay(), "£");
         Costs.money(costs.shoot().used(), "£");
-        Variant.of(lesson, new Variant.Wish(Diet.VEGAN, java.util.Set.of()), homes, known, course);
+        Variant.of(lesson, new Variant.Wish(Diet.VEGAN, Set.of()), homes, known, course);
         for (var line : lesson.foods()) new Swaps(known, course).offers(lesson, line, homes);
         var proposals = new Suggestions(lesson, known);
         for (var step : lesson.steps()) {

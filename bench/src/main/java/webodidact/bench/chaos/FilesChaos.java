@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.regex.Pattern;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Household;
@@ -93,7 +94,7 @@ public final class FilesChaos {
     /** One value of the file replaced by another: what is still well formed goes deepest. */
     private static byte[] token(byte[] whole, SplittableRandom random) {
         var text = new String(whole, StandardCharsets.UTF_8);
-        var found = java.util.regex.Pattern.compile("(?<=: )(\"[^\"]*\"|\\d+|true|false|\\[ \\]|null)|(?<=,)[^,\\n]*(?=,)").matcher(text).results().toList();
+        var found = Pattern.compile("(?<=: )(\"[^\"]*\"|\\d+|true|false|\\[ \\]|null)|(?<=,)[^,\\n]*(?=,)").matcher(text).results().toList();
         if (found.isEmpty()) return whole;
         var one = found.get(random.nextInt(found.size()));
         var by = switch (random.nextInt(4)) {

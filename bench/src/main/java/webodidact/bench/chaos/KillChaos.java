@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -102,7 +103,7 @@ public final class KillChaos {
 
     static void delete(Path folder) throws IOException {
         try (var files = Files.walk(folder)) {
-            for (var file : files.sorted(java.util.Comparator.reverseOrder()).toList()) Files.deleteIfExists(file);
+            for (var file : files.sorted(Comparator.reverseOrder()).toList()) Files.deleteIfExists(file);
         }
     }
 }

@@ -1,6 +1,7 @@
 package webodidact.bench.chaos;
 
 import java.util.regex.Pattern;
+import java.util.regex.PatternSyntaxException;
 
 /** What a message to a user may not be: empty, or a word of the program. */
 final class Messages {
@@ -10,7 +11,7 @@ final class Messages {
 
     /** "" if the refusal is in words. */
     static String fault(IllegalArgumentException e) {
-        if (e instanceof NumberFormatException || e instanceof java.util.regex.PatternSyntaxException) return "a refusal of the library's, not ours: " + Tally.line(e);
+        if (e instanceof NumberFormatException || e instanceof PatternSyntaxException) return "a refusal of the library's, not ours: " + Tally.line(e);
         return fault(e.getMessage());
     }
 

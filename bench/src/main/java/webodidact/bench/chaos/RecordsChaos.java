@@ -2,6 +2,7 @@ package webodidact.bench.chaos;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.SplittableRandom;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
@@ -66,7 +67,7 @@ public final class RecordsChaos {
                     part.getAccessor().setAccessible(true);
                     var left = part.getAccessor().invoke(x);
                     var right = part.getAccessor().invoke(y);
-                    if (!java.util.Objects.equals(left, right)) return part.getName() + " " + difference(left, right);
+                    if (!Objects.equals(left, right)) return part.getName() + " " + difference(left, right);
                 } catch (ReflectiveOperationException e) {
                     throw new IllegalStateException("Bug: " + part, e);
                 }

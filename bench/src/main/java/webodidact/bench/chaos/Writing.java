@@ -1,6 +1,7 @@
 package webodidact.bench.chaos;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.SplittableRandom;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -44,7 +45,7 @@ public final class Writing {
     private static Workbook edited(Workbook book, int number, int which) {
         var now = book.withLesson(LESSON, l -> numbered(l, number));
         return switch (which) {
-            case 0 -> now.withHouseholds(java.util.List.of(Household.named("Home " + number)));
+            case 0 -> now.withHouseholds(List.of(Household.named("Home " + number)));
             case 1 -> now.withCourse(now.course().titled("Course " + number));
             default -> now;
         };

@@ -2,6 +2,7 @@ package webodidact.core.air;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Take;
@@ -40,7 +41,7 @@ public record AirRun(Schedule schedule, int index, List<Integer> seconds, List<I
 
     /** At the first word. */
     public static AirRun start(Schedule schedule) {
-        var zeros = java.util.Collections.nCopies(schedule.steps().size(), 0);
+        var zeros = Collections.nCopies(schedule.steps().size(), 0);
         return new AirRun(schedule, 0, zeros, zeros, zeros, 0, false, List.of());
     }
 

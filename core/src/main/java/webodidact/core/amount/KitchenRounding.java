@@ -2,7 +2,11 @@ package webodidact.core.amount;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import webodidact.core.memo.Remembered;
 
 /**
  * The named last step: an exact amount becomes one that can be measured. Weights go to 5 g (1 g under 20 g), millilitres
@@ -36,7 +40,7 @@ public final class KitchenRounding {
 
         /** Before the food's name: "½" garlic clove, not "½ clove" garlic clove, where the name ends with the measure. */
         public String text(String item) {
-            var name = item.toLowerCase(java.util.Locale.ROOT);
+            var name = item.toLowerCase(Locale.ROOT);
             var unit = parts.getFirst().unit();
             boolean named = unit.dimension() == Dimension.COUNT && unit != Unit.PIECE && unit.endsName(name);
             return parts.size() == 1 && named ? AmountText.of(new Amount(parts.getFirst().low(), parts.getFirst().high(), Unit.PIECE, false)) : text();
@@ -64,7 +68,7 @@ public final class KitchenRounding {
     public static List<Rounded> together(List<Amount> exact, MeasureSystem system) {
         var rounded = new ArrayList<Rounded>();
         exact.forEach(a -> rounded.add(round(a, system)));
-        var finest = new java.util.HashSet<Integer>();
+        var finest = new HashSet<Integer>();
         while (true) {
             var worst = worstPair(rounded, finest);
             if (worst < 0) return List.copyOf(rounded);
@@ -76,7 +80,7 @@ public final class KitchenRounding {
     }
 
     /** Of the two whose ratio is bent most, the one to refine; -1 if none is bent too far or all are as fine as can be. */
-    private static int worstPair(List<Rounded> rounded, java.util.Set<Integer> finest) {
+    private static int worstPair(List<Rounded> rounded, Set<Integer> finest) {
         for (int pass = 0; pass < 2; pass++) {
             int low = -1;
             int high = -1;
@@ -101,7 +105,7 @@ public final class KitchenRounding {
 
     private record Question(Amount exact, MeasureSystem system, Ratio tolerance) {}
 
-    private static final webodidact.core.memo.Remembered<Question, Rounded> ROUNDED = new webodidact.core.memo.Remembered<>(q -> work(q.exact(), q.system(), q.tolerance()));
+    private static final Remembered<Question, Rounded> ROUNDED = new Remembered<>(q -> work(q.exact(), q.system(), q.tolerance()));
 
     private static Rounded round(Amount exact, MeasureSystem system, Ratio tolerance) {
         return ROUNDED.of(new Question(exact, system, tolerance));

@@ -1,6 +1,7 @@
 package webodidact.core.amount;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -94,7 +95,7 @@ public final class Unit {
     public static List<String> phrases() {
         var all = new ArrayList<String>();
         BY_SYMBOL.values().forEach(u -> u.aliases.stream().filter(a -> a.indexOf(' ') > 0).forEach(all::add));
-        all.sort(java.util.Comparator.comparing(a -> -a.length()));
+        all.sort(Comparator.comparing(a -> -a.length()));
         return all;
     }
 

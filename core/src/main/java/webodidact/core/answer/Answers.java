@@ -12,6 +12,7 @@ import webodidact.core.homes.Coverage;
 import webodidact.core.homes.CoverageGrid;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
+import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.list.BenchList;
 import webodidact.core.list.Costs;
@@ -78,7 +79,7 @@ public final class Answers {
         return question;
     }
 
-    private webodidact.core.lesson.Lesson lesson() {
+    private Lesson lesson() {
         return question.lesson();
     }
 

@@ -1,5 +1,6 @@
 package webodidact.core.bench;
 
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -10,7 +11,7 @@ import java.util.List;
  */
 public record BenchPlan(List<Job> jobs, List<String> clashes) {
     public BenchPlan {
-        jobs = jobs.stream().sorted(java.util.Comparator.comparingInt((Job j) -> j.span().start()).thenComparing(Job::title)).toList();
+        jobs = jobs.stream().sorted(Comparator.comparingInt((Job j) -> j.span().start()).thenComparing(Job::title)).toList();
         clashes = List.copyOf(clashes);
     }
 

@@ -1,10 +1,12 @@
 package webodidact.core.check;
 
+import java.util.Locale;
+
 /** Matters that belong together; its title is {@code family.<name>} in the table of checks. */
 public enum Family {
     TRACE, FACTS, LISTS, HEAT, ALLERGENS, ARITHMETIC, DELIVERY, PROGRAM;
 
     public String title() {
-        return CheckTable.WORDS.say("family." + name().toLowerCase(java.util.Locale.ROOT));
+        return CheckTable.WORDS.say("family." + name().toLowerCase(Locale.ROOT));
     }
 }

@@ -2,6 +2,7 @@ package webodidact.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Supplier;
 import webodidact.core.answer.Missing;
 import webodidact.core.words.Message;
@@ -43,7 +44,7 @@ public record Unworked(Message what, String report) {
 
     /** The first place of ours in it, and what kind of failure: "Buying 64, arithmetic". */
     public static String report(Throwable e) {
-        var kind = e.getClass().getSimpleName().replaceFirst("(Exception|Error)$", "").replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(java.util.Locale.ROOT);
+        var kind = e.getClass().getSimpleName().replaceFirst("(Exception|Error)$", "").replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(Locale.ROOT);
         for (var frame : e.getStackTrace()) {
             if (!frame.getClassName().startsWith("webodidact.")) continue;
             var name = frame.getClassName();

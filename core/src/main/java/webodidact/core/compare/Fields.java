@@ -5,6 +5,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -74,7 +75,7 @@ final class Fields {
             case Amount a -> AmountText.of(a);
             case Ratio r -> AmountText.number(r);
             case Heat h -> h.text();
-            case Enum<?> e -> e.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+            case Enum<?> e -> e.name().toLowerCase(Locale.ROOT).replace('_', ' ');
             case Collection<?> c -> c.isEmpty() ? NOTHING : c.stream().map(Fields::text).collect(Collectors.joining("; "));
             case Map<?, ?> m -> m.isEmpty() ? NOTHING : m.entrySet().stream().map(e -> text(e.getKey()) + " " + text(e.getValue())).collect(Collectors.joining("; "));
             case Record r -> record(r);
@@ -91,6 +92,6 @@ final class Fields {
             boolean empty = text.equals(NOTHING) || value instanceof Boolean b && !b || value instanceof Integer n && n == 0 || value instanceof TimeRange t && t.isZero();
             if (!empty) told.add(text);
         }
-        return told.isEmpty() ? record.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT) : String.join(", ", told);
+        return told.isEmpty() ? record.getClass().getSimpleName().toLowerCase(Locale.ROOT) : String.join(", ", told);
     }
 }

@@ -1,6 +1,7 @@
 package webodidact.core.food;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import webodidact.core.table.TableFile;
 import webodidact.core.words.Names;
 import webodidact.core.words.VerbForms;
@@ -58,7 +60,7 @@ public final class Actions {
             forms.all().forEach(f -> byForm.putIfAbsent(f, action));
         }
         // "Stir together" goes before "stir", so that the longer is tried first.
-        byFirst.values().forEach(l -> l.sort(java.util.Comparator.comparingInt((Shape s) -> -s.words().length).thenComparing(Shape::form)));
+        byFirst.values().forEach(l -> l.sort(Comparator.comparingInt((Shape s) -> -s.words().length).thenComparing(Shape::form)));
     }
 
     private void shape(Action action, Form form, String text) {
@@ -182,7 +184,7 @@ public final class Actions {
         private boolean isInLongerName(int i) {
             int start = words.get(i).start();
             int end = words.get(i).end();
-            return java.util.stream.Stream.concat(foods.stream(), tools.stream()).anyMatch(n -> n.start() <= start && n.end() >= end && n.end() - n.start() > end - start && (n.start() < start || !startsDeed(i)));
+            return Stream.concat(foods.stream(), tools.stream()).anyMatch(n -> n.start() <= start && n.end() >= end && n.end() - n.start() > end - start && (n.start() < start || !startsDeed(i)));
         }
 
         /** "Grate cheddar cheese" and "toast bread" begin a clause with what could be a name. */

@@ -1,30 +1,34 @@
 package webodidact.core.food;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import webodidact.core.amount.Ratio;
+import webodidact.core.table.TableFile;
 import webodidact.core.words.Names;
 import webodidact.core.words.Word;
-import webodidact.core.table.TableFile;
 
 /** The shipped table of foods and tools. */
 public final class Knowledge {
     private static final class Holder {
         private static final Knowledge SHIPPED = read();
-        private static final Map<List<OwnFood>, Knowledge> OWN = new java.util.concurrent.ConcurrentHashMap<>();
+        private static final Map<List<OwnFood>, Knowledge> OWN = new ConcurrentHashMap<>();
     }
 
     private final Map<String, Food> foods;
     private final Map<String, Tool> tools;
     private final Names foodNames = new Names();
     private final Names toolNames = new Names();
-    private final Map<String, Scan> scans = new java.util.concurrent.ConcurrentHashMap<>();
+    private final Map<String, Scan> scans = new ConcurrentHashMap<>();
 
     private Knowledge(Map<String, Food> foods, Map<String, Tool> tools) {
         this.foods = foods;
@@ -115,7 +119,7 @@ public final class Knowledge {
     /** The food an item means: the longest name in it, the later one of two. */
     public Optional<Food> foodNamed(String item) {
         return foodNames.find(Word.of(item)).stream()
-                .max(java.util.Comparator.<Names.Found>comparingInt(f -> f.end() - f.start()).thenComparing(Names.Found::start))
+                .max(Comparator.<Names.Found>comparingInt(f -> f.end() - f.start()).thenComparing(Names.Found::start))
                 .flatMap(f -> food(f.id()));
     }
 
@@ -149,7 +153,7 @@ public final class Knowledge {
         return Collections.unmodifiableMap(map);
     }
 
-    private static java.util.Set<Allergen> allergens(String cell) {
+    private static Set<Allergen> allergens(String cell) {
         var set = EnumSet.noneOf(Allergen.class);
         TableFile.list(cell).forEach(a -> set.add(Allergen.parse(a)));
         return Collections.unmodifiableSet(set);
@@ -158,7 +162,7 @@ public final class Knowledge {
     /** "shake, turn = slides off". */
     private static List<Facts.Cannot> cannot(String text) {
         var sides = text.split("=");
-        return List.of(new Facts.Cannot(java.util.Arrays.stream(sides[0].split(",")).map(String::strip).toList(), sides[1].strip()));
+        return List.of(new Facts.Cannot(Arrays.stream(sides[0].split(",")).map(String::strip).toList(), sides[1].strip()));
     }
 
     private static int end(String part, int open) {

@@ -11,6 +11,7 @@ import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Step;
 import webodidact.core.lesson.ToolLine;
 
 /** All homes against all that the lesson needs: food, kit, and the heat to cook on. */
@@ -45,7 +46,7 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
         return new CoverageGrid(households.stream().map(Household::alias).toList(), List.copyOf(needs));
     }
 
-    private static List<Integer> steps(Lesson lesson, Predicate<webodidact.core.lesson.Step> needs) {
+    private static List<Integer> steps(Lesson lesson, Predicate<Step> needs) {
         var numbers = new ArrayList<Integer>();
         for (int i = 0; i < lesson.steps().size(); i++) if (needs.test(lesson.steps().get(i))) numbers.add(i + 1);
         return List.copyOf(numbers);

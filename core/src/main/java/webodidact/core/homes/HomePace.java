@@ -1,6 +1,8 @@
 package webodidact.core.homes;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -65,7 +67,7 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
             var millis = new int[lesson.steps().size()];
             for (int i = 0; i < millis.length; i++) millis[i] = step(lesson.steps().get(i));
             substitutes(millis);
-            return new HomePace(home, java.util.Arrays.stream(millis).boxed().toList(), java.util.Collections.unmodifiableMap(because), List.copyOf(notes));
+            return new HomePace(home, Arrays.stream(millis).boxed().toList(), Collections.unmodifiableMap(because), List.copyOf(notes));
         }
 
         private int step(Step step) {

@@ -2,9 +2,11 @@ package webodidact.core.homes;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import webodidact.core.lesson.Cover;
@@ -54,7 +56,7 @@ public final class Simulation {
 
         /** The step at which fewest are ready, the first of those; empty if all always are. */
         public Optional<StepPace> worst() {
-            return steps.stream().filter(s -> s.ready() < s.homes()).min(java.util.Comparator.comparingInt(StepPace::ready));
+            return steps.stream().filter(s -> s.ready() < s.homes()).min(Comparator.comparingInt(StepPace::ready));
         }
     }
 
@@ -203,7 +205,7 @@ public final class Simulation {
             }
             if (step >= 0 && worst >= 1000) all.add(new Behind(paces.get(p), step + 1, worst / 1000, why(paces.get(p))));
         }
-        all.sort(java.util.Comparator.comparingInt((Behind b) -> -b.seconds()).thenComparing(b -> b.home().home().alias()));
+        all.sort(Comparator.comparingInt((Behind b) -> -b.seconds()).thenComparing(b -> b.home().home().alias()));
         return all;
     }
 
@@ -216,7 +218,7 @@ public final class Simulation {
 
     /** The reason that costs most, and what it is in that home. */
     private static String why(HomePace pace) {
-        var reason = pace.because().entrySet().stream().filter(e -> e.getValue() > 0).max(java.util.Map.Entry.comparingByValue());
+        var reason = pace.because().entrySet().stream().filter(e -> e.getValue() > 0).max(Map.Entry.comparingByValue());
         var why = reason.map(r -> r.getKey().title()).orElse(Words.OURS.say("reason.pace"));
         return pace.notes().isEmpty() ? why : Words.OURS.say("reason.noted", why, pace.notes());
     }

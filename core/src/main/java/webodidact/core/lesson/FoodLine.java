@@ -1,7 +1,9 @@
 package webodidact.core.lesson;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Consumer;
 import webodidact.core.amount.Amount;
 import webodidact.core.food.Allergen;
@@ -39,7 +41,7 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
         mentioned = mentioned == null ? List.of() : List.copyOf(mentioned);
         use = use == null ? "" : use;
         because = because == null ? "" : because;
-        labelSays = labelSays == null ? null : java.util.Collections.unmodifiableSet(new java.util.TreeSet<>(labelSays));
+        labelSays = labelSays == null ? null : Collections.unmodifiableSet(new TreeSet<>(labelSays));
         plan = plan == null ? "" : plan;
     }
 

@@ -1,8 +1,12 @@
 package webodidact.core.lesson;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.Consumer;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Allergen;
@@ -27,25 +31,25 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
         if (alias.isEmpty()) throw new IllegalArgumentException("Household: expected an alias");
         system = system == null ? MeasureSystem.METRIC : system;
         diets = words(diets);
-        allergies = allergies == null ? Set.of() : java.util.Collections.unmodifiableSet(new java.util.TreeSet<>(allergies));
+        allergies = allergies == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(allergies));
         missingTools = words(missingTools);
         missingFoods = words(missingFoods);
         ages = ages == null ? List.of() : List.copyOf(ages);
         for (int age : ages) if (age < 0 || age > 130) throw new IllegalArgumentException("Age '" + age + "' in '" + alias + "': expected 0 to 130 years");
         if (agreed != null) agreed.forEach(Household::agreement);
-        agreed = agreed == null ? Map.of() : java.util.Collections.unmodifiableMap(new java.util.TreeMap<>(agreed));
+        agreed = agreed == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(agreed));
     }
 
     /** In small letters, sorted; without what people write for none. */
     private static Set<String> words(Set<String> given) {
         if (given == null) return Set.of();
-        var all = new java.util.TreeSet<String>();
+        var all = new TreeSet<String>();
         for (var each : given) {
-            var word = Plain.line(each).toLowerCase(java.util.Locale.ROOT);
+            var word = Plain.line(each).toLowerCase(Locale.ROOT);
             if (word.indexOf(';') >= 0) throw new IllegalArgumentException("Household: '" + word + "': expected one word or name, without ';'");
             if (!word.isEmpty() && !NONE.contains(word)) all.add(word);
         }
-        return java.util.Collections.unmodifiableSet(all);
+        return Collections.unmodifiableSet(all);
     }
 
     private static void agreement(String where, String food) {
@@ -104,7 +108,7 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
             oven = h.oven;
             hob = h.hob;
             microwave = h.microwave;
-            agreed = new java.util.TreeMap<>(h.agreed);
+            agreed = new TreeMap<>(h.agreed);
         }
     }
 }

@@ -2,10 +2,12 @@ package webodidact.core.lesson;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import webodidact.core.time.Seconds;
 import webodidact.core.words.Language;
 
@@ -25,7 +27,7 @@ import webodidact.core.words.Language;
 public record Lesson(String id, int number, String title, Delivery delivery, Audience audience, int slot, LocalDateTime air,
         Yield makes, int homeOf, boolean ovenBefore, List<FoodLine> foods, List<ToolLine> tools, List<Step> steps, List<Accepted> accepted,
         Sets sets, Shaping shaping, Language language) {
-    private static final java.util.regex.Pattern FILE_NAME = java.util.regex.Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
+    private static final Pattern FILE_NAME = Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
 
     public Lesson {
         if (id == null || !FILE_NAME.matcher(id).matches()) throw new IllegalArgumentException("Lesson id '" + id + "': expected a file name without '/', '\\', ';', control signs or a dot in front, at most 120 letters");
@@ -50,7 +52,7 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
     }
 
     private static void unique(List<String> ids, String what) {
-        var seen = new java.util.HashSet<String>();
+        var seen = new HashSet<String>();
         for (var id : ids) {
             if (!seen.add(id)) throw new IllegalArgumentException("The " + what + " id '" + id + "' is there twice: expected each once");
         }

@@ -1,6 +1,7 @@
 package webodidact.core.lesson;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Set;
@@ -112,7 +113,7 @@ public final class LessonPattern {
             if (pattern.first()) steps.add(step(pattern, "s" + (steps.size() + 1), title));
         }
         // The goodbye comes last, whatever the course has added.
-        steps.sort(java.util.Comparator.comparing(s -> s.kind() == Kind.TASK));
+        steps.sort(Comparator.comparing(s -> s.kind() == Kind.TASK));
         return Lesson.blank(id, number, title).but(d -> {
             d.delivery = delivery;
             d.audience = audience;

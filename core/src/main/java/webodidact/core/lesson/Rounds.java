@@ -1,6 +1,8 @@
 package webodidact.core.lesson;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import webodidact.core.time.Clock;
 import webodidact.core.time.Seconds;
@@ -15,7 +17,7 @@ import webodidact.core.time.TimeRange;
  */
 public record Rounds(List<Integer> times, String stop) {
     public Rounds {
-        times = times == null ? List.of() : times.stream().filter(java.util.Objects::nonNull).toList();
+        times = times == null ? List.of() : times.stream().filter(Objects::nonNull).toList();
         if (times.isEmpty() || times.stream().anyMatch(t -> t <= 0)) throw new IllegalArgumentException("Rounds '" + times + "': expected one or more, each more than zero seconds");
         long all = times.stream().mapToLong(Integer::longValue).sum();
         if (all > Seconds.LONGEST) throw new IllegalArgumentException("Rounds '" + times + "': expected at most a year together");
@@ -28,7 +30,7 @@ public record Rounds(List<Integer> times, String stop) {
 
     /** The tests, each at the end of its round. */
     public List<Look> looks() {
-        var all = new java.util.ArrayList<Look>();
+        var all = new ArrayList<Look>();
         int at = 0;
         for (int t : times) {
             at += t;

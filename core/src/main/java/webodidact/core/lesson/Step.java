@@ -1,5 +1,6 @@
 package webodidact.core.lesson;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -24,7 +25,7 @@ public record Step(String id, String title, Kind kind, Spoken spoken, Shot shot,
         needs = needs == null ? new Needs(null, null) : needs;
         people = people == null ? new People(null) : people;
         learning = learning == null ? new Teaching(null, null, null, null) : learning;
-        declined = declined == null ? Set.of() : java.util.Collections.unmodifiableSet(new TreeSet<>(declined));
+        declined = declined == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(declined));
     }
 
     public static Step blank(String id, Kind kind, String title) {

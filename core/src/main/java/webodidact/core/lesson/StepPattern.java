@@ -1,5 +1,6 @@
 package webodidact.core.lesson;
 
+import java.util.Collections;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -14,8 +15,8 @@ import java.util.TreeSet;
 public record StepPattern(String name, Set<Delivery> deliveries, Set<Audience> audiences, boolean first, Step step) {
     public StepPattern {
         if (name == null || name.isBlank()) throw new IllegalArgumentException("Pattern: expected a name");
-        deliveries = deliveries == null ? Set.of() : java.util.Collections.unmodifiableSet(new TreeSet<>(deliveries));
-        audiences = audiences == null ? Set.of() : java.util.Collections.unmodifiableSet(new TreeSet<>(audiences));
+        deliveries = deliveries == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(deliveries));
+        audiences = audiences == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(audiences));
         if (step == null) throw new IllegalArgumentException("Pattern '" + name + "': expected the step it starts");
     }
 

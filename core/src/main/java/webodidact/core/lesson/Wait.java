@@ -1,5 +1,7 @@
 package webodidact.core.lesson;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import webodidact.core.time.Seconds;
 import webodidact.core.time.TimeRange;
@@ -21,7 +23,7 @@ public record Wait(TimeRange time, String what, String cue, Cover cover, List<Lo
         what = what == null ? "" : what;
         cue = cue == null ? "" : cue;
         cover = cover == null ? Cover.STAY : cover;
-        looks = looks == null ? List.of() : looks.stream().sorted(java.util.Comparator.comparingInt(Look::at)).toList();
+        looks = looks == null ? List.of() : looks.stream().sorted(Comparator.comparingInt(Look::at)).toList();
     }
 
     public Wait(TimeRange time, String what, String cue, Cover cover) {
@@ -56,10 +58,10 @@ public record Wait(TimeRange time, String what, String cue, Cover cover, List<Lo
     /** All moments at which somebody has to come: the looks, and the tests between rounds but the last, which is its end. */
     public List<Look> moments() {
         if (rounds == null) return looks;
-        var all = new java.util.ArrayList<>(looks);
+        var all = new ArrayList<>(looks);
         var tests = rounds.looks();
         all.addAll(tests.subList(0, tests.size() - 1));
-        all.sort(java.util.Comparator.comparingInt(Look::at));
+        all.sort(Comparator.comparingInt(Look::at));
         return List.copyOf(all);
     }
 }

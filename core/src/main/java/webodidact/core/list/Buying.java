@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Food;
 import webodidact.core.food.Weighing;
@@ -53,7 +54,7 @@ public record Buying(Price pack, long packs, Ratio outlay, Ratio used, Amount le
     }
 
     private static Optional<Ratio> needed(Amount exact, Amount holds, Food food, FoodLine line, Course course) {
-        if (line.size() != null && exact.unit().dimension() == webodidact.core.amount.Dimension.COUNT && line.size().unit().convertsTo(holds.unit())) {
+        if (line.size() != null && exact.unit().dimension() == Dimension.COUNT && line.size().unit().convertsTo(holds.unit())) {
             return Optional.of(line.size().in(holds.unit(), course.house()).low().times(exact.high()));
         }
         return Weighing.in(exact, holds.unit(), food, line.form(), course.house(), course.house()).map(Amount::high);

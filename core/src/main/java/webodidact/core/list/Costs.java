@@ -7,6 +7,7 @@ import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
+import webodidact.core.food.Shelf;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
@@ -37,7 +38,7 @@ public record Costs(Side home, Side shoot) {
         var home = new ArrayList<Row>();
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
-            if (food != null && food.shelf() == webodidact.core.food.Shelf.TAP) continue;
+            if (food != null && food.shelf() == Shelf.TAP) continue;
             var exact = line.amount() == null ? null : GatherList.exact(line, Scaling.forHome(lesson), knowledge);
             home.add(row(line, food, exact, course));
         }

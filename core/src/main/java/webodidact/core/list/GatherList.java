@@ -3,6 +3,7 @@ package webodidact.core.list;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -57,7 +58,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
 
     /** Numbers of the steps that use each line, from 1. */
     private static Map<String, List<Integer>> steps(Lesson lesson) {
-        var all = new java.util.HashMap<String, List<Integer>>();
+        var all = new HashMap<String, List<Integer>>();
         for (int i = 0; i < lesson.steps().size(); i++) {
             for (var use : lesson.steps().get(i).uses()) {
                 var numbers = all.computeIfAbsent(use.line(), k -> new ArrayList<>());
@@ -79,7 +80,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
 
     /** What to measure of each line, by its id; those that hold the dish up are rounded together. */
     static Map<String, KitchenRounding.Rounded> takes(Lesson lesson, Ratio factor, MeasureSystem house, Knowledge knowledge) {
-        var takes = new java.util.HashMap<String, KitchenRounding.Rounded>();
+        var takes = new HashMap<String, KitchenRounding.Rounded>();
         var structure = new ArrayList<FoodLine>();
         for (var line : lesson.foods()) {
             if (line.amount() == null) continue;

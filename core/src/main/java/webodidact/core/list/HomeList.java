@@ -12,12 +12,14 @@ import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
+import webodidact.core.food.Shelf;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Scaling;
+import webodidact.core.lesson.ToolLine;
 import webodidact.core.swap.CookedAmount;
 import webodidact.core.swap.Offer;
 import webodidact.core.swap.Swaps;
@@ -41,7 +43,7 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
         var swaps = new Swaps(knowledge, course);
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
-            if (food != null && food.shelf() == webodidact.core.food.Shelf.TAP) continue;
+            if (food != null && food.shelf() == Shelf.TAP) continue;
             entries.add(entry(lesson, home, all, line, food, swaps, knowledge, course));
         }
         var tools = lesson.tools().stream().map(t -> (t.count() > 1 ? t.count() + " × " : "") + toolName(t, home, knowledge)).toList();
@@ -112,7 +114,7 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
         return cups.low().isLessThan(Ratio.of(1, 4)) ? cups.in(Unit.TBSP, system) : cups;
     }
 
-    private static String toolName(webodidact.core.lesson.ToolLine line, Household home, Knowledge knowledge) {
+    private static String toolName(ToolLine line, Household home, Knowledge knowledge) {
         if (line.tool() == null || !home.missingTools().contains(line.tool())) return line.name();
         return knowledge.tool(line.tool()).stream().flatMap(t -> t.instead().stream()).filter(i -> !home.missingTools().contains(i.tool())).findFirst()
                 .map(i -> Words.OURS.say("instead", knowledge.tool(i.tool()).map(t -> t.name()).orElse(i.tool()), line.name())).orElse(Words.OURS.say("missing", line.name()));

@@ -8,6 +8,7 @@ import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
 import webodidact.core.food.Food;
 import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
@@ -17,6 +18,7 @@ import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Scaling;
+import webodidact.core.money.Price;
 
 /** Sets for groups in one room and for the demonstration: what goes into each pot, and what has to be bought for all. */
 public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> tools) {
@@ -94,8 +96,8 @@ public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> t
         return List.copyOf(pots);
     }
 
-    private static String name(webodidact.core.money.Price pack, Course course) {
-        boolean counted = pack.holds().unit() == webodidact.core.amount.Unit.PIECE && pack.holds().low().equals(Ratio.ONE) && !pack.name().isEmpty();
+    private static String name(Price pack, Course course) {
+        boolean counted = pack.holds().unit() == Unit.PIECE && pack.holds().low().equals(Ratio.ONE) && !pack.name().isEmpty();
         if (counted) return pack.name();
         var holds = KitchenRounding.round(pack.holds(), course.house()).text();
         return pack.name().isEmpty() ? holds : Words.OURS.say("pack.of", pack.name(), holds);

@@ -8,6 +8,7 @@ import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
+import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
@@ -48,7 +49,7 @@ public final class Leftovers {
 
     private static long lots(Lesson lesson, Costs.Row row, Amount left, Course course, Knowledge knowledge) {
         var need = GatherList.exact(row.line(), Scaling.forHome(lesson), knowledge);
-        return webodidact.core.food.Weighing.in(need, left.unit(), row.food(), row.line().form(), course.house(), course.house())
+        return Weighing.in(need, left.unit(), row.food(), row.line().form(), course.house(), course.house())
                 .filter(n -> n.low().isMoreThan(Ratio.ZERO)).map(n -> left.low().dividedBy(n.low()).floor()).orElse(0L);
     }
 

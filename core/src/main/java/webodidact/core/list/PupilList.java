@@ -3,6 +3,7 @@ package webodidact.core.list;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
@@ -24,7 +25,7 @@ public record PupilList(List<Question> questions, List<String> foods, List<Strin
         }
         var entries = GatherList.of(lesson, house, knowledge).entries();
         // In the alphabet's order the list does not give away which step wants what.
-        var foods = entries.stream().map(GatherList.Entry::item).sorted(Comparator.comparing(s -> s.toLowerCase(java.util.Locale.ROOT))).toList();
+        var foods = entries.stream().map(GatherList.Entry::item).sorted(Comparator.comparing(s -> s.toLowerCase(Locale.ROOT))).toList();
         var answers = entries.stream().map(e -> Words.OURS.say(e.steps().isEmpty() ? "answer" : "answer.steps", e.item(), e.take(), e.steps())).toList();
         return new PupilList(List.copyOf(questions), foods, answers);
     }

@@ -3,6 +3,7 @@ package webodidact.core.list;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
@@ -32,7 +33,7 @@ public record SaltShare(Ratio grams, int limit, List<Carrier> carriers, List<Str
         var sum = Ratio.ZERO;
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
-            if (food == null || food.facts().salt() == null || line.item().toLowerCase(java.util.Locale.ROOT).contains("unsalted")) continue;
+            if (food == null || food.facts().salt() == null || line.item().toLowerCase(Locale.ROOT).contains("unsalted")) continue;
             var amount = CookedAmount.of(line, line.amount(), knowledge);
             var grams = amount == null ? null : Weighing.in(amount, Unit.G, food, line.form(), course.house(), course.house()).map(Amount::low).orElse(null);
             if (grams == null) {

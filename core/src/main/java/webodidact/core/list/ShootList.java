@@ -3,6 +3,7 @@ package webodidact.core.list;
 import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Ratio;
@@ -72,6 +73,6 @@ public record ShootList(List<Entry> entries, List<Tool> tools, int onCamera, int
     static String whole(Amount exact, Course course) {
         if (exact.unit().dimension() != Dimension.COUNT || exact.unit() == Unit.BUNCH && exact.high().isLessThan(Ratio.ONE)) return KitchenRounding.round(exact, course.house()).text();
         var up = Ratio.of(exact.high().ceiling());
-        return webodidact.core.amount.AmountText.of(new Amount(up, up, exact.unit(), false));
+        return AmountText.of(new Amount(up, up, exact.unit(), false));
     }
 }

@@ -3,6 +3,7 @@ package webodidact.core.money;
 import java.util.Comparator;
 import java.util.List;
 import webodidact.core.amount.Ratio;
+import webodidact.core.batch.Pieces;
 
 /** Packs to choose from: the best price by weight and the least to pay can be different ones. */
 public record Shelf(List<Pack> packs) {
@@ -25,7 +26,7 @@ public record Shelf(List<Pack> packs) {
     }
 
     /** Something bought in bulk, frozen in lots of one recipe: whole lots, and what is over. */
-    public static webodidact.core.batch.Pieces.Cut freezerLots(Ratio bought, Ratio lot) {
-        return webodidact.core.batch.Pieces.bySize(bought, lot);
+    public static Pieces.Cut freezerLots(Ratio bought, Ratio lot) {
+        return Pieces.bySize(bought, lot);
     }
 }

@@ -1,6 +1,7 @@
 package webodidact.core.reading;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -53,7 +54,7 @@ final class Account {
                 long hash = Character.toLowerCase(text.charAt(i++));
                 if (kind == 0) continue;
                 while (i < text.length() && kind(text.charAt(i)) == kind) hash = hash * 1_000_003 + Character.toLowerCase(text.charAt(i++));
-                if (size == all.length) all = java.util.Arrays.copyOf(all, 2 * size);
+                if (size == all.length) all = Arrays.copyOf(all, 2 * size);
                 all[size++] = hash;
             }
         }
@@ -66,8 +67,8 @@ final class Account {
         }
 
         private boolean isInSorted(Hashes other) {
-            java.util.Arrays.sort(all, 0, size);
-            java.util.Arrays.sort(other.all, 0, other.size);
+            Arrays.sort(all, 0, size);
+            Arrays.sort(other.all, 0, other.size);
             int j = 0;
             for (int i = 0; i < size; i++, j++) {
                 while (j < other.size && other.all[j] < all[i]) j++;

@@ -1,6 +1,7 @@
 package webodidact.core.reading;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -95,11 +96,11 @@ public final class AmountReader {
 
     private static Optional<Start> worded(String text, Matcher m) {
         var unit = unit(text, m.end());
-        var word = m.group(2).toLowerCase(java.util.Locale.ROOT);
+        var word = m.group(2).toLowerCase(Locale.ROOT);
         var value = word.equals("half a dozen") ? Ratio.of(6) : word.startsWith("half") || word.equals("a half") ? Ratio.HALF
                 : word.endsWith("quarter") ? Ratio.of(1, 4) : word.equals("a dozen") ? Ratio.of(12) : WORDS.get(word);
         if (unit.isEmpty() && (word.equals("a") || word.equals("an")) && NOT_ONE.matcher(text).region(m.end(), text.length()).lookingAt()) return Optional.empty();
-        var high = m.group(3) == null ? value : WORDS.get(m.group(3).toLowerCase(java.util.Locale.ROOT));
+        var high = m.group(3) == null ? value : WORDS.get(m.group(3).toLowerCase(Locale.ROOT));
         return Optional.of(new Start(new Amount(value, high.max(value), unit.map(Found::unit).orElse(Unit.PIECE), m.group(1) != null),
                 unit.map(Found::end).orElse(m.end())));
     }

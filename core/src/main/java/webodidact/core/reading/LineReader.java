@@ -3,6 +3,7 @@ package webodidact.core.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -157,7 +158,7 @@ public final class LineReader {
     }
 
     /** "tins ...": what the sizes are of. The end counts from the start of "1 ". */
-    private static java.util.Optional<AmountReader.Start> holder(String text) {
+    private static Optional<AmountReader.Start> holder(String text) {
         return AmountReader.start("1 " + text).filter(s -> s.amount().unit().dimension() == Dimension.COUNT && s.amount().unit() != Unit.PIECE);
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
 import webodidact.core.money.Price;
 
 /** Packs and their prices as she types them: "block 400 g 5.20; grated bag 250 g 2.95". */
@@ -18,7 +19,7 @@ public final class PackText {
 
     /** What {@link #read} reads. */
     public static String of(List<Price> prices) {
-        return String.join("; ", prices.stream().map(p -> (p.name() + " " + AmountText.of(p.holds()) + (p.holds().unit() == webodidact.core.amount.Unit.PIECE ? " piece" : "") + " "
+        return String.join("; ", prices.stream().map(p -> (p.name() + " " + AmountText.of(p.holds()) + (p.holds().unit() == Unit.PIECE ? " piece" : "") + " "
                 + p.coins() / 100 + "." + (p.coins() % 100 < 10 ? "0" : "") + p.coins() % 100).strip()).toList());
     }
 

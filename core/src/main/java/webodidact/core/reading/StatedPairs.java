@@ -2,6 +2,7 @@ package webodidact.core.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
@@ -52,7 +53,7 @@ public final class StatedPairs {
     private static boolean isFollowed(String text, int start) {
         int to = Math.min(text.length(), start + 60);
         for (int i = start; i < to; i++) if ("(/=,–".indexOf(text.charAt(i)) >= 0) return true;
-        var near = text.substring(start, to).toLowerCase(java.util.Locale.ROOT);
+        var near = text.substring(start, to).toLowerCase(Locale.ROOT);
         return near.contains("or about") || near.contains("that") || near.contains("which");
     }
 

@@ -3,6 +3,7 @@ package webodidact.core.rules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -26,17 +27,17 @@ final class AddedTwice implements Check {
         return s.lesson().foods().stream().flatMap(line -> finding(s, line).stream());
     }
 
-    private java.util.Optional<Finding> finding(Situation s, FoodLine line) {
+    private Optional<Finding> finding(Situation s, FoodLine line) {
         var adding = new ArrayList<Step>();
         for (var step : s.lesson().steps()) {
             boolean measured = step.uses().stream().anyMatch(u -> u.line().equals(line.id()) && u.amount() != null);
             if (step.kind().isHandsOn() && !measured && (adds(step.say(), line, step, s.mentions()) || adds(step.doing(), line, step, s.done()))) adding.add(step);
         }
-        if (adding.size() < 2) return java.util.Optional.empty();
+        if (adding.size() < 2) return Optional.empty();
         var first = adding.getFirst();
         var second = adding.get(1);
         int number = s.lesson().indexOf(first.id()) + 1;
-        return java.util.Optional.of(at(s, second.id(), line.item(), number).mending(mend("rest", l -> l.withStep(second.id(), x -> x.but(d -> {
+        return Optional.of(at(s, second.id(), line.item(), number).mending(mend("rest", l -> l.withStep(second.id(), x -> x.but(d -> {
             d.say = rest(d.say, line, s.mentions().get(second.id()));
             d.doing = rest(d.doing, line, s.done().get(second.id()));
         })))));

@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -32,7 +33,7 @@ final class MeasuresMixed implements Check {
         for (var unit : Unit.all()) {
             var of = meant.stream().filter(m -> m.unit() == unit && !m.systems().isEmpty()).toList();
             for (int i = 1; i < of.size(); i++) {
-                if (java.util.Collections.disjoint(of.getFirst().systems(), of.get(i).systems())) {
+                if (Collections.disjoint(of.getFirst().systems(), of.get(i).systems())) {
                     found.add(finding(s, of.getFirst(), of.get(i)));
                     break;
                 }

@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -33,7 +34,7 @@ final class OvenOnEarly implements Check {
         return Stream.of(finding(s, use, on, later.get(), due - hot));
     }
 
-    private Finding finding(Situation s, Placed use, java.util.Optional<Placed> on, Placed later, int early) {
+    private Finding finding(Situation s, Placed use, Optional<Placed> on, Placed later, int early) {
         return at(s, on.map(p -> p.step().id()).orElse(use.step().id()), Clock.text(early), use.number())
                 .mending(mend("later", moved(on.map(p -> p.step().id()).orElse(""), later.step().id()), later.number()));
     }

@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.Locale;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
 import webodidact.core.check.Check;
@@ -34,7 +35,7 @@ final class SwapAnnouncedLate implements Check {
     }
 
     private static Lesson said(Lesson lesson, int at, String words, String name) {
-        var named = words.toLowerCase(java.util.Locale.ROOT).contains(name.toLowerCase(java.util.Locale.ROOT)) ? words : "Or " + name + ". " + words;
+        var named = words.toLowerCase(Locale.ROOT).contains(name.toLowerCase(Locale.ROOT)) ? words : "Or " + name + ". " + words;
         var step = lesson.steps().get(at);
         return Operations.sayAlso(step.id(), named).apply(lesson);
     }

@@ -2,12 +2,14 @@ package webodidact.core.script;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
@@ -38,7 +40,7 @@ public final class Mentions {
     private final Map<String, String> lineByFood = new LinkedHashMap<>();
     private final List<Map.Entry<Set<String>, String>> lineWords = new ArrayList<>();
     private final NearMiss near;
-    private final Map<String, Optional<String>> answers = new java.util.concurrent.ConcurrentHashMap<>();
+    private final Map<String, Optional<String>> answers = new ConcurrentHashMap<>();
 
     /** What is found depends on the list alone: while words are typed it stays the same, for whoever asks. */
     private record Known(List<FoodLine> foods, Knowledge knowledge) {}
@@ -95,7 +97,7 @@ public final class Mentions {
         }
         for (var found : knowledge.toolsIn(text)) add(all, taken, new Mention(found.start(), found.end(), Kind.TOOL, found.id(), text.substring(found.start(), found.end())));
         near.in(text, taken, all);
-        all.sort(java.util.Comparator.comparingInt(Mention::start));
+        all.sort(Comparator.comparingInt(Mention::start));
         return all;
     }
 

@@ -2,6 +2,7 @@ package webodidact.core.script;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,7 +22,7 @@ final class NearMiss {
 
     private record Known(String stem, String line) {}
 
-    private final Map<Integer, List<Known>> byLength = new java.util.HashMap<>();
+    private final Map<Integer, List<Known>> byLength = new HashMap<>();
     private final Knowledge knowledge;
     private final Map<String, Optional<Known>> answers = new ConcurrentHashMap<>();
 

@@ -5,9 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.AmountText;
@@ -25,6 +27,7 @@ import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Who;
 import webodidact.core.time.Clock;
+import webodidact.core.time.TimeRange;
 
 /** What the words of a step say about its wait, cue, oven, tools, foods and acts. Each is a proposal until somebody takes it. */
 public final class Suggestions {
@@ -79,7 +82,7 @@ public final class Suggestions {
         return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    private static String seconds(webodidact.core.time.TimeRange time) {
+    private static String seconds(TimeRange time) {
         return time.low() + "-" + time.high();
     }
 
@@ -94,8 +97,8 @@ public final class Suggestions {
             var right = near.right();
             add(all, Suggestion.Kind.SPELLING, near.words(), Words.OURS.say("spelling", near.words(), right), s -> s.but(d -> {
                 var word = Pattern.compile("\\b" + Pattern.quote(near.words()) + "\\b");
-                d.say = word.matcher(d.say).replaceAll(java.util.regex.Matcher.quoteReplacement(right));
-                d.doing = word.matcher(d.doing).replaceAll(java.util.regex.Matcher.quoteReplacement(right));
+                d.say = word.matcher(d.say).replaceAll(Matcher.quoteReplacement(right));
+                d.doing = word.matcher(d.doing).replaceAll(Matcher.quoteReplacement(right));
             }));
         }
     }
@@ -192,7 +195,7 @@ public final class Suggestions {
     }
 
     /** With scissors in the step, "trim" needs no knife as well. */
-    private boolean isStoodInFor(String id, java.util.Set<String> there) {
+    private boolean isStoodInFor(String id, Set<String> there) {
         return knowledge.tool(id).map(t -> t.instead().stream().anyMatch(i -> there.contains(i.tool()))).orElse(false);
     }
 

@@ -3,7 +3,9 @@ package webodidact.core.swap;
 import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.food.Knowledge;
+import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Ids;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.lesson.Use;
@@ -30,8 +32,8 @@ public final class Accepting {
         }) : f).toList());
         var extra = new ArrayList<FoodLine>();
         for (var need : offer.added()) {
-            if (knowledge.food(need.food()).map(f -> f.shelf() == webodidact.core.food.Shelf.TAP).orElse(false)) continue;
-            var added = need.but(d -> d.id = webodidact.core.lesson.Ids.next("f", foods.stream().map(FoodLine::id).toList()));
+            if (knowledge.food(need.food()).map(f -> f.shelf() == Shelf.TAP).orElse(false)) continue;
+            var added = need.but(d -> d.id = Ids.next("f", foods.stream().map(FoodLine::id).toList()));
             foods.add(foods.indexOf(foods.stream().filter(f -> f.id().equals(lineId)).findFirst().orElseThrow()) + 1, added);
             extra.add(added);
         }
@@ -55,7 +57,7 @@ public final class Accepting {
     private List<ToolLine> withTools(Lesson lesson, Offer offer) {
         var tools = new ArrayList<>(lesson.tools());
         for (var id : offer.tools()) {
-            var line = webodidact.core.lesson.Ids.next("t", tools.stream().map(ToolLine::id).toList());
+            var line = Ids.next("t", tools.stream().map(ToolLine::id).toList());
             tools.add(ToolLine.of(line, knowledge.tool(id).orElseThrow().name(), id, 1));
         }
         return tools;

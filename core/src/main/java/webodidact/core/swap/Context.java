@@ -1,5 +1,6 @@
 package webodidact.core.swap;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -37,7 +38,7 @@ public enum Context {
 
     /** As a food line's use names it, "baked"; empty for any other word. */
     static Optional<Context> named(String use) {
-        return java.util.Arrays.stream(values()).filter(c -> c.name().equalsIgnoreCase(use.strip())).findFirst();
+        return Arrays.stream(values()).filter(c -> c.name().equalsIgnoreCase(use.strip())).findFirst();
     }
 
     /**

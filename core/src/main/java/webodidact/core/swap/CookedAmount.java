@@ -1,5 +1,6 @@
 package webodidact.core.swap;
 
+import java.util.List;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Unit;
@@ -23,7 +24,7 @@ public final class CookedAmount {
     /** The amount of {@code standIn} that stands in for an amount of the line; unchanged if the table has no such rule. */
     public static Amount of(FoodLine line, Amount amount, String standIn, Knowledge knowledge) {
         if (line.food() == null) return amount;
-        return Swaps.rules().getOrDefault(line.food(), java.util.List.of()).stream().filter(r -> r.standIn().equals(standIn)).findFirst()
+        return Swaps.rules().getOrDefault(line.food(), List.of()).stream().filter(r -> r.standIn().equals(standIn)).findFirst()
                 .map(r -> weighed(line, amount, knowledge.food(line.food()).orElse(null)).times(r.ratio())).orElse(amount);
     }
 

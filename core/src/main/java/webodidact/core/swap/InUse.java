@@ -1,15 +1,18 @@
 package webodidact.core.swap;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import webodidact.core.food.Action;
 import webodidact.core.food.Actions;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.memo.Remembered;
 import webodidact.core.words.VerbForms;
@@ -50,7 +53,7 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         } else if (contexts.isEmpty() && !numbers.isEmpty()) {
             contexts.add(Context.COLD);
         }
-        later.sort(java.util.Comparator.comparingInt(Later::number));
+        later.sort(Comparator.comparingInt(Later::number));
         return new InUse(List.copyOf(numbers), contexts, later.stream().distinct().toList(), stated);
     }
 
@@ -83,7 +86,7 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         var items = new HashSet<String>();
         for (var each : lesson.foods()) items.addAll(nouns(each.item()));
         var about = new HashSet<String>();
-        var numbers = new java.util.TreeSet<Integer>();
+        var numbers = new TreeSet<Integer>();
         for (int i = 0; i < lesson.steps().size(); i++) {
             var step = lesson.steps().get(i);
             if (!step.kind().isHandsOn()) continue;
@@ -114,7 +117,7 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         for (var word : Word.of(text(step))) {
             Actions.shipped().named(word.stem()).flatMap(a -> Context.named(a.treated())).ifPresent(found::add);
         }
-        if (step.place() == webodidact.core.lesson.Place.OVEN) found.add(Context.BAKED);
+        if (step.place() == Place.OVEN) found.add(Context.BAKED);
         if (found.isEmpty()) found.add(Context.BOILED);
         contexts.addAll(found);
     }

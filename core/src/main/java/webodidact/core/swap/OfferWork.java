@@ -2,6 +2,7 @@ package webodidact.core.swap;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -236,7 +237,7 @@ final class OfferWork {
         if (offer.isLeaveOut() || offer.exact() == null) return Ratio.ZERO;
         return course.prices().stream().filter(p -> p.food().equals(offer.food().id())).map(p -> Weighing.in(offer.exact(), p.holds().unit(), offer.food(), "",
                 course.house(), course.house()).map(a -> a.low().dividedBy(p.holds().low()).times(p.coins())).orElse(Ratio.of(Long.MAX_VALUE / 2)))
-                .min(java.util.Comparator.naturalOrder()).orElse(Ratio.of(Long.MAX_VALUE / 2));
+                .min(Comparator.naturalOrder()).orElse(Ratio.of(Long.MAX_VALUE / 2));
     }
 
     private static Set<Allergen> minus(Collection<Allergen> all, Collection<Allergen> less) {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Diet;
 import webodidact.core.food.Food;
@@ -83,6 +84,6 @@ public final class Swaps {
 
     /** Names with a factor for leaving something out. */
     static SwapRule leaveOut(Food food, String change) {
-        return new SwapRule(food.id(), "", "", java.util.Set.of(), "", Ratio.ZERO, null, change, 0, Words.OURS.say("leaveOut.words"));
+        return new SwapRule(food.id(), "", "", Set.of(), "", Ratio.ZERO, null, change, 0, Words.OURS.say("leaveOut.words"));
     }
 }

@@ -1,6 +1,7 @@
 package webodidact.core.timing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
@@ -51,7 +52,7 @@ public final class CoverOptions {
         options.add(plain(lesson, step, cover instanceof Cover.SpeedUp ? cover : new Cover.SpeedUp(8), pace, Words.OURS.message("detail.fast"), noEdit));
         int more = Math.max(0, step.waiting().time().likely());
         options.add(plain(lesson, step, Cover.STAY, pace, Words.OURS.message("detail.stay", Clock.text(more)), null));
-        options.sort(java.util.Comparator.comparing(o -> !o.isAllowed()));
+        options.sort(Comparator.comparing(o -> !o.isAllowed()));
         return List.copyOf(options);
     }
 

@@ -1,7 +1,10 @@
 package webodidact.core.timing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Lesson;
 import webodidact.core.time.Span;
 import webodidact.core.time.TimeRange;
 
@@ -22,9 +25,9 @@ public record Schedule(List<Placed> steps, TimeRange total, int planned, int kit
     }
 
     /** Where the times could not be worked out: every step is there, at 0:00 and without length. */
-    public static Schedule unknown(webodidact.core.lesson.Lesson lesson) {
+    public static Schedule unknown(Lesson lesson) {
         var none = new Span(0, 0);
-        var placed = new java.util.ArrayList<Placed>();
+        var placed = new ArrayList<Placed>();
         for (var step : lesson.steps()) placed.add(new Placed(step, placed.size() + 1, none, none, 0, TimeRange.ZERO, 0, null, 0, none));
         return new Schedule(placed, TimeRange.ZERO, 0, 0, TimeRange.ZERO, lesson.slot(), 0, List.of());
     }
@@ -46,6 +49,6 @@ public record Schedule(List<Placed> steps, TimeRange total, int planned, int kit
     /** Seconds on air of a wait that is stayed with. */
     public static int stayed(Placed placed) {
         var wait = placed.step().waiting();
-        return wait != null && wait.cover() instanceof webodidact.core.lesson.Cover.Stay ? placed.span().end() - placed.busy().end() - placed.step().hold() : 0;
+        return wait != null && wait.cover() instanceof Cover.Stay ? placed.span().end() - placed.busy().end() - placed.step().hold() : 0;
     }
 }

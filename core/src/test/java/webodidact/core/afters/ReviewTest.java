@@ -10,6 +10,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Segment;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Take;
@@ -19,7 +20,7 @@ import webodidact.core.timing.Calibration;
 
 class ReviewTest {
     private final Step talk = Step.blank("t", Kind.TALK, "Talk").but(d -> d.say = "word ".repeat(180));
-    private final webodidact.core.lesson.Lesson lesson = of(talk, hands("a", 100));
+    private final Lesson lesson = of(talk, hands("a", 100));
 
     private static Take take(String id, int talked, int worked) {
         return new Take(id, "test", LocalDateTime.of(2026, 11, 1, 17, 0), List.of(new Take.StepTime("t", "Talk", talked, 0, 0), new Take.StepTime("a", "a", worked, 15, 1)));

@@ -3,6 +3,7 @@ package webodidact.core.amount;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Locale;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -66,12 +67,12 @@ class AmountTest {
 
     @Test
     void figuresAreWrittenAlikeOnEveryMachine() {
-        var usual = java.util.Locale.getDefault();
+        var usual = Locale.getDefault();
         try {
-            java.util.Locale.setDefault(java.util.Locale.forLanguageTag("ar-EG-u-nu-arab"));
+            Locale.setDefault(Locale.forLanguageTag("ar-EG-u-nu-arab"));
             assertThat(AmountText.number(Ratio.of(301, 20))).isEqualTo("15.05");
         } finally {
-            java.util.Locale.setDefault(usual);
+            Locale.setDefault(usual);
         }
     }
 }

@@ -7,6 +7,8 @@ import java.util.HashMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import webodidact.core.reading.AmountReader;
+import webodidact.core.words.Language;
 
 class UnitTest {
     @ParameterizedTest
@@ -61,7 +63,7 @@ class UnitTest {
         var two = Amount.of(2, unit);
         assertThat(Amount.parse(two.toString())).isEqualTo(two);
         assertThat(KitchenRounding.round(two, MeasureSystem.METRIC).text()).isNotBlank();
-        if (unit != Unit.PIECE) assertThat(webodidact.core.reading.AmountReader.start(AmountText.of(two) + " of it").orElseThrow().amount()).isEqualTo(two);
+        if (unit != Unit.PIECE) assertThat(AmountReader.start(AmountText.of(two) + " of it").orElseThrow().amount()).isEqualTo(two);
         if (unit.dimension() == Dimension.INFORMAL) assertThat(unit.usualSize().unit().dimension()).isNotEqualTo(Dimension.INFORMAL);
         if (unit.dimension().compareTo(Dimension.LENGTH) <= 0) for (var system : MeasureSystem.values()) assertThat(unit.base(system).isMoreThan(Ratio.ZERO)).isTrue();
         assertThat(unit.smallestPart().isMoreThan(Ratio.ZERO)).isTrue();
@@ -69,9 +71,9 @@ class UnitTest {
 
     @Test
     void germanHasItsOwnWordsAndItsOwnPoint() {
-        assertThat(webodidact.core.words.Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.of(3, 2), Unit.TBSP)))).isEqualTo("1½ EL");
-        assertThat(webodidact.core.words.Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.parseDecimal("0.15"), Unit.KG)))).isEqualTo("0,15 kg");
-        assertThat(webodidact.core.words.Language.GERMAN.during(() -> AmountText.of(Amount.of(2, Unit.CLOVE)))).isEqualTo("2 Zehen");
+        assertThat(Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.of(3, 2), Unit.TBSP)))).isEqualTo("1½ EL");
+        assertThat(Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.parseDecimal("0.15"), Unit.KG)))).isEqualTo("0,15 kg");
+        assertThat(Language.GERMAN.during(() -> AmountText.of(Amount.of(2, Unit.CLOVE)))).isEqualTo("2 Zehen");
     }
 
     @Test

@@ -11,6 +11,7 @@ import static webodidact.core.Lessons.waits;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import webodidact.core.Lessons;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
@@ -28,7 +29,7 @@ class BackTimerTest {
     @Test
     void worksBackFromAirWithOnePairOfHands() {
         var foods = List.of(food("f1", "yoghurt", "150 g"), food("f2", "dill", "2 tbsp"));
-        var plan = plan(webodidact.core.Lessons.of(foods, using(hands("a", 60), "f1", "f2"), using(hands("b", 60), "f1")));
+        var plan = plan(Lessons.of(foods, using(hands("a", 60), "f1", "f2"), using(hands("b", 60), "f1")));
         assertThat(plan.jobs()).extracting(Job::type).containsExactly(Job.Type.CLEAN, Job.Type.SET_OUT, Job.Type.CAMERA);
         assertThat(plan.jobs().get(2).span()).isEqualTo(new Span(-600, 0));
         // Two foods for the first step; what is out already is not set out again for the second.
@@ -39,7 +40,7 @@ class BackTimerTest {
 
     @Test
     void aReadyCopyIsDoneWhenItIsDueAndTheOvenIsHotForIt() {
-        var lesson = webodidact.core.Lessons.of(at(waits(hands("a", 300), 900, 1200, new Cover.ReadyCopy(600, 7200)), Place.OVEN)).but(d -> d.ovenBefore = true);
+        var lesson = Lessons.of(at(waits(hands("a", 300), 900, 1200, new Cover.ReadyCopy(600, 7200)), Place.OVEN)).but(d -> d.ovenBefore = true);
         var plan = plan(lesson);
         var make = of(plan, Job.Type.COPY_HANDS).getFirst().span();
         var cook = of(plan, Job.Type.COPY_WAIT).getFirst().span();
@@ -53,20 +54,20 @@ class BackTimerTest {
 
     @Test
     void aCopyThatDoesNotKeepIsAClash() {
-        var lesson = webodidact.core.Lessons.of(hands("x", 3000), waits(hands("a", 300), 600, 600, new Cover.ReadyCopy(0, 600)));
+        var lesson = Lessons.of(hands("x", 3000), waits(hands("a", 300), 600, 600, new Cover.ReadyCopy(0, 600)));
         assertThat(plan(lesson).clashes()).hasSize(1).first().asString().contains("keeps only 10 min");
     }
 
     @Test
     void anOvenHeatedBeforeAirIsHotWhenItIsUsed() {
-        var lesson = webodidact.core.Lessons.of(at(hands("a", 60), Place.OVEN)).but(d -> d.ovenBefore = true);
+        var lesson = Lessons.of(at(hands("a", 60), Place.OVEN)).but(d -> d.ovenBefore = true);
         assertThat(of(plan(lesson), Job.Type.HEAT).getFirst().span().end()).isLessThanOrEqualTo(60);
-        assertThat(of(plan(webodidact.core.Lessons.of(at(hands("a", 60), Place.OVEN))), Job.Type.HEAT)).isEmpty();
+        assertThat(of(plan(Lessons.of(at(hands("a", 60), Place.OVEN))), Job.Type.HEAT)).isEmpty();
     }
 
     @Test
     void nothingToDoForAnEmptyLesson() {
-        assertThat(plan(webodidact.core.Lessons.of()).jobs()).isEmpty();
-        assertThat(plan(webodidact.core.Lessons.of()).firstStart()).isZero();
+        assertThat(plan(Lessons.of()).jobs()).isEmpty();
+        assertThat(plan(Lessons.of()).firstStart()).isZero();
     }
 }

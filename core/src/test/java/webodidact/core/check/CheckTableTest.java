@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
@@ -59,7 +60,7 @@ class CheckTableTest {
 
     @Test
     void findingsAndMendsAreEqualIfTheySayTheSame() {
-        var one = new Finding("over-slot", "", new About.OfLesson(), 0, java.util.List.of("2:00", "18:20"), java.util.List.of(new Mend(CheckTable.words().message("over-slot.mend.slot", 25), l -> l)));
+        var one = new Finding("over-slot", "", new About.OfLesson(), 0, List.of("2:00", "18:20"), List.of(new Mend(CheckTable.words().message("over-slot.mend.slot", 25), l -> l)));
         var same = one.mending(new Mend(CheckTable.words().message("over-slot.mend.slot", 25), l -> Lesson.blank("x", 1, "x")));
         assertThat(one).isEqualTo(same).hasSameHashCodeAs(same);
         assertThat(one).isNotEqualTo(one.mending(new Mend(CheckTable.words().message("over-slot.mend.slot", 30), l -> l)));

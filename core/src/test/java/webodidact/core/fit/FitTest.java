@@ -20,6 +20,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
 import webodidact.core.check.Finding;
 import webodidact.core.food.Knowledge;
@@ -144,8 +145,8 @@ class FitTest {
         assertThat(arcs.stream().filter(a -> a.before() == 1 && a.after() == 5).findFirst().orElseThrow().why()).isEqualTo("it goes on with what step 2 made");
     }
 
-    private static org.assertj.core.groups.Tuple tuple(Object... of) {
-        return org.assertj.core.groups.Tuple.tuple(of);
+    private static Tuple tuple(Object... of) {
+        return Tuple.tuple(of);
     }
 
     private static Lesson made(List<Integer> seconds, int wait, int way) {

@@ -5,7 +5,9 @@ import static webodidact.core.Lessons.hands;
 import static webodidact.core.Lessons.of;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -40,7 +42,7 @@ class ReorderTest {
     @Property
     void everyOrderIsTheOneAskedFor(@ForAll long seed) {
         var order = new ArrayList<>(List.of(0, 1, 2, 3));
-        java.util.Collections.shuffle(order, new java.util.Random(seed));
+        Collections.shuffle(order, new Random(seed));
         var reorder = new Reorder(LESSON, order);
         if (reorder.isNothing()) return;
         var ids = reorder.move().change().apply(LESSON).steps().stream().map(Step::id).toList();

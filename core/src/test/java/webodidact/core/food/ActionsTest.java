@@ -10,6 +10,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import webodidact.core.lesson.Place;
 import webodidact.core.swap.Context;
 import webodidact.core.words.VerbForms;
 
@@ -64,7 +65,7 @@ class ActionsTest {
         for (var action : Actions.shipped().all()) {
             action.tools().forEach(t -> assertThat(table.tool(t)).as(action.verb() + " → " + t).isPresent());
             if (!action.treated().isEmpty()) assertThat(Context.values()).as(action.verb()).extracting(c -> c.name().toLowerCase()).contains(action.treated());
-            if (!action.place().isEmpty()) assertThat(webodidact.core.lesson.Place.values()).as(action.verb()).extracting(p -> p.name().toLowerCase()).contains(action.place());
+            if (!action.place().isEmpty()) assertThat(Place.values()).as(action.verb()).extracting(p -> p.name().toLowerCase()).contains(action.place());
             assertThat(action.neverWhen()).allMatch(p -> List.of(p.split(" ")).contains("_"));
             assertThat(Actions.shipped().named(action.forms().ing())).as(action.verb()).isPresent();
         }

@@ -4,8 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.Ratio;
 import webodidact.core.swap.Swaps;
@@ -80,7 +84,7 @@ class KnowledgeTest {
 
     @Test
     void factsSpeakOfKnownFoodsAndGroupsAndAreSensible() {
-        var groups = new java.util.HashSet<String>();
+        var groups = new HashSet<String>();
         table.foods().forEach(f -> groups.add(f.group().code()));
         for (var who : new FactTable().subjects()) {
             if (who.startsWith("group:")) assertThat(groups).contains(who.substring(6));
@@ -101,7 +105,7 @@ class KnowledgeTest {
     @Test
     void aCourseAddsAndChangesFoods() {
         var own = List.of(new OwnFood("samphire-salt", List.of("samphire salt"), Shelf.SPICE, null, null, Set.of(), false, null, Diet.VEGAN, Ratio.of(80)),
-                new OwnFood("yoghurt", null, null, java.util.Map.of("", Ratio.parseDecimal("1.1")), null, null, null, null, null, null),
+                new OwnFood("yoghurt", null, null, Map.of("", Ratio.parseDecimal("1.1")), null, null, null, null, null, null),
                 new OwnFood("marsh-honey", List.of("honey"), null, null, null, null, null, null, null, null));
         var known = Knowledge.of(own);
         assertThat(known.foodNamed("a pinch of samphire salt").orElseThrow().shelf()).isEqualTo(Shelf.SPICE);
@@ -109,9 +113,9 @@ class KnowledgeTest {
         assertThat(known.food("yoghurt").orElseThrow().allergens()).containsExactly(Allergen.MILK);
         assertThat(known.foodNamed("honey").orElseThrow().id()).as("the course's own name wins").isEqualTo("marsh-honey");
         assertThat(known.food("marsh-honey").orElseThrow().checkLabel()).as("nobody has stated its allergens").isTrue();
-        assertThat(table.foodNamed("samphire salt").map(Food::id)).isNotEqualTo(java.util.Optional.of("samphire-salt"));
+        assertThat(table.foodNamed("samphire salt").map(Food::id)).isNotEqualTo(Optional.of("samphire-salt"));
         assertThat(Knowledge.of(List.of())).isSameAs(table);
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new OwnFood("x", null, null, java.util.Map.of("", Ratio.of(9)), null, null, null, null, null, null))
+        Assertions.assertThatThrownBy(() -> new OwnFood("x", null, null, Map.of("", Ratio.of(9)), null, null, null, null, null, null))
                 .hasMessage("Density '9' of 'x': expected 0.05 to 3 g in a millilitre");
     }
 }

@@ -10,6 +10,7 @@ import static webodidact.core.Lessons.using;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import webodidact.core.Lessons;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Knowledge;
@@ -28,7 +29,7 @@ class CoverageGridTest {
             .but(d -> d.tools = List.of(ToolLine.of("t1", "grater", "grater", 1), ToolLine.of("t2", "gloves", "oven-gloves", 1)));
 
     private CoverageGrid grid(Household... homes) {
-        return CoverageGrid.of(lesson, List.of(homes), Knowledge.shipped(), webodidact.core.Lessons.COURSE);
+        return CoverageGrid.of(lesson, List.of(homes), Knowledge.shipped(), Lessons.COURSE);
     }
 
     private static Coverage.Home cell(CoverageGrid grid, String need, int home) {

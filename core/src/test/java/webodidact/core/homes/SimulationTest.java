@@ -10,6 +10,7 @@ import static webodidact.core.Lessons.plan;
 import static webodidact.core.Lessons.using;
 import static webodidact.core.Lessons.waits;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,6 +18,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Audience;
@@ -27,6 +29,7 @@ import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Way;
 import webodidact.core.lesson.Who;
+import webodidact.core.swap.Swaps;
 import webodidact.core.time.TimeRange;
 import webodidact.core.timing.Pace;
 
@@ -95,7 +98,7 @@ class SimulationTest {
     @Test
     void itTellsHowFarItIsAndStopsWhenAsked() {
         var lesson = of(hands("a", 200));
-        var told = new java.util.ArrayList<Integer>();
+        var told = new ArrayList<Integer>();
         assertThat(Simulation.of(lesson, paces(lesson), Chance.USUAL, 1000, 7, s -> told.add(s) && s < 500)).isEmpty();
         assertThat(told).isSorted().startsWith(0).hasSize(5);
         assertThat(told.getLast()).isEqualTo(512);
@@ -110,7 +113,7 @@ class SimulationTest {
         var result = Simulation.of(lesson, homes, Chance.NONE, 30, 7, Progress.NONE).orElseThrow().against(plan(lesson));
         // 200 and 20 s at 5/4 end at 275, shown until 220: 55 late at c; at twice the hands at 440; with a peeler at 375 + 25.
         assertThat(result.behind()).extracting(b -> b.home().home().alias(), Simulation.Behind::step, Simulation.Behind::seconds).containsExactly(
-                org.assertj.core.groups.Tuple.tuple("Young", 3, 220), org.assertj.core.groups.Tuple.tuple("Peeler", 3, 180), org.assertj.core.groups.Tuple.tuple("Teal", 3, 55));
+                Tuple.tuple("Young", 3, 220), Tuple.tuple("Peeler", 3, 180), Tuple.tuple("Teal", 3, 55));
         assertThat(result.behind()).extracting(Simulation.Behind::why).containsExactly("age of the cooks", "another tool: vegetable peeler for box grater", "the pace of the lesson");
     }
 
@@ -118,7 +121,7 @@ class SimulationTest {
     void aSubstituteTakesItsTimeWhereItIsFirstUsed() {
         var lesson = of(List.of(food("f1", "yoghurt", "150 g")), using(hands("a", 100), "f1"));
         var usual = paces(lesson, Household.named("A")).getFirst();
-        var offers = new webodidact.core.swap.Swaps(Knowledge.shipped(), COURSE).offers(lesson, lesson.foods().getFirst(), List.of());
+        var offers = new Swaps(Knowledge.shipped(), COURSE).offers(lesson, lesson.foods().getFirst(), List.of());
         var first = offers.stream().filter(o -> !o.isLeaveOut() && !o.isRefused()).findFirst().orElseThrow();
         var other = paces(lesson, Household.named("B").but(d -> d.missingFoods = Set.of("yoghurt"))).getFirst();
         assertThat(other.millis().getFirst() - usual.millis().getFirst()).isEqualTo(Math.max(0, first.onAir()) * 1000);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Heat;
@@ -63,7 +64,7 @@ class BoundsTest {
 
     @Test
     void aHomesWordsAreOneFormHoweverTheyWereTyped() {
-        var home = new Household(" Tern\u00a0\n 7 ", null, java.util.Set.of("Vegan", "none"), java.util.Set.of(Allergen.MILK), null, null, List.of(), true, true, true, true, null);
+        var home = new Household(" Tern\u00a0\n 7 ", null, Set.of("Vegan", "none"), Set.of(Allergen.MILK), null, null, List.of(), true, true, true, true, null);
         assertThat(home.alias()).isEqualTo("Tern 7");
         assertThat(home.diets()).containsExactly("vegan");
         assertThat(home.allergies()).containsExactly(Allergen.MILK);

@@ -11,6 +11,7 @@ import static webodidact.core.Lessons.waits;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import webodidact.core.Lessons;
 
 class LessonTest {
     @Test
@@ -45,7 +46,7 @@ class LessonTest {
     void aNewLessonStartsWithAPatternThatHasNoFindings() {
         for (var delivery : Delivery.values()) {
             for (var audience : Audience.values()) {
-                var lesson = LessonPattern.start("x", 1, "buns", delivery, audience, 1800, webodidact.core.Lessons.COURSE);
+                var lesson = LessonPattern.start("x", 1, "buns", delivery, audience, 1800, Lessons.COURSE);
                 assertThat(lesson.steps()).hasSize(4);
                 assertThat(outcome(lesson).report().open()).isEmpty();
             }

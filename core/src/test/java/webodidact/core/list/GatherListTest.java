@@ -8,6 +8,7 @@ import static webodidact.core.Lessons.using;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import webodidact.core.amount.Amount;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
@@ -45,7 +46,7 @@ class GatherListTest {
     @Test
     void unknownDensitiesAreNotGuessed() {
         assertThat(only(halved(food("f1", "new-potato", "700 g")), MeasureSystem.METRIC).also()).isEmpty();
-        var unknown = only(halved(FoodLine.of("f1", "moonberries", null, webodidact.core.amount.Amount.parse("100 g"))), MeasureSystem.METRIC);
+        var unknown = only(halved(FoodLine.of("f1", "moonberries", null, Amount.parse("100 g"))), MeasureSystem.METRIC);
         assertThat(unknown.contains()).isEqualTo("unknown: check");
         assertThat(unknown.also()).isEmpty();
     }

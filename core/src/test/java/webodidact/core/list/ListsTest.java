@@ -13,6 +13,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import webodidact.core.Lessons;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
@@ -26,6 +27,7 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Sets;
 import webodidact.core.lesson.Shaping;
+import webodidact.core.lesson.Step;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Yield;
@@ -219,7 +221,7 @@ class ListsTest {
 
     @Test
     void theSpokenListIsComparedWithTheList() {
-        var gather = webodidact.core.lesson.Step.blank("g", Kind.RUN_THROUGH, "Gather check").but(d -> d.say = "Flour, butter and milk.");
+        var gather = Step.blank("g", Kind.RUN_THROUGH, "Gather check").but(d -> d.say = "Flour, butter and milk.");
         var spoken = SpokenList.of(scones.inserting(0, gather), table);
         assertThat(spoken.said()).extracting(f -> f.id()).containsExactly("f1", "f2", "f4");
         assertThat(spoken.unsaid()).extracting(f -> f.id()).containsExactly("f3");
@@ -228,7 +230,7 @@ class ListsTest {
 
     @Test
     void theSubstitutionSheetSaysWhenToAnnounce() {
-        var gather = webodidact.core.lesson.Step.blank("g", Kind.RUN_THROUGH, "Gather check").but(d -> d.say = "Or spring onion.");
+        var gather = Step.blank("g", Kind.RUN_THROUGH, "Gather check").but(d -> d.say = "Or spring onion.");
         var lesson = scones.inserting(0, gather).withFood("f4", f -> f.but(d -> d.mentioned = List.of("oat-drink")));
         var sheet = SubstitutionSheet.of(lesson, COURSE, table);
         assertThat(sheet.entries()).singleElement().satisfies(e -> {
@@ -304,14 +306,14 @@ class ListsTest {
 
     @Test
     void aShapedCopyHasInItWhatWentIntoItsDough() {
-        var copy = new webodidact.core.lesson.Cover.ReadyCopy(0, 3600);
+        var copy = new Cover.ReadyCopy(0, 3600);
         var buns = of(List.of(food("f1", "plain-flour", "300 g"), food("f2", "butter", "50 g"), food("f3", "lemon", "1 piece")),
                 using(hands("dough", 300).but(d -> d.title = "Make the dough"), "f1", "f2"),
-                webodidact.core.Lessons.waits(hands("shape", 200).but(d -> {
+                Lessons.waits(hands("shape", 200).but(d -> {
                     d.title = "Shape the buns";
                     d.doing = "Cut the dough into rounds.";
                 }), 600, 600, copy),
-                webodidact.core.Lessons.waits(webodidact.core.Lessons.at(hands("bake", 60).but(d -> d.title = "Into the oven with the buns"), webodidact.core.lesson.Place.OVEN), 900, 900, copy),
+                Lessons.waits(Lessons.at(hands("bake", 60).but(d -> d.title = "Into the oven with the buns"), Place.OVEN), 900, 900, copy),
                 using(hands("serve", 60).but(d -> d.title = "Squeeze over them"), "f3"));
         var shoot = ShootList.of(buns.but(d -> d.homeOf = d.makes.serves()), COURSE, table);
         assertThat(shoot.entries()).extracting(e -> e.item() + ": " + e.why()).containsExactly("plain flour: 1 on camera + 1 ready copy (step 2) + 1 ready copy (step 3)",

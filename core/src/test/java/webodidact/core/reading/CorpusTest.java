@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -78,7 +79,7 @@ class CorpusTest {
     private void everyCharacterIsAccountedFor(String line) {
         var read = reader.read(line);
         var out = new ArrayList<String>();
-        for (var text : List.of(read.item(), String.join(" ", read.form()), read.note(), String.join(" ", read.alternatives()), read.unsure().stream().map(Doubt::text).collect(java.util.stream.Collectors.joining(" ")))) Account.tokens(text, out);
+        for (var text : List.of(read.item(), String.join(" ", read.form()), read.note(), String.join(" ", read.alternatives()), read.unsure().stream().map(Doubt::text).collect(Collectors.joining(" ")))) Account.tokens(text, out);
         var in = new ArrayList<String>();
         Account.tokens(line, in);
         in.removeIf(out::remove);

@@ -14,27 +14,28 @@ import static webodidact.core.Lessons.waits;
 import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Heat;
+import webodidact.core.amount.MeasureSystem;
+import webodidact.core.amount.Ratio;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Severity;
+import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Accepted;
 import webodidact.core.lesson.Act;
-import webodidact.core.lesson.Cover;
-import webodidact.core.lesson.Kind;
-import webodidact.core.amount.Amount;
-import webodidact.core.amount.MeasureSystem;
-import webodidact.core.food.Knowledge;
-import webodidact.core.outcome.Outcome;
-import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.FoodLine;
-import webodidact.core.lesson.Sets;
-import webodidact.core.lesson.Shaping;
-import webodidact.core.lesson.ToolLine;
-import webodidact.core.lesson.Yield;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Sets;
+import webodidact.core.lesson.Shaping;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.ToolLine;
+import webodidact.core.lesson.Yield;
+import webodidact.core.outcome.Outcome;
 
 /** For each check one lesson that trips it and one that does not, and each mend mends. */
 class RulesTest {
@@ -75,11 +76,11 @@ class RulesTest {
 
     @Test
     void equivalenceWrong() {
-        var line = food("f1", "milk", "1/2 pint").but(d -> d.also = webodidact.core.amount.Amount.parse("250 ml"));
+        var line = food("f1", "milk", "1/2 pint").but(d -> d.also = Amount.parse("250 ml"));
         var lesson = of(List.of(line), using(hands("a", 60), "f1"));
         eachMendMends(lesson, "equivalence-wrong");
         assertThat(found(lesson, "equivalence-wrong").getFirst().what()).isEqualTo("“milk”: ½ pint is 285 ml, not 250 ml.");
-        assertThat(found(of(List.of(line.but(d -> d.also = webodidact.core.amount.Amount.parse("284 ml"))), using(hands("a", 60), "f1")), "equivalence-wrong")).isEmpty();
+        assertThat(found(of(List.of(line.but(d -> d.also = Amount.parse("284 ml"))), using(hands("a", 60), "f1")), "equivalence-wrong")).isEmpty();
     }
 
     @Test
@@ -113,7 +114,7 @@ class RulesTest {
         assertThat(found(lesson.removingStep("c").removingStep("b"), "wait-never-collected").getFirst().mends()).hasSize(1);
     }
 
-    private final List<webodidact.core.lesson.FoodLine> fishAndYoghurt = List.of(food("f1", "white-fish", "2 piece"), food("f2", "yoghurt", "150 g"));
+    private final List<FoodLine> fishAndYoghurt = List.of(food("f1", "white-fish", "2 piece"), food("f2", "yoghurt", "150 g"));
 
     @Test
     void noWashAfterRaw() {
@@ -158,7 +159,7 @@ class RulesTest {
 
     @Test
     void ovenKindUnstated() {
-        var unstated = new webodidact.core.amount.Heat(180, 200, webodidact.core.amount.Heat.Mode.UNSTATED);
+        var unstated = new Heat(180, 200, Heat.Mode.UNSTATED);
         var lesson = of(at(hands("b", 60), Place.OVEN).but(d -> d.heat = unstated)).but(d -> d.ovenBefore = true);
         eachMendMends(lesson, "oven-kind-unstated");
         assertThat(found(lesson, "oven-kind-unstated").getFirst().what()).isEqualTo("The oven at 180–200 °C: fan or conventional?");

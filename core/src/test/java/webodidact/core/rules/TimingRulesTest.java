@@ -21,6 +21,7 @@ import webodidact.core.lesson.Look;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
+import webodidact.core.time.TimeRange;
 
 /** The checks of time, heat, hands and amounts: each tripped once, and once not. */
 class TimingRulesTest {
@@ -75,7 +76,7 @@ class TimingRulesTest {
     void collectedOffTime() {
         var early = of(waits(hands("a", 60), 600, 700, new Cover.CarryOn("b")), hands("b", 60), hands("x", 640), hands("c", 30));
         var finding = mended(early, "collected-off-time");
-        assertThat(finding.what()).isEqualTo("Step 2 comes 10:00 too early for step 1, which simmers 600–700 s.".replace("600–700 s", new webodidact.core.time.TimeRange(600, 700).text()));
+        assertThat(finding.what()).isEqualTo("Step 2 comes 10:00 too early for step 1, which simmers 600–700 s.".replace("600–700 s", new TimeRange(600, 700).text()));
         assertThat(finding.mends().getFirst().label()).isEqualTo("Collect it in step 4");
         var late = of(waits(hands("a", 60), 600, 700, new Cover.CarryOn("c")), hands("b", 650), hands("x", 640), hands("c", 30));
         assertThat(mended(late, "collected-off-time").what()).contains("too late");
@@ -95,7 +96,7 @@ class TimingRulesTest {
     void lookMissed() {
         var lesson = of(waits(hands("a", 60), 2400, 2500, new Cover.CarryOn("c")).but(d -> d.waiting = d.waiting.looking(List.of(new Look(1200, "turn the tray")))), hands("b", 2000), hands("c", 30));
         assertThat(mended(lesson, "look-missed").what()).isEqualTo("“turn the tray” of step 1 is due at 21:00; the next free moment is before step 3, 13:20 too late.");
-        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.hands = webodidact.core.time.TimeRange.of(1150))), "look-missed")).isEmpty();
+        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.hands = TimeRange.of(1150))), "look-missed")).isEmpty();
     }
 
     @Test

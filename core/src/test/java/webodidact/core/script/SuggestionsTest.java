@@ -11,6 +11,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import webodidact.core.Lessons;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Heat;
 import webodidact.core.food.Knowledge;
@@ -29,7 +30,7 @@ class SuggestionsTest {
     private static final List<FoodLine> FOODS = List.of(food("f1", "plain-flour", "200 g"), food("f2", "cheddar", "120 g"), food("f3", "onion", "2 piece"), food("f4", "parsley", "2 tbsp"));
 
     private static List<Suggestion> of(Step step) {
-        Lesson lesson = webodidact.core.Lessons.of(FOODS, step);
+        Lesson lesson = Lessons.of(FOODS, step);
         return new Suggestions(lesson, Knowledge.shipped()).of(step);
     }
 

@@ -16,7 +16,9 @@ import net.jqwik.api.constraints.CharRange;
 import net.jqwik.api.constraints.Chars;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.StringLength;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
+import webodidact.core.Lessons;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Cover;
@@ -106,8 +108,8 @@ class WritingTest {
         }));
         var find = new FindReplace("dip", false, true);
         assertThat(find.in(lesson)).extracting(FindReplace.Hit::field, FindReplace.Hit::start).containsExactly(
-                org.assertj.core.groups.Tuple.tuple(StepField.text("title"), 4), org.assertj.core.groups.Tuple.tuple(StepField.text("say"), 0), org.assertj.core.groups.Tuple.tuple(StepField.text("say"), 23),
-                org.assertj.core.groups.Tuple.tuple(StepField.text("question"), 4));
+                Tuple.tuple(StepField.text("title"), 4), Tuple.tuple(StepField.text("say"), 0), Tuple.tuple(StepField.text("say"), 23),
+                Tuple.tuple(StepField.text("question"), 4));
         assertThat(new FindReplace("dip", true, false).in(lesson)).hasSize(4);
         var all = find.replaceAll(lesson, "sauce $1").steps().getFirst();
         assertThat(all.say()).isEqualTo("sauce $1 it. A dipper is no sauce $1 (really).");
@@ -167,7 +169,7 @@ class WritingTest {
 
     @Test
     void otherHeatIsAWayTooAndBringsItsOwnWait() {
-        var bake = webodidact.core.Lessons.at(waits(hands("a", 60), 600, 750, Cover.STAY), Place.OVEN).but(d -> d.tools = List.of("baking-tray"));
+        var bake = Lessons.at(waits(hands("a", 60), 600, 750, Cover.STAY), Place.OVEN).but(d -> d.tools = List.of("baking-tray"));
         var fryer = Ways.suggest(bake, table).stream().filter(w -> w.name().equals("in an air fryer")).findFirst().orElseThrow();
         assertThat(fryer.waits()).isEqualTo(new TimeRange(480, 600));
         var chosen = Ways.choose(bake.but(d -> d.ways = List.of(fryer)), fryer.name(), table);
@@ -178,7 +180,7 @@ class WritingTest {
         assertThat(back.waiting().time()).isEqualTo(new TimeRange(600, 750));
         assertThat(back.heat()).isEqualTo(bake.heat());
         assertThat(back.place()).isEqualTo(Place.OVEN);
-        var melt = webodidact.core.Lessons.at(waits(hands("a", 60), 120, 180, Cover.STAY), Place.RING).but(d -> d.doing = "Melt the butter.");
+        var melt = Lessons.at(waits(hands("a", 60), 120, 180, Cover.STAY), Place.RING).but(d -> d.doing = "Melt the butter.");
         assertThat(Ways.suggest(melt, table)).anyMatch(w -> w.place() == Place.MICROWAVE && w.waits().equals(new TimeRange(60, 90)));
     }
 

@@ -12,6 +12,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import webodidact.core.amount.Ratio;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Diet;
 import webodidact.core.food.Knowledge;
@@ -104,7 +105,7 @@ class AcceptingTest {
             }), at(hands("b", 60), Place.OVEN).but(d -> {
                 d.title = "Scones in the oven";
                 d.doing = "Bake the scones.";
-            })).but(d -> d.makes = new Yield(webodidact.core.amount.Ratio.of(8), "scones", 4));
+            })).but(d -> d.makes = new Yield(Ratio.of(8), "scones", 4));
 
     @Test
     void veganAndNoGlutenAreWorkedOutTogether() {

@@ -14,18 +14,23 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.Ratio;
+import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Yield;
+import webodidact.core.money.Price;
+import webodidact.core.safety.Profile;
 
 /** One case for each family of rules: what is offered for the job, and what it brings with it. */
 class RuleFamiliesTest {
     private static Lesson cooked(FoodLine line, Place place, String doing) {
         return of(List.of(line), at(using(hands("a", 60), line.id()), place).but(d -> d.doing = doing)).but(d -> {
-            d.makes = new Yield(webodidact.core.amount.Ratio.of(4), "portions", 4);
+            d.makes = new Yield(Ratio.of(4), "portions", 4);
             d.homeOf = 4;
         });
     }
@@ -110,7 +115,7 @@ class RuleFamiliesTest {
         var fish = cooked(food("f1", "white-fish", "2 piece"), Place.OVEN, "Bake the parcels.");
         assertThat(offer(fish, "chicken-breast").of(KnockOn.Kind.SAFETY)).containsExactly("Core 75 °C instead of 63 °C: measure it.");
         assertThat(offer(fish, "salmon").of(KnockOn.Kind.SAFETY)).isEmpty();
-        var american = COURSE.but(d -> d.profile = webodidact.core.safety.Profile.US);
+        var american = COURSE.but(d -> d.profile = Profile.US);
         var mince = cooked(food("f1", "beef-mince", "300 g"), Place.RING, "Fry until brown.");
         var turkey = new Swaps(Knowledge.shipped(), american).offers(mince, mince.foods().getFirst(), List.of()).stream()
                 .filter(o -> !o.isLeaveOut() && o.food().id().equals("turkey-mince")).findFirst().orElseThrow();
@@ -169,11 +174,11 @@ class RuleFamiliesTest {
         assertThat(first(lesson, dearHazelnut)).isEqualTo("pecan");
     }
 
-    private static webodidact.core.money.Price price(String food, long coins) {
-        return new webodidact.core.money.Price(food, "bag", webodidact.core.amount.Amount.parse("100 g"), coins);
+    private static Price price(String food, long coins) {
+        return new Price(food, "bag", Amount.parse("100 g"), coins);
     }
 
-    private static String first(Lesson lesson, List<webodidact.core.money.Price> prices) {
+    private static String first(Lesson lesson, List<Price> prices) {
         return new Swaps(Knowledge.shipped(), COURSE.but(d -> d.prices = prices)).offers(lesson, lesson.foods().getFirst(), List.of()).getFirst().food().id();
     }
 
@@ -199,8 +204,8 @@ class RuleFamiliesTest {
     void anUnknownContextIsRefusedWithWhatWasExpected() {
         assertThatThrownBy(() -> Context.parse("baked or levitated")).hasMessage("Context 'levitated': expected one as in 'baked', 'cold' or 'any'");
         assertThat(Context.parse("any")).isEmpty();
-        assertThat(webodidact.core.food.Actions.shipped().named("simmering").orElseThrow().verb()).isEqualTo("simmer");
-        assertThat(webodidact.core.food.Actions.shipped().named("fries").orElseThrow().verb()).isEqualTo("fry");
+        assertThat(Actions.shipped().named("simmering").orElseThrow().verb()).isEqualTo("simmer");
+        assertThat(Actions.shipped().named("fries").orElseThrow().verb()).isEqualTo("fry");
         assertThat(InUse.says("Rub the butter in.", "rub in")).isTrue();
         assertThat(InUse.says("Whipping cream", "whip")).isTrue();
         assertThat(InUse.says("The whisper", "whip")).isFalse();
@@ -210,7 +215,7 @@ class RuleFamiliesTest {
     void aFoodInADoughIsBakedWhereTheDoughIs() {
         var mix = using(hands("a", 60), "f1").but(d -> d.title = "Make the dough");
         Step bake = at(hands("b", 60), Place.OVEN).but(d -> d.title = "Scones in the oven");
-        var lesson = of(List.of(food("f1", "egg", "1 piece")), mix, bake).but(d -> d.makes = new Yield(webodidact.core.amount.Ratio.of(8), "scones", 4));
+        var lesson = of(List.of(food("f1", "egg", "1 piece")), mix, bake).but(d -> d.makes = new Yield(Ratio.of(8), "scones", 4));
         assertThat(InUse.of(lesson, lesson.foods().getFirst()).contexts()).containsExactly(Context.BAKED);
         var dip = lesson.withStep("a", s -> s.but(d -> d.title = "Stir the dip"));
         assertThat(InUse.of(dip, lesson.foods().getFirst()).contexts()).containsExactly(Context.COLD);

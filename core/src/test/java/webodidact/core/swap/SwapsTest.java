@@ -18,6 +18,7 @@ import webodidact.core.homes.Coverage;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
 
 class SwapsTest {
     private final FoodLine yoghurt = food("f1", "yoghurt", "300 g");
@@ -82,7 +83,7 @@ class SwapsTest {
     @Test
     void coverageSaysWhoHasSwapsOrIsBlocked() {
         var fish = food("f1", "white-fish", "2 piece");
-        var dish = of(List.of(fish), at(using(hands("a", 60), "f1"), webodidact.core.lesson.Place.OVEN));
+        var dish = of(List.of(fish), at(using(hands("a", 60), "f1"), Place.OVEN));
         var homes = List.of(home("A", "", "", ""), home("B", "vegan", "", ""), home("C", "vegan", "soya", ""));
         var coverage = Coverage.of(dish, fish, homes, Knowledge.shipped(), COURSE);
         assertThat(coverage.homes()).extracting(Coverage.Home::stand).containsExactly(Coverage.Stand.HAS, Coverage.Stand.BLOCKED, Coverage.Stand.BLOCKED);

@@ -10,6 +10,7 @@ import static webodidact.core.Lessons.recorded;
 import static webodidact.core.Lessons.waits;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import net.jqwik.api.ForAll;
@@ -18,6 +19,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Look;
@@ -25,6 +27,7 @@ import webodidact.core.lesson.Rounds;
 import webodidact.core.lesson.Segment;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Take;
+import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.time.Span;
 import webodidact.core.time.TimeRange;
@@ -58,7 +61,7 @@ class EngineTest {
         assertThat(plan.kitchenTotal()).isEqualTo(new TimeRange(60 + 1200 + 30, 80 + 1500 + 30));
         assertThat(plan.of("c").orElseThrow().kitchen()).isEqualTo(new Span(1270, 1300));
         // Live there are no parts: the same steps stand and wait.
-        var live = plan(lesson.but(d -> d.delivery = webodidact.core.lesson.Delivery.COOK_ALONG));
+        var live = plan(lesson.but(d -> d.delivery = Delivery.COOK_ALONG));
         assertThat(live.parts()).isEmpty();
         assertThat(live.planned()).isEqualTo(1300);
     }
@@ -104,7 +107,7 @@ class EngineTest {
     @Test
     void aDonenessLoopIsRightAfterItsFirstRoundOrItsLast() {
         var rounds = new Rounds(List.of(120, 120, 60), "still cold in the middle: stir, and start again");
-        var step = hands("a", 10).but(d -> d.waiting = new webodidact.core.lesson.Wait(TimeRange.of(1), "heats", "hot all through", Cover.STAY).inRounds(rounds));
+        var step = hands("a", 10).but(d -> d.waiting = new Wait(TimeRange.of(1), "heats", "hot all through", Cover.STAY).inRounds(rounds));
         assertThat(step.waiting().time()).isEqualTo(new TimeRange(120, 300));
         assertThat(plan(of(step)).total()).isEqualTo(new TimeRange(130, 310));
         assertThat(step.waiting().moments()).containsExactly(new Look(120, "test it"), new Look(240, "test it"));
@@ -153,7 +156,7 @@ class EngineTest {
     }
 
     private static Workbook taken(Lesson lesson, int... seconds) {
-        var takes = new java.util.ArrayList<Take>();
+        var takes = new ArrayList<Take>();
         for (int s : seconds) takes.add(new Take("t" + takes.size(), lesson.id(), LocalDateTime.of(2026, 11, 1, 17, 0), List.of(new Take.StepTime("a", "a", s, 0, 0))));
         return new Workbook(COURSE, List.of(lesson), List.of(), takes);
     }

@@ -4,18 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.text.MessageFormat;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Properties;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.api.Test;
 
 /** One way to look up words; every bundle of every module is held to it. */
 class VocabularyTest {
@@ -47,8 +50,8 @@ class VocabularyTest {
         assertThatThrownBy(() -> TWO.say("none")).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("'none'");
     }
 
-    static Stream<Path> bundles() throws java.io.IOException {
-        var all = new java.util.ArrayList<Path>();
+    static Stream<Path> bundles() throws IOException {
+        var all = new ArrayList<Path>();
         for (var module : List.of("core", "formats", "desktop", "terminal")) {
             var root = Path.of("..", module, "src/main/resources");
             if (!Files.isDirectory(root)) continue;
@@ -130,8 +133,8 @@ class VocabularyTest {
         }
     }
 
-    private static java.util.Properties properties(Path file) throws java.io.IOException {
-        var read = new java.util.Properties();
+    private static Properties properties(Path file) throws IOException {
+        var read = new Properties();
         try (var in = Files.newBufferedReader(file)) {
             read.load(in);
         }

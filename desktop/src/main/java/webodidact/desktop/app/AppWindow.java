@@ -1,8 +1,9 @@
 package webodidact.desktop.app;
 
 import java.io.IOException;
-import java.nio.file.Path;
+import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -12,7 +13,11 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import webodidact.core.check.Unworked;
@@ -20,8 +25,8 @@ import webodidact.core.lesson.Course;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Saver;
-import webodidact.desktop.state.Workspace;
 import webodidact.desktop.state.Ticker;
+import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
@@ -70,7 +75,7 @@ public final class AppWindow implements AutoCloseable {
                 stage.close();
             });
         });
-        scene.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (DeskWindow.BIGGER.match(e)) textSize(size() + 1);
             else if (DeskWindow.SMALLER.match(e)) textSize(size() - 1);
         });
@@ -84,7 +89,7 @@ public final class AppWindow implements AutoCloseable {
     }
 
     private void fit() {
-        var screen = javafx.stage.Screen.getScreensForRectangle(stage.getX(), Math.max(0, stage.getY()), 200, 100).stream().findFirst().orElse(javafx.stage.Screen.getPrimary()).getVisualBounds();
+        var screen = Screen.getScreensForRectangle(stage.getX(), Math.max(0, stage.getY()), 200, 100).stream().findFirst().orElse(Screen.getPrimary()).getVisualBounds();
         if (stage.isMaximized() || stage.isFullScreen()) return;
         if (stage.getY() < screen.getMinY()) stage.setY(screen.getMinY());
         if (stage.getX() < screen.getMinX()) stage.setX(screen.getMinX());
@@ -101,7 +106,7 @@ public final class AppWindow implements AutoCloseable {
         double x = memory.number("x", Double.NaN, -10_000, 10_000);
         double y = memory.number("y", Double.NaN, -10_000, 10_000);
         if (Double.isNaN(x) || Double.isNaN(y)) return;
-        var there = javafx.stage.Screen.getScreensForRectangle(new Rectangle2D(x, y, 200, 100));
+        var there = Screen.getScreensForRectangle(new Rectangle2D(x, y, 200, 100));
         if (there.isEmpty()) return;
         stage.setX(x);
         stage.setY(y);
@@ -190,7 +195,7 @@ public final class AppWindow implements AutoCloseable {
         var base = Memory.documents().resolve("Webodidact");
         var name = plain.isEmpty() ? Words.of("welcome.untitled") : plain.substring(0, Math.min(60, plain.length())).strip();
         var folder = base.resolve(name);
-        for (int n = 2; java.nio.file.Files.exists(folder); n++) folder = base.resolve(name + " " + n);
+        for (int n = 2; Files.exists(folder); n++) folder = base.resolve(name + " " + n);
         return folder;
     }
 
@@ -302,8 +307,8 @@ public final class AppWindow implements AutoCloseable {
             a.action().run();
         })).toList());
         veil.getChildren().add(sheet);
-        veil.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() != javafx.scene.input.KeyCode.ESCAPE) return;
+        veil.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() != KeyCode.ESCAPE) return;
             away.run();
             answers.getLast().action().run();
             e.consume();
@@ -331,7 +336,7 @@ public final class AppWindow implements AutoCloseable {
         var veil = Nodes.styled(new StackPane(), "veil");
         var sheet = Nodes.styled(Nodes.column(12, Nodes.label(Words.of("open.trouble"), "title"), lines, Nodes.wrapped(Words.of("open.kept"), "soft"),
                 Nodes.named(Nodes.button(Words.of("open.goOn"), () -> root.getChildren().remove(veil), "primary"), "go-on", Words.of("open.goOn"))), "sheet");
-        sheet.setMaxSize(640, javafx.scene.layout.Region.USE_PREF_SIZE);
+        sheet.setMaxSize(640, Region.USE_PREF_SIZE);
         veil.getChildren().add(sheet);
         return veil;
     }

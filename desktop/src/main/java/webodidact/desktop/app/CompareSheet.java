@@ -2,6 +2,7 @@ package webodidact.desktop.app;
 
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
@@ -12,6 +13,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
@@ -96,7 +98,7 @@ final class CompareSheet extends VBox {
 
     private static Label text(String whole) {
         var label = Nodes.wrapped(whole.length() > SHOWN ? whole.substring(0, SHOWN) + "…" : whole, "body");
-        if (whole.length() > SHOWN) label.setTooltip(new javafx.scene.control.Tooltip(whole));
+        if (whole.length() > SHOWN) label.setTooltip(new Tooltip(whole));
         return label;
     }
 
@@ -115,7 +117,7 @@ final class CompareSheet extends VBox {
     }
 
     private static String name(Comparison.Part part) {
-        return Words.of("compare.part." + part.what().name().toLowerCase(java.util.Locale.ROOT), part.name());
+        return Words.of("compare.part." + part.what().name().toLowerCase(Locale.ROOT), part.name());
     }
 
     private void all(boolean isTheirs) {

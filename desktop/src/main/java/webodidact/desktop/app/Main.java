@@ -3,8 +3,10 @@ package webodidact.desktop.app;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
@@ -43,7 +45,7 @@ public final class Main {
             window.fitScreen();
             if (Boolean.getBoolean("webodidact.startOnly")) {
                 System.out.println("window shown");
-                javafx.application.Platform.exit();
+                Platform.exit();
             }
         }
 
@@ -68,7 +70,7 @@ public final class Main {
         public Optional<Path> file(String title, Path start, String ending) {
             var chooser = new FileChooser();
             chooser.setTitle(title);
-            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ending.toUpperCase(java.util.Locale.ROOT), "*." + ending));
+            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending));
             if (start.toFile().isDirectory()) chooser.setInitialDirectory(start.toFile());
             return Optional.ofNullable(chooser.showOpenDialog(stage)).map(f -> f.toPath());
         }

@@ -1,5 +1,7 @@
 package webodidact.desktop.app;
 
+import java.text.Normalizer;
+import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -11,8 +13,8 @@ import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.LessonPattern;
 import webodidact.core.time.TimeRange;
-import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Choice;
+import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
 
@@ -71,7 +73,7 @@ final class NewLesson extends VBox {
 
     /** A file name in plain letters that no file in the folder has. */
     private String freeId(int number, String name) {
-        var plain = java.text.Normalizer.normalize(name, java.text.Normalizer.Form.NFD).toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        var plain = Normalizer.normalize(name, Normalizer.Form.NFD).toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         var base = number + "-" + (plain.isEmpty() ? "lesson" : plain.substring(0, Math.min(40, plain.length())));
         var id = base;
         for (int n = 2; workspace.book().lesson(id).isPresent() || !workspace.folder().isFree(id); n++) id = base + "-" + n;

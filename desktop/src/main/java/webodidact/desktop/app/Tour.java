@@ -2,6 +2,7 @@ package webodidact.desktop.app;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
@@ -9,7 +10,10 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -19,6 +23,7 @@ import javax.imageio.ImageIO;
 import webodidact.core.check.Finding;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Ticker;
+import webodidact.desktop.words.Words;
 import webodidact.formats.demo.DemoCourse;
 import webodidact.formats.paper.Papers;
 
@@ -132,7 +137,7 @@ final class Tour {
                 Files.writeString(file, Files.readString(file).replaceFirst("\"say\" : \"[^\"]*\"", "\"say\" : \"Good evening from the boathouse. Tonight it is fish in paper, and the oven is on already.\"")
                         .replace("thick plain yoghurt", "thin yoghurt").replace("\"slot\" : 3300", "\"slot\" : 2700"));
             } catch (IOException e) {
-                throw new java.io.UncheckedIOException(e);
+                throw new UncheckedIOException(e);
             }
             window.workspace().saver().retry();
         });
@@ -145,7 +150,7 @@ final class Tour {
         try {
             Files.move(from, to);
         } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            throw new UncheckedIOException(e);
         }
     }
 
@@ -198,8 +203,8 @@ final class Tour {
     }
 
     private boolean drawing() {
-        if (stage.getScene().lookup("#fit-stop") instanceof javafx.scene.Node stop && stop.isVisible()) return true;
-        return stage.getScene().lookup("#preview-state") instanceof javafx.scene.control.Label l && l.getText().equals(webodidact.desktop.words.Words.of("papers.drawing"));
+        if (stage.getScene().lookup("#fit-stop") instanceof Node stop && stop.isVisible()) return true;
+        return stage.getScene().lookup("#preview-state") instanceof Label l && l.getText().equals(Words.of("papers.drawing"));
     }
 
     private void end(int code) {
@@ -219,7 +224,7 @@ final class Tour {
 
     private void press(String id) {
         var button = stage.getScene().lookup(id);
-        if (!(button instanceof javafx.scene.control.ButtonBase b) || b.isDisabled()) throw new IllegalStateException("Bug: " + id + " cannot be pressed");
+        if (!(button instanceof ButtonBase b) || b.isDisabled()) throw new IllegalStateException("Bug: " + id + " cannot be pressed");
         b.fire();
     }
 
@@ -257,7 +262,7 @@ final class Tour {
         try {
             ImageIO.write(picture, "png", file.toFile());
         } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            throw new UncheckedIOException(e);
         }
     }
 }

@@ -1,5 +1,6 @@
 package webodidact.desktop.control;
 
+import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -32,7 +33,7 @@ public final class FindingCard extends VBox {
         getChildren().add(buttons);
     }
 
-    private javafx.scene.Node cover(Finding finding, Actions actions) {
+    private Node cover(Finding finding, Actions actions) {
         var reason = new TextField();
         reason.setPromptText(Words.of("finding.coverPrompt"));
         reason.setAccessibleText(Words.of("finding.coverPrompt"));

@@ -1,5 +1,6 @@
 package webodidact.desktop.control;
 
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -20,7 +21,7 @@ public final class Nodes {
         var label = new Label(text);
         label.getStyleClass().addAll(styles);
         // A station's name is never shortened, whatever else has to be.
-        if (java.util.List.of(styles).contains("title")) label.setMinWidth(Region.USE_PREF_SIZE);
+        if (List.of(styles).contains("title")) label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
     }
 

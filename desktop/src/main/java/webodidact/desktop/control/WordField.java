@@ -3,7 +3,11 @@ package webodidact.desktop.control;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.application.Platform;
+import javafx.geometry.Orientation;
+import javafx.scene.TraversalDirection;
 import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
@@ -11,6 +15,7 @@ import javafx.scene.shape.LineTo;
 import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.PathElement;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 
 /** A text to write in, as tall as its words, with some of them underlined. */
@@ -27,7 +32,7 @@ public final class WordField extends Region {
     private boolean drawing;
     private double measuredWidth = Double.NaN;
     private String measuredText = "";
-    private javafx.scene.text.Font measuredFont;
+    private Font measuredFont;
     private double measuredHeight;
 
     public WordField() {
@@ -42,10 +47,10 @@ public final class WordField extends Region {
         });
         area.fontProperty().addListener(o -> requestLayout());
         // Tab goes to the next control; nobody indents a spoken line.
-        area.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == javafx.scene.input.KeyCode.TAB && !e.isControlDown()) {
+        area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.TAB && !e.isControlDown()) {
                 e.consume();
-                area.requestFocusTraversal(e.isShiftDown() ? javafx.scene.TraversalDirection.PREVIOUS : javafx.scene.TraversalDirection.NEXT);
+                area.requestFocusTraversal(e.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
             }
         });
         setMinHeight(USE_PREF_SIZE);
@@ -67,8 +72,8 @@ public final class WordField extends Region {
     }
 
     @Override
-    public javafx.geometry.Orientation getContentBias() {
-        return javafx.geometry.Orientation.HORIZONTAL;
+    public Orientation getContentBias() {
+        return Orientation.HORIZONTAL;
     }
 
     @Override

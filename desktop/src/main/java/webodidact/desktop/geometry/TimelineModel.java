@@ -1,5 +1,6 @@
 package webodidact.desktop.geometry;
 
+import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.timing.Part;
@@ -31,7 +32,7 @@ public record TimelineModel(List<Lane> lanes, int from, int slot, int low, int h
 
     public static TimelineModel of(Outcome outcome, String step, HomesBand homes, List<Lane> ghost) {
         var plan = outcome.schedule();
-        var flags = new java.util.ArrayList<Flag>();
+        var flags = new ArrayList<Flag>();
         for (var placed : plan.steps()) {
             if (placed.step().reachBy() > 0) flags.add(new Flag(placed.step().reachBy(), String.valueOf(placed.number()), placed.span().start() > placed.step().reachBy()));
             if (placed.waiting() == null) continue;

@@ -1,5 +1,6 @@
 package webodidact.desktop.state;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
@@ -46,7 +47,7 @@ public final class Workspace implements AutoCloseable {
     private final Saver saver;
     private final CourseFolder folder;
     private final LiveRun live = new LiveRun(this);
-    private Clip clip = new Clip(java.util.List.of(), java.util.List.of(), java.util.List.of());
+    private Clip clip = new Clip(List.of(), List.of(), List.of());
 
     /** @param interfaceThread runs a task later on the interface thread */
     public Workspace(CourseFolder.Opened opened, Executor interfaceThread) {
@@ -202,7 +203,7 @@ public final class Workspace implements AutoCloseable {
             return;
         }
         history.clear();
-        put(book.get().withHouseholds(java.util.List.of()));
+        put(book.get().withHouseholds(List.of()));
     }
 
     /** The next edit is an undo step of its own. */

@@ -3,6 +3,7 @@ package webodidact.desktop.view;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.css.PseudoClass;
+import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 
@@ -47,7 +48,7 @@ public final class Typed {
     }
 
     /** For values that mean something else half typed (an amount, a time): read on Enter and when the focus leaves. */
-    public static Typed onEnter(javafx.scene.control.TextField control, Supplier<String> shown, Consumer<String> read) {
+    public static Typed onEnter(TextField control, Supplier<String> shown, Consumer<String> read) {
         var typed = new Typed(control, shown);
         Runnable take = () -> {
             if (control.getText().equals(shown.get())) {

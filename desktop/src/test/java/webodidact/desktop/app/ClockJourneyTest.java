@@ -2,11 +2,13 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Set;
 import javafx.event.Event;
 import javafx.event.EventType;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -159,7 +161,7 @@ class ClockJourneyTest extends WindowTest {
     void nobodyIsLeftBehindWhereHomesOnlyWatch() {
         show("3-vegetable-dumplings");
         go(4);
-        assertThat(robot.lookup(".soft").queryAllAs(javafx.scene.control.Labeled.class)).anyMatch(l -> l.getText() != null && l.getText().startsWith("Homes do not cook along"));
+        assertThat(robot.lookup(".soft").queryAllAs(Labeled.class)).anyMatch(l -> l.getText() != null && l.getText().startsWith("Homes do not cook along"));
         assertThat(timeline().model().homes()).isNull();
     }
 
@@ -198,7 +200,7 @@ class ClockJourneyTest extends WindowTest {
         var cut = text("#clock-total");
         click("#choose-stay");
         var stay = text("#clock-total");
-        assertThat(java.util.Set.of(copy, cut, stay)).hasSize(3);
+        assertThat(Set.of(copy, cut, stay)).hasSize(3);
         for (int i = 0; i < 2; i++) undo();
         assertThat(step("s7").waiting().cover()).isInstanceOf(Cover.ReadyCopy.class);
         assertThat(text("#clock-total")).isEqualTo(copy);

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import javafx.event.Event;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.WindowEvent;
@@ -42,7 +43,7 @@ class DiskJourneyTest extends WindowTest {
     }
 
     private void press(String id) {
-        robot.interact(() -> ((javafx.scene.control.ButtonBase) find(id)).fire());
+        robot.interact(() -> ((ButtonBase) find(id)).fire());
         WaitForAsyncUtils.waitForFxEvents(1);
     }
 

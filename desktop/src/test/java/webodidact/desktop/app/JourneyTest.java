@@ -2,7 +2,10 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Files;
+import java.util.Map;
+import java.util.TreeMap;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import webodidact.core.check.Finding;
@@ -10,6 +13,7 @@ import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.Step;
+import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
 
 /** One lesson from blank page to aired and reviewed, by keyboard and mouse, and everything back again. */
@@ -103,7 +107,7 @@ class JourneyTest extends WindowTest {
         click("#choose-stay");
         assertThat(step(knead).waiting().cover()).isEqualTo(Cover.STAY);
         assertThat(outcome().schedule().planned()).isEqualTo(open + 660);
-        assertThat(text("#planned")).isEqualTo(webodidact.core.time.Clock.text(open + 660));
+        assertThat(text("#planned")).isEqualTo(Clock.text(open + 660));
         click("#choose-carryOn");
         assertThat(step(knead).waiting().cover()).isInstanceOf(Cover.CarryOn.class);
         assertThat(outcome().report().open()).extracting(Finding::check).doesNotContain("wait-never-collected");
@@ -175,8 +179,8 @@ class JourneyTest extends WindowTest {
     }
 
     /** What each file of the course holds. */
-    private java.util.Map<String, String> bytes() throws java.io.IOException {
-        var all = new java.util.TreeMap<String, String>();
+    private Map<String, String> bytes() throws IOException {
+        var all = new TreeMap<String, String>();
         try (var files = Files.list(course)) {
             for (var file : files.toList()) all.put(file.getFileName().toString(), Files.readString(file));
         }

@@ -2,10 +2,17 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
+import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.Amount;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Lesson;
 
 class LarderTest extends WindowTest {
     private void larder() {
@@ -96,20 +103,20 @@ class LarderTest extends WindowTest {
         larder();
         click("#paste-recipe");
         paste("#paste-area", "For the sauce:\n2 tbsp moonberry paste\nplain flour\n");
-        assertThat(robot.lookup(".warn").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText())
+        assertThat(robot.lookup(".warn").queryAllAs(Label.class)).extracting(l -> l.getText())
                 .contains("2 lines need a look; they are added all the same and stay marked.", "▲ “moonberry paste” is not in the food table", "▲ no amount is given");
         click("#add-pasted");
-        assertThat(robot.lookup(".chip-look").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText()).contains("▲ unsure");
+        assertThat(robot.lookup(".chip-look").queryAllAs(Label.class)).extracting(l -> l.getText()).contains("▲ unsure");
     }
 
     @Test
     void aPastedPageIsTakenApartAndNothingOfItDisappears() {
-        robot.interact(() -> workspace().edit("x", b -> b.adding(webodidact.core.lesson.Lesson.blank("9-pie", 9, "Pie"))));
+        robot.interact(() -> workspace().edit("x", b -> b.adding(Lesson.blank("9-pie", 9, "Pie"))));
         show("9-pie");
         larder();
         click("#paste-recipe");
         paste("#paste-area", "Marsh pie\nServes 6\nJump to recipe\n110g cold butter\nFor the filling:\n200g spinach\nMethod\n1. Rub the butter into the flour. Bake.\n");
-        var shown = robot.lookup(".soft").queryAllAs(javafx.scene.control.Label.class).stream().map(l -> l.getText()).toList();
+        var shown = robot.lookup(".soft").queryAllAs(Label.class).stream().map(l -> l.getText()).toList();
         assertThat(shown).contains("About it: Serves 6", "1 lines of method, for the Script: 1. Rub the butter into the flour. Bake.", "Set aside: Jump to recipe");
         click("#add-pasted");
         assertThat(lesson().makes().serves()).isEqualTo(6);
@@ -120,16 +127,16 @@ class LarderTest extends WindowTest {
 
     @Test
     void homesAreReadFromATableAndReallyDeleted() throws Exception {
-        java.nio.file.Files.writeString(home.resolve("homes.csv"), "alias,allergies,oven\nPuffin,milk,yes\nPintail,sunshine,yes\n");
-        java.nio.file.Files.writeString(course.resolve("households.csv.kept-1"), "alias\nSomebody\n");
+        Files.writeString(home.resolve("homes.csv"), "alias,allergies,oven\nPuffin,milk,yes\nPintail,sunshine,yes\n");
+        Files.writeString(course.resolve("households.csv.kept-1"), "alias\nSomebody\n");
         larder();
         click("#tab-homes");
         click("#read-homes");
         assertThat(workspace().book().households()).as("nothing counts before it was looked at").hasSize(24);
-        assertThat(robot.from(robot.lookup("#column-panel").queryAll()).lookup(".label").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText()).contains("Allergies: milk 1. No allergy said: 0.", "Puffin: milk");
+        assertThat(robot.from(robot.lookup("#column-panel").queryAll()).lookup(".label").queryAllAs(Label.class)).extracting(l -> l.getText()).contains("Allergies: milk 1. No allergy said: 0.", "Puffin: milk");
         click("#columns-take");
         assertThat(workspace().book().households()).extracting(h -> h.alias()).containsExactly("Puffin");
-        assertThat(robot.lookup(".warn").queryAllAs(javafx.scene.control.Label.class)).extracting(l -> l.getText())
+        assertThat(robot.lookup(".warn").queryAllAs(Label.class)).extracting(l -> l.getText())
                 .contains("▲ homes.csv, line 3, at column allergies: 'sunshine': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'");
         assertThat(find("#need-f2").getAccessibleText()).contains("1 swap");
         undo();
@@ -138,10 +145,10 @@ class LarderTest extends WindowTest {
         assertThat(workspace().book().households()).isEmpty();
         undo();
         assertThat(workspace().book().households()).isEmpty();
-        try (var files = java.nio.file.Files.walk(course)) {
-            for (var file : files.filter(java.nio.file.Files::isRegularFile).toList()) {
+        try (var files = Files.walk(course)) {
+            for (var file : files.filter(Files::isRegularFile).toList()) {
                 assertThat(file.getFileName().toString()).doesNotContain("households");
-                assertThat(java.nio.file.Files.readString(file)).doesNotContain("Avocet").doesNotContain("Somebody");
+                assertThat(Files.readString(file)).doesNotContain("Avocet").doesNotContain("Somebody");
             }
         }
     }
@@ -151,16 +158,16 @@ class LarderTest extends WindowTest {
         larder();
         click("#tab-homes");
         assertThat(find("#need-f2").getAccessibleText()).isEqualTo("thick plain yoghurt: 17 have it, 0 read the label, 7 swap, 0 blocked");
-        var panel = robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(javafx.scene.control.Label.class).stream().map(l -> l.getText()).toList();
+        var panel = robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(Label.class).stream().map(l -> l.getText()).toList();
         assertThat(panel).contains("■ Tern stops at step 7: an oven");
         assertThat(panel).anyMatch(t -> t.startsWith("One change lets 1 home in: arrange “an oven”"));
         click("#need-t6");
-        assertThat(robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(javafx.scene.control.Label.class)).anyMatch(l -> l.getText().equals("swaps to vegetable peeler: Bittern, Redshank"));
+        assertThat(robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(Label.class)).anyMatch(l -> l.getText().equals("swaps to vegetable peeler: Bittern, Redshank"));
     }
 
     @Test
     void aLineThatIsAddedIsScrolledIntoSight() {
-        robot.interact(() -> workspace().editLesson("Many", l -> l.withFoods(java.util.stream.IntStream.range(0, 60).mapToObj(i -> webodidact.core.lesson.FoodLine.of("x" + i, "thing " + i, null, null)).toList())));
+        robot.interact(() -> workspace().editLesson("Many", l -> l.withFoods(IntStream.range(0, 60).mapToObj(i -> FoodLine.of("x" + i, "thing " + i, null, null)).toList())));
         settle();
         larder();
         fill("#add-food", "2 tbsp moonberry paste");
@@ -174,9 +181,9 @@ class LarderTest extends WindowTest {
     @Test
     void whatIsTakenAwayDoesNotGiveTheTitleTheKeyboard() {
         larder();
-        var gone = new javafx.scene.control.Button("gone");
+        var gone = new Button("gone");
         robot.interact(() -> {
-            var pane = (javafx.scene.layout.Pane) stage.getScene().lookup(".station");
+            var pane = (Pane) stage.getScene().lookup(".station");
             pane.getChildren().add(gone);
             gone.requestFocus();
             pane.getChildren().remove(gone);

@@ -2,8 +2,12 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
+import javafx.event.Event;
+import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
+import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Take;
 
@@ -80,7 +84,7 @@ class OnAirTest extends WindowTest {
         press(KeyCode.SPACE);
         pass(35);
         press(KeyCode.SPACE);
-        assertThat(java.nio.file.Files.readString(course.resolve("takes.csv"))).contains("s2,Wash hands,35,0,0");
+        assertThat(Files.readString(course.resolve("takes.csv"))).contains("s2,Wash hands,35,0,0");
         press(KeyCode.ESCAPE);
         press(KeyCode.ENTER);
         assertThat(workspace().book().takesOf(lesson().id())).hasSize(3);
@@ -109,7 +113,7 @@ class OnAirTest extends WindowTest {
         go(3);
         assertThat(workspace().book().takesOf(lesson().id())).as("kept so far").hasSize(3);
         pass(60);
-        assertThat(((javafx.scene.control.Button) find("#rail-on-air")).getAccessibleText()).isEqualTo("On air for 1:30: back to it");
+        assertThat(((Button) find("#rail-on-air")).getAccessibleText()).isEqualTo("On air for 1:30: back to it");
         go(7);
         assertThat(text("#air-elapsed")).isEqualTo("1:30");
         assertThat(text("#air-title")).isEqualTo("Potatoes on");
@@ -147,8 +151,8 @@ class OnAirTest extends WindowTest {
         pass(20);
         press(KeyCode.SPACE);
         pass(35);
-        robot.interact(() -> javafx.event.Event.fireEvent(stage, new javafx.stage.WindowEvent(stage, javafx.stage.WindowEvent.WINDOW_CLOSE_REQUEST)));
-        assertThat(java.nio.file.Files.readString(course.resolve("takes.csv"))).contains("s2,Wash hands,35,0,0");
+        robot.interact(() -> Event.fireEvent(stage, new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        assertThat(Files.readString(course.resolve("takes.csv"))).contains("s2,Wash hands,35,0,0");
     }
 
     @Test

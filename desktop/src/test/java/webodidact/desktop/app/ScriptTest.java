@@ -2,6 +2,7 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.TextArea;
@@ -37,7 +38,7 @@ class ScriptTest extends WindowTest {
         write("Zest!");
         settle();
         Thread.sleep(1000);
-        assertThat(java.nio.file.Files.readString(course.resolve("1-fish-parcels.lesson.json"))).contains("Zest!");
+        assertThat(Files.readString(course.resolve("1-fish-parcels.lesson.json"))).contains("Zest!");
     }
 
     @Test

@@ -8,11 +8,14 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Lesson;
+import webodidact.desktop.state.Memory;
 
 /** Every station with a full, an empty and no lesson; keys; names for screen readers. */
 class StationsTest extends WindowTest {
@@ -75,7 +78,7 @@ class StationsTest extends WindowTest {
         settle();
         assertThat(stage.getScene().getRoot().lookup(".rail-title").getBoundsInParent().getHeight()).isGreaterThan(small * 1.3);
         robot.interact(() -> window.close());
-        assertThat(webodidact.desktop.state.Memory.load().number("text", 0, 0, 3)).isEqualTo(3);
+        assertThat(Memory.load().number("text", 0, 0, 3)).isEqualTo(3);
     }
 
     @Test
@@ -113,7 +116,7 @@ class StationsTest extends WindowTest {
             stage.setHeight(740);
         });
         robot.interact(() -> window.close());
-        var memory = webodidact.desktop.state.Memory.load();
+        var memory = Memory.load();
         assertThat(memory.number("width", 0, 1, 9999)).isEqualTo((int) stage.getScene().getWidth()).isBetween(1100.0, 1180.0);
         assertThat(memory.number("height", 0, 1, 9999)).isEqualTo((int) stage.getScene().getHeight());
     }
@@ -132,16 +135,16 @@ class StationsTest extends WindowTest {
 
     private void nothingIsClipped(String where) {
         for (var node : nodes()) {
-            if (!(node instanceof javafx.scene.control.ButtonBase b) || b.getText() == null || b.getText().isBlank() || !b.isVisible()) continue;
+            if (!(node instanceof ButtonBase b) || b.getText() == null || b.getText().isBlank() || !b.isVisible()) continue;
             if (b.getStyleClass().contains("ribbon-block") || b.getStyleClass().contains("block")) continue;
             assertThat(b.getWidth()).as(where + ": " + b.getText()).isGreaterThanOrEqualTo(Math.floor(b.minWidth(-1)));
             assertThat(b.localToScene(b.getBoundsInLocal()).getMaxX()).as(where + ": " + b.getText()).isLessThanOrEqualTo(1101);
         }
-        for (var scroll : robot.lookup(".scroll-pane").queryAllAs(javafx.scene.control.ScrollPane.class)) {
+        for (var scroll : robot.lookup(".scroll-pane").queryAllAs(ScrollPane.class)) {
             if (!scroll.isFitToWidth() || scroll.getContent() == null || scroll.getViewportBounds().getWidth() == 0) continue;
             assertThat(scroll.getContent().getLayoutBounds().getWidth()).as(where + ": width of " + scroll.getContent()).isLessThanOrEqualTo(scroll.getViewportBounds().getWidth() + 1.5);
         }
-        for (var label : robot.lookup(".body, .soft, .warn, .bad, .good").queryAllAs(javafx.scene.control.Label.class)) {
+        for (var label : robot.lookup(".body, .soft, .warn, .bad, .good").queryAllAs(Label.class)) {
             if (!label.isWrapText() || label.getHeight() == 0) continue;
             assertThat(label.getHeight()).as(where + ": " + label.getText()).isGreaterThanOrEqualTo(label.prefHeight(label.getWidth()) - 1.5);
         }
@@ -154,7 +157,7 @@ class StationsTest extends WindowTest {
             stage.setHeight(700);
         });
         for (int i = 0; i < 3; i++) robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
-        for (var step : java.util.List.of("s1", "s5", "s7")) {
+        for (var step : List.of("s1", "s5", "s7")) {
             choose(step);
             go(3);
             nothingIsClipped("150 % script " + step);
@@ -178,7 +181,7 @@ class StationsTest extends WindowTest {
         });
         show("3-vegetable-dumplings");
         go(2);
-        for (var size : java.util.List.of("100 %", "150 %")) {
+        for (var size : List.of("100 %", "150 %")) {
             if (size.equals("150 %")) for (int i = 0; i < 3; i++) robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
             settle();
             click("#tab-food");
@@ -194,7 +197,7 @@ class StationsTest extends WindowTest {
             click("#home-head-Gannet");
             nothingIsClipped(size + " home");
             click("#tab-lists");
-            for (var list : java.util.List.of("gather", "before", "shoot", "bench", "kit", "pupil", "left", "cost")) {
+            for (var list : List.of("gather", "before", "shoot", "bench", "kit", "pupil", "left", "cost")) {
                 click("#list-" + list);
                 nothingIsClipped(size + " list " + list);
             }

@@ -2,6 +2,8 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
+import java.util.List;
 import java.util.Set;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -15,7 +17,7 @@ import webodidact.core.time.TimeRange;
 
 /** A substitution from the panel through every station it reaches, and back. */
 class SwapJourneyTest extends WindowTest {
-    private java.util.List<String> words(String panel) {
+    private List<String> words(String panel) {
         return robot.from(robot.lookup(panel).queryAll()).lookup(".label").queryAllAs(Label.class).stream().map(Label::getText).toList();
     }
 
@@ -50,7 +52,7 @@ class SwapJourneyTest extends WindowTest {
         settle();
         var home = workspace().book().households().stream().filter(h -> h.agreedFor("1-fish-parcels", "f2") != null).findFirst().orElseThrow();
         assertThat(home.diets().contains("vegan") || home.allergies().contains(Allergen.MILK) || home.missingFoods().contains("yoghurt")).as("homes that cannot use it come first").isTrue();
-        assertThat(java.nio.file.Files.readString(course.resolve("households.csv"))).contains("1-fish-parcels/f2=soya-yoghurt");
+        assertThat(Files.readString(course.resolve("households.csv"))).contains("1-fish-parcels/f2=soya-yoghurt");
         click("#tab-homes");
         click("#home-head-" + home.alias());
         assertThat(words("#home-panel")).contains("soya yoghurt (for thick plain yoghurt)", "agreed");

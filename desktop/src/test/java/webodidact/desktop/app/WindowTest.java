@@ -22,6 +22,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.outcome.Outcome;
+import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Workspace;
 import webodidact.formats.demo.DemoCourse;
@@ -126,7 +127,7 @@ abstract class WindowTest {
 
     /** Scrolls as a user would, until the node can be seen. */
     void reveal(Node node) {
-        robot.interact(() -> webodidact.desktop.control.Panes.reveal(node));
+        robot.interact(() -> Panes.reveal(node));
         WaitForAsyncUtils.waitForFxEvents(1);
     }
 

@@ -8,6 +8,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Take;
+import webodidact.desktop.control.CardButton;
 
 /** Bench, Papers, Afters and the kit, through the window. */
 class WorkTest extends WindowTest {
@@ -25,7 +26,7 @@ class WorkTest extends WindowTest {
         go(5);
         assertThat(labels(".row-card .time")).first().isEqualTo("16:57:50");
         assertThat(labels(".row-card .time")).isSorted();
-        robot.interact(() -> ((webodidact.desktop.control.CardButton) robot.lookup(".row-card").nth(3).query()).fire());
+        robot.interact(() -> ((CardButton) robot.lookup(".row-card").nth(3).query()).fire());
         settle();
         assertThat(workspace().stepProperty().get()).isEqualTo("s6");
         show("2-cheese-scones");

@@ -3,6 +3,7 @@ package webodidact.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Locale;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -70,7 +71,7 @@ class WritingJourneyTest extends WindowTest {
         var before = lesson();
         type("#find-with", "curd");
         click("#find-replace-all");
-        assertThat(lesson().steps()).noneMatch(s -> (s.say() + s.doing() + s.title()).toLowerCase(java.util.Locale.ROOT).contains("yoghurt"));
+        assertThat(lesson().steps()).noneMatch(s -> (s.say() + s.doing() + s.title()).toLowerCase(Locale.ROOT).contains("yoghurt"));
         assertThat(lesson().step("s8").orElseThrow().title()).isEqualTo("Herb curd");
         undo();
         assertThat(lesson()).isEqualTo(before);

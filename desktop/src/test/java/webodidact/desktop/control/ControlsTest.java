@@ -5,11 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
+import javafx.event.ActionEvent;
 import javafx.event.Event;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
@@ -69,7 +73,7 @@ class ControlsTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private static <T> T ask(java.util.concurrent.Callable<T> question) throws Exception {
+    private static <T> T ask(Callable<T> question) throws Exception {
         return WaitForAsyncUtils.asyncFx(question).get(5, TimeUnit.SECONDS);
     }
 
@@ -230,7 +234,7 @@ class ControlsTest {
         var timeline = ask(() -> new Timeline(new Told()));
         timeline.setPrefSize(900, 300);
         show(timeline, 900, 300);
-        var lanes = List.of(new Lane("hands", "Hands", "you", java.util.stream.IntStream.range(0, 600).mapToObj(i -> new Lane.Block(new Span(i * 2, i * 2 + 2), "s" + i, "hands", "s" + i)).toList()));
+        var lanes = List.of(new Lane("hands", "Hands", "you", IntStream.range(0, 600).mapToObj(i -> new Lane.Block(new Span(i * 2, i * 2 + 2), "s" + i, "hands", "s" + i)).toList()));
         run(() -> timeline.show(model(lanes, "")));
         int all = blocks(timeline).size();
         assertThat(all).as("blocks that share a pixel are drawn once").isLessThan(400);
@@ -269,11 +273,11 @@ class ControlsTest {
         assertThat(ask(() -> look.lookup("#cover-heat-never-off"))).isNull();
         run(() -> ((Button) stop.lookup("#mend-over-slot")).fire());
         run(() -> ((Button) stop.lookup("#cover-over-slot")).fire());
-        var reason = ask(() -> (javafx.scene.control.TextField) stop.lookup("#cover-reason"));
-        run(() -> Event.fireEvent(reason, new javafx.event.ActionEvent()));
+        var reason = ask(() -> (TextField) stop.lookup("#cover-reason"));
+        run(() -> Event.fireEvent(reason, new ActionEvent()));
         run(() -> {
             reason.setText(" Because. ");
-            Event.fireEvent(reason, new javafx.event.ActionEvent());
+            Event.fireEvent(reason, new ActionEvent());
         });
         assertThat(done).containsExactly("Make the slot 25 min", "Because.");
         assertThat(stop.getAccessibleText()).isEqualTo("Stop: The lesson is 2:00 over its slot of 18:20.");

@@ -4,10 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Cover;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.time.Span;
 import webodidact.formats.api.Read;
 import webodidact.formats.course.CourseFolder;
 import webodidact.formats.demo.DemoCourse;
@@ -34,7 +38,7 @@ class GeometryTest {
             var hands = lanes.stream().filter(l -> l.id().equals("hands")).findFirst().orElseThrow();
             long worked = lesson.steps().stream().filter(s -> !s.hands().isZero()).count();
             assertThat(hands.blocks().stream().filter(b -> b.look().equals("hands"))).hasSize((int) worked);
-            long waits = lesson.steps().stream().filter(s -> s.waiting() != null && !(s.waiting().cover() instanceof webodidact.core.lesson.Cover.ReadyCopy)).count();
+            long waits = lesson.steps().stream().filter(s -> s.waiting() != null && !(s.waiting().cover() instanceof Cover.ReadyCopy)).count();
             assertThat(lanes.stream().flatMap(l -> l.blocks().stream()).filter(b -> b.look().equals("wait"))).hasSize((int) waits);
             var camera = lanes.getFirst().blocks();
             for (int i = 1; i < camera.size(); i++) assertThat(camera.get(i).span().start()).isEqualTo(camera.get(i - 1).span().end());
@@ -47,7 +51,7 @@ class GeometryTest {
         int second = view.second(400);
         for (double factor : new double[] {1.25, 2, 5}) {
             var closer = view.zoomedBy(factor, 400);
-            assertThat(closer.x(second)).as("zoom " + factor).isCloseTo(400, org.assertj.core.data.Offset.offset(1.5));
+            assertThat(closer.x(second)).as("zoom " + factor).isCloseTo(400, Offset.offset(1.5));
         }
         assertThat(view.zoomedBy(1000, 0).zoom()).isEqualTo(Viewport.MOST);
         assertThat(view.zoomedBy(0.1, 0)).isEqualTo(view);
@@ -61,8 +65,8 @@ class GeometryTest {
 
     @Test
     void blocksOutOfViewAreNotThereAndHundredsInAPixelAreOne() {
-        var blocks = new java.util.ArrayList<Lane.Block>();
-        for (int i = 0; i < 600; i++) blocks.add(new Lane.Block(new webodidact.core.time.Span(i * 5, i * 5 + 5), "Step " + i, "hands", "s" + i));
+        var blocks = new ArrayList<Lane.Block>();
+        for (int i = 0; i < 600; i++) blocks.add(new Lane.Block(new Span(i * 5, i * 5 + 5), "Step " + i, "hands", "s" + i));
         var lane = new Lane("hands", "Hands", "", blocks);
         var all = BlockLayout.of(lane, Viewport.all(0, 3000, 300), 10, 40, "s301");
         assertThat(all.size()).isBetween(50, 400);

@@ -8,10 +8,12 @@ import java.nio.file.Path;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import webodidact.core.amount.Amount;
 import webodidact.formats.api.Read;
 import webodidact.formats.course.CourseFolder;
 import webodidact.formats.demo.DemoCourse;
@@ -140,8 +142,8 @@ class WorkspaceTest {
 
     @Test
     void anEditBeyondWhatCanBeWorkedOutIsRefusedInWords() throws Exception {
-        run(() -> org.assertj.core.api.Assertions.assertThatThrownBy(() -> workspace.editLesson("Amount", l -> l.withFood("f1", f -> f.but(d -> d.amount = webodidact.core.amount.Amount.parse("999999999 kg")))))
+        run(() -> Assertions.assertThatThrownBy(() -> workspace.editLesson("Amount", l -> l.withFood("f1", f -> f.but(d -> d.amount = Amount.parse("999999999 kg")))))
                 .hasMessageContaining("expected at most 100000 kg"));
-        assertThat(workspace.lesson().food("f1").orElseThrow().amount()).isNotEqualTo(webodidact.core.amount.Amount.parse("999999999 kg"));
+        assertThat(workspace.lesson().food("f1").orElseThrow().amount()).isNotEqualTo(Amount.parse("999999999 kg"));
     }
 }

@@ -6,8 +6,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.StepField;
+import webodidact.core.lesson.ToolLine;
 
 class WordsTest {
     private static String sources() throws IOException {
@@ -50,14 +55,14 @@ class WordsTest {
 
     @Test
     void everyFieldThatCanDifferHasAName() {
-        for (var type : java.util.List.of(webodidact.core.lesson.Lesson.class, webodidact.core.lesson.FoodLine.class, webodidact.core.lesson.ToolLine.class)) {
+        for (var type : List.of(Lesson.class, FoodLine.class, ToolLine.class)) {
             for (var part : type.getRecordComponents()) assertThat(Words.keys().contains("compare.field." + part.getName())).as(type.getSimpleName() + " " + part.getName()).isTrue();
         }
     }
 
     @Test
     void everyFieldOfAStepHasAName() {
-        for (var field : webodidact.core.lesson.StepField.ALL) assertThat(Words.keys()).contains("compare.field." + field.name());
+        for (var field : StepField.ALL) assertThat(Words.keys()).contains("compare.field." + field.name());
     }
 
     @Test

@@ -3,6 +3,7 @@ package webodidact.formats.course;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
+import java.nio.file.LinkOption;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -236,7 +237,7 @@ public final class CourseFolder {
 
     /** Whether a new lesson may have that id: no file, not even an unreadable one, has it. */
     public boolean isFree(String lessonId) {
-        return !Files.exists(folder.resolve(lessonId + LESSON), java.nio.file.LinkOption.NOFOLLOW_LINKS);
+        return !Files.exists(folder.resolve(lessonId + LESSON), LinkOption.NOFOLLOW_LINKS);
     }
 
     /**

@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileTime;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
@@ -112,7 +113,7 @@ public final class CourseLock implements AutoCloseable {
             if (!mine.equals(read(file).getProperty("id"))) return false;
             if (touched.isBefore(Instant.now().minus(TOUCH))) {
                 touched = Instant.now();
-                Files.setLastModifiedTime(file, java.nio.file.attribute.FileTime.from(touched));
+                Files.setLastModifiedTime(file, FileTime.from(touched));
             }
             return true;
         } catch (IOException | IllegalArgumentException e) {

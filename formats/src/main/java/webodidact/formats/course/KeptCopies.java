@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -39,7 +40,7 @@ public final class KeptCopies {
     /** Keeps one more; nothing if the newest one of that file is the same. */
     static void keep(Path folder, String name, byte[] content) throws IOException {
         var known = in(folder).stream().filter(c -> c.of().equals(name)).sorted(Comparator.comparing(Copy::number)).toList();
-        if (!known.isEmpty() && java.util.Arrays.equals(Files.readAllBytes(known.getLast().path()), content)) return;
+        if (!known.isEmpty() && Arrays.equals(Files.readAllBytes(known.getLast().path()), content)) return;
         int next = known.isEmpty() ? 1 : known.getLast().number() + 1;
         AtomicFile.write(folder.resolve(name + ".kept-" + next), content);
         for (int i = 0; i <= known.size() - MOST; i++) Files.deleteIfExists(known.get(i).path());

@@ -9,6 +9,8 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
@@ -53,7 +55,7 @@ final class CsvTable {
 
     /** @throws IllegalArgumentException if the file is no table; the message has the line */
     static CsvTable read(String file, byte[] content) {
-        var warnings = new java.util.ArrayList<Warning>();
+        var warnings = new ArrayList<Warning>();
         var text = text(file, content, warnings);
         try (var parser = FORMAT.builder().setDelimiter(delimiter(text)).setHeader().setSkipHeaderRecord(true).setIgnoreHeaderCase(true).setAllowMissingColumnNames(true).setTrim(true).get()
                 .parse(new StringReader(text))) {
@@ -147,6 +149,6 @@ final class CsvTable {
     }
 
     static List<String> list(String cell) {
-        return java.util.Arrays.stream(cell.split(";")).map(String::strip).filter(s -> !s.isEmpty()).map(s -> s.toLowerCase(Locale.ROOT)).toList();
+        return Arrays.stream(cell.split(";")).map(String::strip).filter(s -> !s.isEmpty()).map(s -> s.toLowerCase(Locale.ROOT)).toList();
     }
 }

@@ -1,12 +1,13 @@
 package webodidact.formats.csv;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Locale;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -195,7 +196,7 @@ public final class HouseholdsCsv {
     private Map<String, String> agreed() {
         var map = new TreeMap<String, String>();
         // Lesson and line are file names and ids: their case counts.
-        for (var part : java.util.Arrays.stream(cell("agreed").split(";")).map(String::strip).filter(p -> !p.isEmpty()).toList()) {
+        for (var part : Arrays.stream(cell("agreed").split(";")).map(String::strip).filter(p -> !p.isEmpty()).toList()) {
             int eq = part.lastIndexOf('=');
             if (eq < 1 || !part.substring(0, eq).contains("/") || part.substring(eq + 1).isBlank()) {
                 throw new BadCell("agreed", Words.say("agreed", part));

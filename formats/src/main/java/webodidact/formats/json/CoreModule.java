@@ -13,8 +13,8 @@ import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JavaType;
 import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonSerializer;
-import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.KeyDeserializer;
+import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationConfig;
 import com.fasterxml.jackson.databind.SerializationFeature;
@@ -31,13 +31,20 @@ import com.fasterxml.jackson.databind.util.StdConverter;
 import java.io.IOException;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
+import java.util.Arrays;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Function;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
+import webodidact.core.food.Allergen;
+import webodidact.core.food.OwnFood;
+import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Sets;
 import webodidact.core.lesson.Step;
 import webodidact.core.time.TimeRange;
 
@@ -78,7 +85,7 @@ final class CoreModule {
     @JsonIgnoreProperties("handsOn")
     private interface WithLabel {
         @JsonInclude(JsonInclude.Include.NON_NULL)
-        java.util.Set<webodidact.core.food.Allergen> labelSays();
+        Set<Allergen> labelSays();
     }
 
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -88,14 +95,14 @@ final class CoreModule {
     @JsonIgnoreProperties("format")
     private interface WithSets {
         @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = UsualSets.class)
-        webodidact.core.lesson.Sets sets();
+        Sets sets();
     }
 
     /** Equal to what is not written; Jackson asks it so. */
     static final class UsualSets {
         @Override
         public boolean equals(Object other) {
-            return other == null || webodidact.core.lesson.Sets.NONE.equals(other);
+            return other == null || Sets.NONE.equals(other);
         }
 
         @Override
@@ -114,13 +121,13 @@ final class CoreModule {
         module.setSerializerModifier(new EnumWriting());
         module.setDeserializerModifier(new EnumReading());
         return JsonMapper.builder().addModule(module).addMixIn(Cover.class, CoverShape.class)
-                .addMixIn(Step.class, Flat.class).addMixIn(Step.Draft.class, Plain.class).addMixIn(webodidact.core.lesson.Course.class, Plain.class).addMixIn(webodidact.core.lesson.Lesson.class, WithSets.class).addMixIn(FoodLine.class, WithLabel.class).addMixIn(webodidact.core.food.OwnFood.class, Whole.class)
+                .addMixIn(Step.class, Flat.class).addMixIn(Step.Draft.class, Plain.class).addMixIn(Course.class, Plain.class).addMixIn(Lesson.class, WithSets.class).addMixIn(FoodLine.class, WithLabel.class).addMixIn(OwnFood.class, Whole.class)
                 .defaultPropertyInclusion(JsonInclude.Value.construct(JsonInclude.Include.NON_DEFAULT, JsonInclude.Include.ALWAYS))
                 .enable(SerializationFeature.INDENT_OUTPUT)
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
-                .enable(com.fasterxml.jackson.core.JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
+                .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
                 .build();
     }
 
@@ -169,7 +176,7 @@ final class CoreModule {
 
     private static Enum<?> enumOf(Class<?> type, String text, DeserializationContext context) throws IOException {
         for (var constant : type.getEnumConstants()) if (enumText((Enum<?>) constant).equals(text)) return (Enum<?>) constant;
-        var all = java.util.Arrays.stream(type.getEnumConstants()).map(c -> enumText((Enum<?>) c)).toList();
+        var all = Arrays.stream(type.getEnumConstants()).map(c -> enumText((Enum<?>) c)).toList();
         throw context.weirdStringException(text, type, Words.say("one", text, String.join(", ", all)));
     }
 

@@ -13,7 +13,10 @@ import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
 import webodidact.formats.api.Place;
@@ -135,7 +138,7 @@ public final class JsonFile {
     }
 
     private static boolean isOurs(Class<?> type) {
-        return type != null && (type.isEnum() || type.getName().startsWith("webodidact.") || type == java.time.LocalDateTime.class);
+        return type != null && (type.isEnum() || type.getName().startsWith("webodidact.") || type == LocalDateTime.class);
     }
 
     private static String kind(Class<?> type) {
@@ -143,8 +146,8 @@ public final class JsonFile {
         if (type == int.class || type == Integer.class || type == long.class || type == Long.class) return Words.say("kind.whole");
         if (type == boolean.class || type == Boolean.class) return Words.say("kind.flag");
         if (type == String.class || type.isEnum()) return Words.say("kind.text");
-        if (java.util.Collection.class.isAssignableFrom(type)) return Words.say("kind.list");
-        return type.isRecord() || java.util.Map.class.isAssignableFrom(type) || type.isInterface() ? Words.say("kind.fields") : Words.say("kind.other");
+        if (Collection.class.isAssignableFrom(type)) return Words.say("kind.list");
+        return type.isRecord() || Map.class.isAssignableFrom(type) || type.isInterface() ? Words.say("kind.fields") : Words.say("kind.other");
     }
 
     /** Jackson puts its own words before ours: "Cannot deserialize value of type X from String "y": ours". */

@@ -1,5 +1,6 @@
 package webodidact.formats.paper;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,7 +47,7 @@ final class GatherPaper implements Paper {
     private static Map<String, Object> entry(Outcome outcome, GatherList.Entry entry) {
         var line = entry.line();
         var swaps = line.mentioned().stream().map(outcome.knowledge()::food).flatMap(Optional::stream).map(f -> f.name()).toList();
-        var also = new java.util.ArrayList<String>();
+        var also = new ArrayList<String>();
         if (!entry.also().isEmpty()) also.add(entry.also());
         if (!line.form().isEmpty()) also.add(line.form());
         if (!line.note().isEmpty()) also.add(line.note());

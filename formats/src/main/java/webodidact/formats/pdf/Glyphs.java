@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.apache.fontbox.ttf.TTFParser;
@@ -54,7 +55,7 @@ public final class Glyphs {
 
     /** "漢 (U+6F22)", or the number alone for what cannot be seen. */
     private static String named(int c) {
-        var number = "U+" + Integer.toHexString(0x10000 | c).toUpperCase(java.util.Locale.ROOT).substring(c > 0xffff ? 0 : 1);
+        var number = "U+" + Integer.toHexString(0x10000 | c).toUpperCase(Locale.ROOT).substring(c > 0xffff ? 0 : 1);
         boolean seen = !Character.isISOControl(c) && Character.getType(c) != Character.SURROGATE && Character.getType(c) != Character.UNASSIGNED && c != 0xfeff;
         return seen ? Character.toString(c) + " (" + number + ")" : number;
     }

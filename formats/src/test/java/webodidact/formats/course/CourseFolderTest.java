@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
@@ -38,7 +39,7 @@ class CourseFolderTest extends OnDemoCourse {
     void onlyWhatChangedIsWritten() throws IOException {
         var opened = open().value();
         var before = opened.workbook();
-        var times = files().stream().collect(java.util.stream.Collectors.toMap(f -> f, f -> folder.resolve(f).toFile().lastModified()));
+        var times = files().stream().collect(Collectors.toMap(f -> f, f -> folder.resolve(f).toFile().lastModified()));
         for (var file : files()) folder.resolve(file).toFile().setLastModified(1_000_000);
         var after = before.withLesson("1-fish-parcels", l -> l.but(d -> d.title = "Other"));
         opened.folder().save(before, after);

@@ -5,19 +5,24 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.OwnFood;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.time.TimeRange;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
 
@@ -44,9 +49,9 @@ class DiskTest extends OnDemoCourse {
             without("it is no regular file");
             Files.delete(file);
         }
-        try (var big = Files.newByteChannel(file, java.nio.file.StandardOpenOption.CREATE_NEW, java.nio.file.StandardOpenOption.WRITE, java.nio.file.StandardOpenOption.SPARSE)) {
+        try (var big = Files.newByteChannel(file, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE, StandardOpenOption.SPARSE)) {
             big.position(CourseFolder.LARGEST + (1 << 20));
-            big.write(java.nio.ByteBuffer.wrap(new byte[] {1}));
+            big.write(ByteBuffer.wrap(new byte[] {1}));
         }
         without("it has 17 MB: expected at most 16");
     }
@@ -102,7 +107,7 @@ class DiskTest extends OnDemoCourse {
     void aHomeThatLacksAFoodOfTheCoursesOwnIsThereAfterReopening() throws IOException {
         var opened = open().value();
         var course = opened.workbook().course().but(d -> d.foods = List.of(OwnFood.of("samphire")));
-        var home = Household.named("Tern").but(d -> d.missingFoods = java.util.Set.of("samphire"));
+        var home = Household.named("Tern").but(d -> d.missingFoods = Set.of("samphire"));
         var book = opened.workbook().withCourse(course).withHouseholds(List.of(home));
         opened.folder().save(opened.workbook(), book);
         assertThat(open().warnings()).isEmpty();
@@ -116,8 +121,8 @@ class DiskTest extends OnDemoCourse {
     void aFiveDayCureIsThereAfterReopening() throws IOException {
         var opened = open().value();
         var cured = opened.workbook().withLesson("1-fish-parcels", l -> l.withStep("s7", s -> s.but(d -> {
-            d.waiting = d.waiting.lasting(new webodidact.core.time.TimeRange(100 * 3600, 120 * 3600));
-            d.hands = webodidact.core.time.TimeRange.of(101 * 3600 + 1);
+            d.waiting = d.waiting.lasting(new TimeRange(100 * 3600, 120 * 3600));
+            d.hands = TimeRange.of(101 * 3600 + 1);
         })));
         opened.folder().save(opened.workbook(), cured);
         assertThat(open().warnings()).isEmpty();
@@ -189,7 +194,7 @@ class DiskTest extends OnDemoCourse {
         assertThat(CourseLock.holder(folder)).as("process 1 did not start then").isEmpty();
         Files.writeString(lock, text.replaceFirst("machine=.*", "machine=elsewhere"));
         assertThat(CourseLock.holder(folder)).as("touched just now, far away").hasValueSatisfying(h -> assertThat(h.here()).isFalse());
-        Files.setLastModifiedTime(lock, java.nio.file.attribute.FileTime.fromMillis(System.currentTimeMillis() - 600_000));
+        Files.setLastModifiedTime(lock, FileTime.fromMillis(System.currentTimeMillis() - 600_000));
         assertThat(CourseLock.holder(folder)).as("silent for ten minutes").isEmpty();
         Files.writeString(lock, "\\u00zz");
         assertThat(CourseLock.holder(folder)).isEmpty();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.MeasureSystem;
@@ -22,7 +23,7 @@ class CsvTest {
 
     @Test
     void householdsComeBackAlikeAndFormulasAreHarmless() {
-        var homes = List.of(new Household("=cmd()", MeasureSystem.US, Set.of("vegan"), Set.of(Allergen.NUTS, Allergen.MILK), Set.of("grater"), Set.of("dill"), List.of(9, 12), true, false, true, true, java.util.Map.of("fish/f1", "tofu")),
+        var homes = List.of(new Household("=cmd()", MeasureSystem.US, Set.of("vegan"), Set.of(Allergen.NUTS, Allergen.MILK), Set.of("grater"), Set.of("dill"), List.of(9, 12), true, false, true, true, Map.of("fish/f1", "tofu")),
                 new Household("Tern, \"the\" other", null, null, null, null, null, null, false, true, true, false, null));
         var csv = HouseholdsCsv.write(homes);
         assertThat(new String(csv, StandardCharsets.UTF_8)).contains("'=cmd()");

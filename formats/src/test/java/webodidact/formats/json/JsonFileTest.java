@@ -8,32 +8,49 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Heat;
+import webodidact.core.amount.MeasureSystem;
+import webodidact.core.amount.Ratio;
+import webodidact.core.food.Diet;
+import webodidact.core.food.OwnFood;
+import webodidact.core.food.Risk;
+import webodidact.core.food.Shelf;
 import webodidact.core.lesson.Accepted;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Kitchen;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Look;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Rounds;
 import webodidact.core.lesson.Segment;
+import webodidact.core.lesson.Sets;
+import webodidact.core.lesson.Shaping;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.StepPattern;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Way;
+import webodidact.core.money.Price;
+import webodidact.core.safety.Profile;
 import webodidact.core.time.TimeRange;
 import webodidact.formats.api.Read;
 import webodidact.formats.demo.DemoCourse;
@@ -42,7 +59,7 @@ class JsonFileTest {
     /** A lesson with every field set, and one step for each way to cover a wait. */
     static Lesson full() {
         var covers = List.of(Cover.STAY, new Cover.CarryOn("s3"), new Cover.CarryOn(""), new Cover.Cut(10), new Cover.ReadyCopy(60, 900), new Cover.SpeedUp(4));
-        var steps = new java.util.ArrayList<Step>();
+        var steps = new ArrayList<Step>();
         for (int i = 0; i < covers.size(); i++) {
             var cover = covers.get(i);
             steps.add(Step.blank("s" + (i + 1), Kind.values()[i], "“Step” <" + i + ">").but(d -> {
@@ -68,7 +85,7 @@ class JsonFileTest {
             }));
         }
         return Lesson.blank("full", 7, "Full").but(d -> {
-            d.air = java.time.LocalDateTime.of(2026, 12, 3, 17, 30);
+            d.air = LocalDateTime.of(2026, 12, 3, 17, 30);
             d.foods = List.of(FoodLine.of("f1", "milk", "milk", Amount.parse("~1-3/2 cup")).but(x -> {
                 x.size = Amount.parse("400 g");
                 x.also = Amount.parse("2 tbsp");
@@ -78,15 +95,15 @@ class JsonFileTest {
                 x.optional = true;
                 x.use = "baked";
                 x.because = "f0";
-                x.labelSays = java.util.Set.of();
+                x.labelSays = Set.of();
                 x.plan = "Soup.";
             }));
             d.tools = List.of(new ToolLine("t1", "pan", "pan", 2, "big", 3));
             d.steps = steps;
             d.ovenBefore = true;
-            d.sets = new webodidact.core.lesson.Sets(5, 2, 1);
-            d.shaping = new webodidact.core.lesson.Shaping(Amount.parse("420 g"), Amount.parse("10 g"), new webodidact.core.lesson.Shaping.Sheet(webodidact.core.amount.Ratio.of(30),
-                    webodidact.core.amount.Ratio.of(20), webodidact.core.amount.Ratio.of(13, 2), webodidact.core.amount.Ratio.HALF), 12, 3, 2);
+            d.sets = new Sets(5, 2, 1);
+            d.shaping = new Shaping(Amount.parse("420 g"), Amount.parse("10 g"), new Shaping.Sheet(Ratio.of(30),
+                    Ratio.of(20), Ratio.of(13, 2), Ratio.HALF), 12, 3, 2);
             d.accepted = List.of(new Accepted("over-slot", "", "The next slot is free."));
         });
     }
@@ -100,16 +117,16 @@ class JsonFileTest {
         assertThat(read(JsonFile.write(full()))).isEqualTo(full());
         var course = Course.named("C").but(d -> {
             d.instructor = "W";
-            d.house = webodidact.core.amount.MeasureSystem.AU;
+            d.house = MeasureSystem.AU;
             d.pace = Map.of(Segment.AT_THE_HEAT, 101);
-            d.profile = webodidact.core.safety.Profile.AU_NZ;
+            d.profile = Profile.AU_NZ;
             d.currency = "$";
-            d.prices = List.of(new webodidact.core.money.Price("cheddar", "bag", Amount.parse("250 g"), 295));
-            d.foods = List.of(webodidact.core.food.OwnFood.of("butter"), new webodidact.core.food.OwnFood("samphire", List.of("samphire"), webodidact.core.food.Shelf.FRIDGE,
-                    Map.of("chopped", webodidact.core.amount.Ratio.HALF), webodidact.core.amount.Ratio.of(3), java.util.Set.of(), false, webodidact.core.food.Risk.UNWASHED, webodidact.core.food.Diet.VEGAN, webodidact.core.amount.Ratio.of(2)));
-            d.patterns = List.of(new webodidact.core.lesson.StepPattern("My welcome", Set.of(webodidact.core.lesson.Delivery.RECORDED), Set.of(Audience.ADULTS), true,
+            d.prices = List.of(new Price("cheddar", "bag", Amount.parse("250 g"), 295));
+            d.foods = List.of(OwnFood.of("butter"), new OwnFood("samphire", List.of("samphire"), Shelf.FRIDGE,
+                    Map.of("chopped", Ratio.HALF), Ratio.of(3), Set.of(), false, Risk.UNWASHED, Diet.VEGAN, Ratio.of(2)));
+            d.patterns = List.of(new StepPattern("My welcome", Set.of(Delivery.RECORDED), Set.of(Audience.ADULTS), true,
                     Step.blank("p", Kind.WELCOME, "Hello").but(x -> x.say = "Today: {dish}.")));
-            d.kitchen = new webodidact.core.lesson.Kitchen("k", 3, 1, true, false, 0, 900, 1000);
+            d.kitchen = new Kitchen("k", 3, 1, true, false, 0, 900, 1000);
         });
         assertThat(((Read.Done<Course>) JsonFile.readCourse("course.json", JsonFile.write(course))).value()).isEqualTo(course);
         assertThat(schema("course.schema.json").validate(new ObjectMapper().readTree(JsonFile.write(course)))).isEmpty();
@@ -131,7 +148,7 @@ class JsonFileTest {
         "\"format\" : 1,|''|missing|expected a number, as in \"format\": 1",
         "\"number\" : 7|\"number\" 7|damaged|not JSON from here"})
     void damageIsToldWithItsPlace(String right, String wrong, String code, String message) {
-        var text = new String(JsonFile.write(full()), StandardCharsets.UTF_8).replaceFirst(java.util.regex.Pattern.quote(right), java.util.regex.Matcher.quoteReplacement(wrong));
+        var text = new String(JsonFile.write(full()), StandardCharsets.UTF_8).replaceFirst(Pattern.quote(right), Matcher.quoteReplacement(wrong));
         var read = JsonFile.readLesson("full.lesson.json", "full", text.getBytes(StandardCharsets.UTF_8));
         assertThat(read).isInstanceOf(Read.Refused.class);
         var why = ((Read.Refused<Lesson>) read).why();

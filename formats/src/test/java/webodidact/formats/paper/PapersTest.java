@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
@@ -14,7 +16,13 @@ import org.junit.jupiter.api.io.TempDir;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Accepted;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Sets;
+import webodidact.core.lesson.Wait;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.safety.Profile;
+import webodidact.core.time.TimeRange;
+import webodidact.core.words.Language;
 import webodidact.formats.api.Read;
 import webodidact.formats.course.CourseFolder;
 import webodidact.formats.demo.DemoCourse;
@@ -26,7 +34,7 @@ class PapersTest {
     @TempDir
     Path folder;
 
-    private Outcome demo(java.util.function.UnaryOperator<Lesson> change) throws IOException {
+    private Outcome demo(UnaryOperator<Lesson> change) throws IOException {
         DemoCourse.copyTo(folder.resolve("course"));
         var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder.resolve("course"))).value().workbook();
         return Outcome.of(change.apply(book.lessons().getFirst()), book.course(), Knowledge.shipped());
@@ -79,7 +87,7 @@ class PapersTest {
 
     @Test
     void eachListIsAPaperOfItsOwn() throws IOException {
-        var outcome = demo(l -> covered(l).but(d -> d.sets = new webodidact.core.lesson.Sets(5, 1, 1)));
+        var outcome = demo(l -> covered(l).but(d -> d.sets = new Sets(5, 1, 1)));
         assertThat(text(PdfWriter.write(html(outcome, "shoot-list")))).contains("Shoot list", "1 on camera, 0 ready copies, 1 spare take. At the till: £", "300 g thick plain yoghurt 1 on camera + 1 spare take", "What will be left over");
         assertThat(text(PdfWriter.write(html(outcome, "kit-list")))).contains("6 sets: 5 for groups, 1 for the demonstration", "6 × 150 g thick plain yoghurt", "900 g thick plain yoghurt", "12 skinless white fish fillets");
         assertThat(text(PdfWriter.write(html(outcome, "bench-list")))).contains("8 Herb yoghurt", "150 g thick plain yoghurt", "Raw: skinless white fish fillets on a board of its own.");
@@ -97,11 +105,11 @@ class PapersTest {
     @Test
     void theMethodCardHasTheRegionsCoreTemperatureAndOtherMicrowaves() throws IOException {
         var outcome = demo(l -> covered(l).withStep("s11", s -> s.but(d -> {
-            d.place = webodidact.core.lesson.Place.MICROWAVE;
-            d.waiting = new webodidact.core.lesson.Wait(webodidact.core.time.TimeRange.of(180), "heats", "", null);
+            d.place = Place.MICROWAVE;
+            d.waiting = new Wait(TimeRange.of(180), "heats", "", null);
         })));
         assertThat(text(PdfWriter.write(new MethodCard().html(outcome)))).contains("white fish fillet at a core of 63 °C, by probe", "Time is for 900 W; 600 W 4:30");
-        var american = Outcome.of(outcome.lesson(), outcome.course().but(d -> d.profile = webodidact.core.safety.Profile.US), Knowledge.shipped());
+        var american = Outcome.of(outcome.lesson(), outcome.course().but(d -> d.profile = Profile.US), Knowledge.shipped());
         assertThat(text(PdfWriter.write(new MethodCard().html(american)))).contains("at a core of 145 °F");
     }
 
@@ -124,7 +132,7 @@ class PapersTest {
     void thePreviewIsThePrintedPage() throws IOException {
         var pages = PageImages.render(PdfWriter.write(new GatherPaper().html(demo(l -> l))), 50);
         assertThat(pages.getFirst().width()).isBetween(410, 415);
-        assertThat(java.util.Arrays.stream(pages.getFirst().argb()).distinct().count()).isGreaterThan(50);
+        assertThat(Arrays.stream(pages.getFirst().argb()).distinct().count()).isGreaterThan(50);
     }
 
     @Test
@@ -198,13 +206,13 @@ class PapersTest {
             }
         };
         var written = Papers.writeAll(List.of(Papers.ALL.get(0), broken, Papers.ALL.get(1)), outcome, folder.resolve("out"));
-        assertThat(written.files()).hasSize(4).allMatch(java.nio.file.Files::isRegularFile);
+        assertThat(written.files()).hasSize(4).allMatch(Files::isRegularFile);
         assertThat(written.failed()).singleElement().asString().startsWith("Broken: the program failed; please report “PapersTest").doesNotContain("Exception");
     }
 
     @Test
     void theLessonsPapersForHomesSpeakItsLanguageAndTheInterfaceItsOwn() throws IOException {
-        var outcome = demo(l -> covered(l).but(d -> d.language = webodidact.core.words.Language.GERMAN));
+        var outcome = demo(l -> covered(l).but(d -> d.language = Language.GERMAN));
         var gather = text(PdfWriter.write(new GatherPaper().html(outcome)));
         assertThat(gather).contains("Für einen Haushalt mit 2 Personen: ergibt 2 parcels", "Aus dem Kühlschrank", "oder soured cream", "½ garlic clove", "nur das Etikett entscheidet", "Donnerstag", "Milch")
                 .doesNotContain("In the fridge", "check the label", "tbsp");

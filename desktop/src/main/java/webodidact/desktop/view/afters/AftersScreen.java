@@ -1,6 +1,7 @@
 package webodidact.desktop.view.afters;
 
 import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
 import java.util.Locale;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
@@ -111,7 +112,7 @@ final class AftersScreen extends HBox {
         side.getChildren().addAll(Nodes.label(Words.of("afters.result"), "overline"),
                 Nodes.wrapped(off == 0 ? Words.of("afters.asPlanned") : Words.of(off > 0 ? "afters.longer" : "afters.shorter", Clock.text(Math.abs(off))), "figure"),
                 Nodes.wrapped(Words.of("afters.resultText", Clock.text(review.measuredTotal()), Clock.text(review.plannedTotal()), review.takes()), "body"));
-        var worst = review.rows().stream().filter(r -> r.difference() > 0).max(java.util.Comparator.comparingInt(Review.Row::difference));
+        var worst = review.rows().stream().filter(r -> r.difference() > 0).max(Comparator.comparingInt(Review.Row::difference));
         worst.ifPresent(r -> side.getChildren().add(Nodes.wrapped(Words.of("afters.worst", r.placed().number(), r.placed().step().title(), Clock.text(r.difference())), "finding", "look")));
         int after = review.plannedAfter(workspace.book(), outcome.lesson().id());
         var next = review.adopt(workspace.book(), outcome.lesson().id());

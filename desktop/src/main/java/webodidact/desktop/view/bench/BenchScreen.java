@@ -2,10 +2,13 @@ package webodidact.desktop.view.bench;
 
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import javafx.css.PseudoClass;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.bench.Job;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Place;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.CardButton;
@@ -67,7 +70,7 @@ final class BenchScreen extends HBox {
         var words = Nodes.column(0, Nodes.label(job.title(), "strong"), Nodes.label(job.why(), "soft"));
         words.setMinWidth(0);
         var row = Nodes.row(0, cell(at(outcome, job.span().start()), 6.6, "time"), cell(Clock.text(job.span().length()), 5.3, "time-soft"),
-                cell(job.type().title(), 10, "job-kind", "job-" + job.type().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')), Nodes.grown(words));
+                cell(job.type().title(), 10, "job-kind", "job-" + job.type().name().toLowerCase(Locale.ROOT).replace('_', '-')), Nodes.grown(words));
         var button = new CardButton("row-card", () -> {
             if (!job.step().isEmpty()) workspace.stepProperty().set(job.step());
         }, row);
@@ -108,8 +111,8 @@ final class BenchScreen extends HBox {
         List<Job> heats = outcome.bench().jobs().stream().filter(j -> j.type() == Job.Type.HEAT).toList();
         side.getChildren().add(Nodes.label(Words.of("bench.oven"), "overline"));
         if (heats.isEmpty()) {
-            boolean used = outcome.lesson().steps().stream().anyMatch(s -> s.place() == webodidact.core.lesson.Place.OVEN);
-            boolean onAir = outcome.lesson().steps().stream().anyMatch(s -> s.acts().contains(webodidact.core.lesson.Act.OVEN_ON));
+            boolean used = outcome.lesson().steps().stream().anyMatch(s -> s.place() == Place.OVEN);
+            boolean onAir = outcome.lesson().steps().stream().anyMatch(s -> s.acts().contains(Act.OVEN_ON));
             side.getChildren().add(Nodes.wrapped(Words.of(!used ? "bench.ovenUnused" : onAir ? "bench.ovenOnAir" : "bench.ovenCold"), "body"));
         }
         for (var heat : heats) {

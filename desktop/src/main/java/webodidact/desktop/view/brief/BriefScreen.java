@@ -1,22 +1,29 @@
 package webodidact.desktop.view.brief;
 
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.DatePicker;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.converter.LocalDateStringConverter;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
@@ -28,19 +35,20 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Yield;
 import webodidact.core.reading.AmountReader;
 import webodidact.core.safety.Profile;
+import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
+import webodidact.core.words.Language;
 import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
 import webodidact.desktop.view.WorkedOut;
-import webodidact.core.words.Language;
 import webodidact.desktop.words.Words;
 
 /** The questions on the left, what each answer means on the right. */
 final class BriefScreen extends HBox {
-    private static final java.time.format.DateTimeFormatter DAY = java.time.format.DateTimeFormatter.ofPattern("EEE d MMM yyyy", java.util.Locale.UK);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
     private final Workspace workspace;
     private final List<Runnable> refreshers = new ArrayList<>();
     private final GridPane grid = new GridPane(16, 12);
@@ -59,7 +67,7 @@ final class BriefScreen extends HBox {
         ask("brief.air", air());
         ask("brief.makes", makes());
         ask("brief.home", Nodes.row(8, number("brief-home", l -> l.homeOf(), 1, 30, (l, n) -> l.but(d -> d.homeOf = n)), Nodes.label(Words.of("brief.people"), "soft")));
-        ask("brief.language", toggles("brief-language", Language.values(), l -> Words.of("brief.language." + l.name().toLowerCase(java.util.Locale.ROOT)), Lesson::language, (l, v) -> l.but(d -> d.language = v)));
+        ask("brief.language", toggles("brief-language", Language.values(), l -> Words.of("brief.language." + l.name().toLowerCase(Locale.ROOT)), Lesson::language, (l, v) -> l.but(d -> d.language = v)));
         heading("brief.kitchen");
         ask("brief.kitchenName", courseField("brief-kitchen", c -> c.kitchen().name(), (k, t) -> new Kitchen(t, k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), k.watts())));
         ask("brief.rings", kitchenNumbers());
@@ -67,7 +75,7 @@ final class BriefScreen extends HBox {
         ask("brief.profile", profile());
         var scroll = Panes.work(Nodes.styled(new VBox(8, Nodes.row(14, Nodes.label(Words.of("station.brief"), "title"), Nodes.label(Words.of("brief.hint"), "soft")), grid), "work"));
         getChildren().addAll(Nodes.grown(scroll), Panes.side(consequences, 400, 340));
-        grid.getColumnConstraints().add(new javafx.scene.layout.ColumnConstraints());
+        grid.getColumnConstraints().add(new ColumnConstraints());
         workspace.lessonProperty().addListener(o -> refresh());
         workspace.outcomeProperty().addListener(o -> WorkedOut.show(consequences, () -> consequences.show(workspace)));
         refresh();
@@ -89,9 +97,9 @@ final class BriefScreen extends HBox {
         var name = Nodes.label(Words.of(key), "field-name");
         name.setMinWidth(USE_PREF_SIZE);
         grid.add(name, 0, line);
-        GridPane.setValignment(name, javafx.geometry.VPos.TOP);
+        GridPane.setValignment(name, VPos.TOP);
         grid.add(answer, 1, line++);
-        GridPane.setHgrow(answer, javafx.scene.layout.Priority.ALWAYS);
+        GridPane.setHgrow(answer, Priority.ALWAYS);
     }
 
     /** How a lesson changes by a value. */
@@ -112,7 +120,7 @@ final class BriefScreen extends HBox {
         var pane = new FlowPane(8, 8);
         for (var value : values) {
             ToggleButton button = Nodes.toggle(title.apply(value), "choice");
-            button.setId(id + "-" + value.toString().toLowerCase(java.util.Locale.ROOT));
+            button.setId(id + "-" + value.toString().toLowerCase(Locale.ROOT));
             button.setToggleGroup(group);
             button.setUserData(value);
             button.setOnAction(e -> {
@@ -138,7 +146,7 @@ final class BriefScreen extends HBox {
     }
 
     private static String minutes(int seconds) {
-        return seconds % 60 == 0 ? String.valueOf(seconds / 60) : webodidact.core.time.Clock.text(seconds);
+        return seconds % 60 == 0 ? String.valueOf(seconds / 60) : Clock.text(seconds);
     }
 
     private HBox air() {
@@ -146,7 +154,7 @@ final class BriefScreen extends HBox {
         day.setId("brief-day");
         day.setAccessibleText(Words.of("brief.day"));
         day.getEditor().setPrefColumnCount(11);
-        day.setConverter(new javafx.util.converter.LocalDateStringConverter(DAY, DAY));
+        day.setConverter(new LocalDateStringConverter(DAY, DAY));
         var time = Nodes.field("brief-time", "17:30", Words.of("brief.time"));
         time.setPrefColumnCount(5);
         day.setOnAction(e -> {
@@ -157,7 +165,7 @@ final class BriefScreen extends HBox {
             try {
                 var at = LocalTime.parse(t.strip().length() == 4 ? "0" + t.strip() : t.strip());
                 setAir(day.getValue() == null ? LocalDate.now() : day.getValue(), at);
-            } catch (java.time.DateTimeException e) {
+            } catch (DateTimeException e) {
                 throw new IllegalArgumentException(Words.of("brief.timeWrong", t), e);
             }
         });

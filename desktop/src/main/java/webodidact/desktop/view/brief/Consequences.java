@@ -1,6 +1,7 @@
 package webodidact.desktop.view.brief;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
 import webodidact.core.lesson.Lesson;
@@ -9,6 +10,7 @@ import webodidact.core.lesson.Who;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
+import webodidact.core.words.SpokenWords;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
@@ -51,7 +53,7 @@ final class Consequences extends VBox {
 
     private void pace(Outcome outcome, Lesson lesson) {
         var pace = outcome.pace();
-        int words = lesson.steps().stream().mapToInt(s -> webodidact.core.words.SpokenWords.count(s.say())).sum();
+        int words = lesson.steps().stream().mapToInt(s -> SpokenWords.count(s.say())).sum();
         boolean own = !pace.own().isEmpty();
         var tooLong = new ArrayList<String>();
         for (Placed p : outcome.schedule().steps()) {
@@ -85,7 +87,7 @@ final class Consequences extends VBox {
     /** The figures that this lesson's foods need, in the region's own scale. */
     private void safety(Outcome outcome, Lesson lesson) {
         var profile = outcome.course().profile();
-        var cores = new java.util.LinkedHashSet<String>();
+        var cores = new LinkedHashSet<String>();
         for (var line : lesson.foods()) {
             var food = outcome.knowledge().food(line.cooked()).orElse(null);
             if (food != null && profile.core(food.risk()) > 0) cores.add(Words.of("brief.core", line.item(), profile.degrees(profile.core(food.risk()))));

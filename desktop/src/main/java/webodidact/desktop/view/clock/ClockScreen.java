@@ -1,6 +1,8 @@
 package webodidact.desktop.view.clock;
 
+import java.util.List;
 import javafx.application.Platform;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -97,7 +99,7 @@ final class ClockScreen extends HBox implements AutoCloseable {
         }
         var result = homes.result();
         boolean fits = result != null && result.steps().size() == outcome.schedule().steps().size() && outcome.lesson().delivery().homesCookAlong();
-        timeline.show(TimelineModel.of(outcome, workspace.stepProperty().get(), fits ? HomesBand.of(outcome.schedule(), result) : null, fit.preview().map(Lanes::of).orElse(java.util.List.of())));
+        timeline.show(TimelineModel.of(outcome, workspace.stepProperty().get(), fits ? HomesBand.of(outcome.schedule(), result) : null, fit.preview().map(Lanes::of).orElse(List.of())));
     }
 
     /** The homes are played once for each outcome, off this thread; the newest wins. */
@@ -121,7 +123,7 @@ final class ClockScreen extends HBox implements AutoCloseable {
 
     /** Left and right go through the steps; with Alt they move the step, with Shift they change its hands by five seconds. */
     private void key(KeyEvent e) {
-        if (workspace.lesson() == null || e.getTarget() instanceof javafx.scene.control.TextInputControl) return;
+        if (workspace.lesson() == null || e.getTarget() instanceof TextInputControl) return;
         if (e.getText().equals("+") || e.getCode() == KeyCode.PLUS || e.getCode() == KeyCode.ADD) timeline.zoomBy(1.5, timeline.getWidth() / 2);
         else if (e.isShortcutDown()) return;
         else if (e.getText().equals("-") || e.getCode() == KeyCode.MINUS || e.getCode() == KeyCode.SUBTRACT) timeline.zoomBy(0.67, timeline.getWidth() / 2);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
@@ -56,7 +57,7 @@ final class FitPane extends VBox implements AutoCloseable {
         getChildren().addAll(Nodes.row(10, title, Nodes.spring(), state, progress, stop, look), row);
         row.setFitToHeight(true);
         // Room for the bar that comes when there are more cards than fit side by side.
-        cards.setPadding(new javafx.geometry.Insets(0, 0, 14, 0));
+        cards.setPadding(new Insets(0, 0, 14, 0));
         row.getStyleClass().add("plain-scroll");
         row.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         row.visibleProperty().bind(Bindings.isNotEmpty(cards.getChildren()));

@@ -2,8 +2,15 @@ package webodidact.desktop.view.clock;
 
 import java.util.Set;
 import javafx.css.PseudoClass;
+import javafx.geometry.HPos;
+import javafx.geometry.VPos;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 import webodidact.core.check.Finding;
 import webodidact.core.edit.Operations;
 import webodidact.core.homes.Simulation;
@@ -66,7 +73,7 @@ final class StepPanel extends VBox {
         var step = placed.step();
         getChildren().addAll(Nodes.label(Words.of("clock.stepFrom", placed.number(), Clock.text(placed.span().start())), "overline"), Nodes.wrapped(step.title(), "title"));
         var grid = new GridPane(8, 4);
-        grid.getColumnConstraints().addAll(new javafx.scene.layout.ColumnConstraints(), grow());
+        grid.getColumnConstraints().addAll(new ColumnConstraints(), grow());
         int row = 0;
         fact(grid, row++, Words.of("clock.words"), Clock.text(placed.talk()));
         fact(grid, row++, Words.of("clock.hands"), placed.hands().isZero() ? "–" : placed.hands().text());
@@ -84,10 +91,10 @@ final class StepPanel extends VBox {
         getChildren().add(grid);
     }
 
-    private static javafx.scene.layout.ColumnConstraints grow() {
-        var constraints = new javafx.scene.layout.ColumnConstraints();
-        constraints.setHgrow(javafx.scene.layout.Priority.ALWAYS);
-        constraints.setHalignment(javafx.geometry.HPos.RIGHT);
+    private static ColumnConstraints grow() {
+        var constraints = new ColumnConstraints();
+        constraints.setHgrow(Priority.ALWAYS);
+        constraints.setHalignment(HPos.RIGHT);
         return constraints;
     }
 
@@ -96,9 +103,9 @@ final class StepPanel extends VBox {
         label.setMinWidth(USE_PREF_SIZE);
         var text = Nodes.label(value, "fact");
         text.setWrapText(true);
-        text.setTextAlignment(javafx.scene.text.TextAlignment.RIGHT);
+        text.setTextAlignment(TextAlignment.RIGHT);
         grid.addRow(row, label, text);
-        GridPane.setValignment(label, javafx.geometry.VPos.TOP);
+        GridPane.setValignment(label, VPos.TOP);
     }
 
     private void covers(Outcome outcome, Placed placed) {
@@ -116,7 +123,7 @@ final class StepPanel extends VBox {
         var pace = result == null ? null : result.of(placed.step().id()).orElse(null);
         getChildren().add(Nodes.label(Words.of("homes.here"), "panel-title"));
         if (pace == null) {
-            var bar = new javafx.scene.control.ProgressBar();
+            var bar = new ProgressBar();
             bar.progressProperty().bind(homes.progressProperty());
             getChildren().addAll(Nodes.wrapped(Words.of("homes.playing"), "soft"), Nodes.row(8, bar, Nodes.named(Nodes.button(Words.of("fit.stop"), homes::stop, "small"), "homes-stop", Words.of("homes.stop"))));
             return;
@@ -134,7 +141,7 @@ final class StepPanel extends VBox {
         int need = (pace.holdFor85() + 4) / 5 * 5;
         int can = Math.min(need, Math.max(0, outcome.schedule().inHand()));
         if (need > 0) getChildren().add(Nodes.wrapped(Words.of("homes.holdNeed", Clock.text(need)), "body"));
-        var row = new javafx.scene.layout.FlowPane(6, 6);
+        var row = new FlowPane(6, 6);
         if (can > 0) row.getChildren().add(Nodes.named(Nodes.button(Words.of("homes.hold", Clock.text(can)), () -> hold(before, can), "primary"), "hold-here", Words.of("homes.hold", Clock.text(can))));
         else if (need > 0) getChildren().add(Nodes.wrapped(Words.of("homes.nothingInHand"), "soft"));
         row.getChildren().add(Nodes.named(Nodes.button("+0:15", () -> hold(before, 15), "small"), "hold-more", Words.of("homes.holdMore")));

@@ -1,5 +1,6 @@
 package webodidact.desktop.view.larder;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Set;
@@ -29,7 +30,7 @@ final class AllergenText {
         for (var allergen : Allergen.values()) {
             if (allergen.title().equals(part) || allergen.name().toLowerCase(Locale.ROOT).equals(part) || (allergen.title() + "s").equals(part)) return allergen;
         }
-        var all = java.util.Arrays.stream(Allergen.values()).map(Allergen::title).collect(Collectors.joining(", "));
+        var all = Arrays.stream(Allergen.values()).map(Allergen::title).collect(Collectors.joining(", "));
         throw new IllegalArgumentException(Words.of("swap.labelWrong", part, all));
     }
 }

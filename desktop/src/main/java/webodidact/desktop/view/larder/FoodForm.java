@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
@@ -98,7 +99,7 @@ final class FoodForm extends VBox {
         }
     }
 
-    private void ask(String key, javafx.scene.Node control) {
+    private void ask(String key, Node control) {
         getChildren().add(Nodes.row(8, Nodes.cell(Nodes.wrapped(Words.of(key), "soft"), 7), Nodes.grown(control)));
     }
 

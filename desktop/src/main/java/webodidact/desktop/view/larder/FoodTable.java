@@ -2,12 +2,16 @@ package webodidact.desktop.view.larder;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -19,11 +23,12 @@ import webodidact.core.check.Finding;
 import webodidact.core.edit.Operations;
 import webodidact.core.food.Diet;
 import webodidact.core.food.Shelf;
+import webodidact.core.food.Tool;
 import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.list.GatherList;
-import webodidact.core.lesson.Scaling;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.reading.AmountReader;
 import webodidact.core.reading.LineReader;
@@ -47,7 +52,7 @@ final class FoodTable extends VBox {
     private final Workspace workspace;
     private final TextField add = Nodes.field("add-food", Words.of("larder.addPrompt"), Words.of("larder.add"));
     private final TextField find = Nodes.field("find-food", Words.of("larder.find"), Words.of("larder.findName"));
-    private final javafx.scene.control.Label dish = Nodes.label("", "soft");
+    private final Label dish = Nodes.label("", "soft");
     private final VBox rows = new VBox(4);
     private boolean narrow;
     private final List<HBox> cards = new ArrayList<>();
@@ -89,7 +94,7 @@ final class FoodTable extends VBox {
     private void add() {
         if (add.getText().isBlank()) return;
         var read = new LineReader(workspace.knowledge()).read(add.getText());
-        var tool = read.food() == null ? workspace.knowledge().toolNamed(read.item()) : java.util.Optional.<webodidact.core.food.Tool>empty();
+        var tool = read.food() == null ? workspace.knowledge().toolNamed(read.item()) : Optional.<Tool>empty();
         if (tool.isPresent()) {
             var line = ToolLine.of(workspace.lesson().newToolId(), read.item(), tool.get().id(), 1);
             workspace.editLesson(Words.of("edit.addTool", read.item()), Operations.listTool(line));
@@ -147,8 +152,8 @@ final class FoodTable extends VBox {
 
     /** The filter looks at names, forms, allergens and what is wrong. */
     private boolean isWanted(GatherList.Entry entry) {
-        var wanted = find.getText().strip().toLowerCase(java.util.Locale.ROOT);
-        var text = (entry.item() + " " + entry.line().form() + " " + entry.contains() + " " + entry.line().unsure().stream().map(Doubt::text).collect(Collectors.joining(" "))).toLowerCase(java.util.Locale.ROOT);
+        var wanted = find.getText().strip().toLowerCase(Locale.ROOT);
+        var text = (entry.item() + " " + entry.line().form() + " " + entry.contains() + " " + entry.line().unsure().stream().map(Doubt::text).collect(Collectors.joining(" "))).toLowerCase(Locale.ROOT);
         return wanted.isEmpty() || text.contains(wanted);
     }
 
@@ -163,7 +168,7 @@ final class FoodTable extends VBox {
             case NO -> Words.of("variant.not", name, String.join(", ", answer.because()));
             case UNKNOWN -> Words.of("variant.unknown", name, String.join(", ", answer.because()));
         });
-        dish.setTooltip(new javafx.scene.control.Tooltip(dish.getText()));
+        dish.setTooltip(new Tooltip(dish.getText()));
     }
 
     private static Label shelfTitle(Shelf shelf) {
@@ -186,7 +191,7 @@ final class FoodTable extends VBox {
         take.getStyleClass().add("strong");
         Typed.onEnter(take, entry::take, text -> amount(line, text));
         var what = cell("what", line, Words.of("larder.nameOf", entry.item()));
-        what.setTooltip(new javafx.scene.control.Tooltip(entry.item()));
+        what.setTooltip(new Tooltip(entry.item()));
         Typed.onEnter(what, entry::item, text -> rename(line, text));
         what.setMinWidth(70);
         var also = line.form().isEmpty() ? entry.also() : entry.also().isEmpty() ? line.form() : entry.also() + ", " + line.form();
@@ -195,13 +200,13 @@ final class FoodTable extends VBox {
         var steps = Nodes.cell(Nodes.label(String.join(" ", entry.steps().stream().map(String::valueOf).toList()), "step-numbers"), STEPS);
         var takeCell = Nodes.cell(Nodes.grown(take), TAKE);
         var name = Nodes.grown(Nodes.column(0, what));
-        name.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        name.setAlignment(Pos.CENTER_LEFT);
         if (narrow && !also.isEmpty()) name.getChildren().add(Nodes.styled(second, "under-name"));
         var row = narrow ? new HBox(6, takeCell, name, steps, Nodes.cell(contains(entry, outcome), CONTAINS))
                 : new HBox(6, takeCell, name, Nodes.cell(second, ALSO), steps, Nodes.cell(contains(entry, outcome), CONTAINS));
         row.getStyleClass().add("food-row");
         row.setUserData(line.id());
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        row.setAlignment(Pos.CENTER_LEFT);
         row.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> workspace.foodProperty().set(line.id()));
         return row;
     }

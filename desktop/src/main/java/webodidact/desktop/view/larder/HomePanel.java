@@ -1,16 +1,21 @@
 package webodidact.desktop.view.larder;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Allergen;
@@ -98,7 +103,7 @@ final class HomePanel extends VBox {
         return box;
     }
 
-    private javafx.scene.layout.HBox labelled(String key, javafx.scene.Node control) {
+    private HBox labelled(String key, Node control) {
         return Nodes.row(8, Nodes.cell(Nodes.wrapped(Words.of(key), "soft"), 5.8), Nodes.grown(control));
     }
 
@@ -109,7 +114,7 @@ final class HomePanel extends VBox {
     }
 
     private static List<String> parts(String text) {
-        return java.util.Arrays.stream(text.split("[,;]")).map(String::strip).filter(p -> !p.isEmpty()).map(p -> p.toLowerCase(Locale.ROOT)).toList();
+        return Arrays.stream(text.split("[,;]")).map(String::strip).filter(p -> !p.isEmpty()).map(p -> p.toLowerCase(Locale.ROOT)).toList();
     }
 
     private void rename(Household home, String text) {
@@ -121,7 +126,7 @@ final class HomePanel extends VBox {
         workspace.edit(Words.of("edit.home", name), b -> b.withHouseholds(b.households().stream().map(h -> h.alias().equals(before) ? h.but(d -> d.alias = name) : h).toList()));
     }
 
-    private void change(java.util.function.UnaryOperator<Household> change) {
+    private void change(UnaryOperator<Household> change) {
         workspace.edit(Words.of("edit.home", alias), b -> b.withHouseholds(b.households().stream().map(h -> h.alias().equals(alias) ? change.apply(h) : h).toList()));
     }
 
@@ -138,7 +143,7 @@ final class HomePanel extends VBox {
             var words = entry.item() + (entry.from().isEmpty() ? "" : " (" + Words.of(stand == HomeList.Stand.HAS || stand == HomeList.Stand.LABEL ? "home.called" : "home.insteadOf", entry.from()) + ")");
             var row = Nodes.row(8, Nodes.cell(Nodes.label(entry.take(), "strong"), 8), Nodes.grown(Nodes.wrapped(words, "body")));
             if (stand != HomeList.Stand.HAS) row.getChildren().add(Nodes.label(Words.of("home.stand." + stand.name().toLowerCase(Locale.ROOT)), stand == HomeList.Stand.STOPS ? "bad" : stand == HomeList.Stand.AGREED ? "good" : "warn"));
-            row.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+            row.setAlignment(Pos.TOP_LEFT);
             getChildren().add(row);
             if (!entry.beforehand().isEmpty()) getChildren().add(Nodes.wrapped(Words.of("home.beforehand", entry.beforehand()), "warn"));
         }

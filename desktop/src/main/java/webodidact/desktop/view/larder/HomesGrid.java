@@ -2,9 +2,12 @@ package webodidact.desktop.view.larder;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -92,7 +95,7 @@ final class HomesGrid extends VBox {
             label.setMinWidth(4);
             label.setPrefWidth(10);
             label.setMaxWidth(Double.MAX_VALUE);
-            label.setTextOverrun(javafx.scene.control.OverrunStyle.CLIP);
+            label.setTextOverrun(OverrunStyle.CLIP);
             var cell = new CardButton("home-head", () -> open.accept(home), label);
             cell.setId("home-head-" + home);
             cell.setAccessibleText(Words.of("homes.open", home));
@@ -128,7 +131,7 @@ final class HomesGrid extends VBox {
 
     /** Colour never stands alone: a swap is half filled, a label is a dot, a block is a cross. */
     static Region square(Coverage.Home home) {
-        var stand = home.stand().name().toLowerCase(java.util.Locale.ROOT);
+        var stand = home.stand().name().toLowerCase(Locale.ROOT);
         var mark = Nodes.label(switch (home.stand()) {
             case HAS -> "";
             case CHECKS -> "?";
@@ -138,8 +141,8 @@ final class HomesGrid extends VBox {
         mark.setMinSize(6, 20);
         mark.setPrefWidth(10);
         mark.setMaxWidth(Double.MAX_VALUE);
-        mark.setAlignment(javafx.geometry.Pos.CENTER);
-        mark.setTextOverrun(javafx.scene.control.OverrunStyle.CLIP);
+        mark.setAlignment(Pos.CENTER);
+        mark.setTextOverrun(OverrunStyle.CLIP);
         var words = home.alias() + ": " + Words.of("swap.stand." + stand, home.with());
         mark.setAccessibleText(words);
         mark.setTooltip(new Tooltip(words));
@@ -152,7 +155,7 @@ final class HomesGrid extends VBox {
             var square = square(new Coverage.Home("", stand, ""));
             square.setPrefWidth(20);
             square.setMaxWidth(20);
-            row.getChildren().addAll(Nodes.row(5, square, Nodes.label(Words.of("homes.legend." + stand.name().toLowerCase(java.util.Locale.ROOT)), "soft")));
+            row.getChildren().addAll(Nodes.row(5, square, Nodes.label(Words.of("homes.legend." + stand.name().toLowerCase(Locale.ROOT)), "soft")));
         }
         row.getStyleClass().add("table-head");
         return row;

@@ -1,8 +1,10 @@
 package webodidact.desktop.view.larder;
 
 import java.util.List;
+import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -97,7 +99,7 @@ final class HomesPanel extends VBox {
         int n = 1;
         while (isTaken(Words.of("homes.newAlias", n))) n++;
         var alias = Words.of("homes.newAlias", n);
-        workspace.edit(Words.of("edit.homeNew"), b -> b.withHouseholds(java.util.stream.Stream.concat(b.households().stream(), java.util.stream.Stream.of(Household.named(alias))).toList()));
+        workspace.edit(Words.of("edit.homeNew"), b -> b.withHouseholds(Stream.concat(b.households().stream(), Stream.of(Household.named(alias))).toList()));
         open.accept(alias);
     }
 
@@ -116,7 +118,7 @@ final class HomesPanel extends VBox {
         var steps = n.steps().stream().map(String::valueOf).collect(Collectors.joining(", "));
         getChildren().add(Nodes.wrapped(n.steps().isEmpty() ? Words.of("homes.noStep") : Words.of("homes.inSteps", steps), "soft"));
         var swaps = n.coverage().homes().stream().filter(h -> h.stand() == Coverage.Stand.SWAPS)
-                .collect(Collectors.groupingBy(Coverage.Home::with, java.util.TreeMap::new, Collectors.mapping(Coverage.Home::alias, Collectors.collectingAndThen(Collectors.toList(), HomesPanel::named))));
+                .collect(Collectors.groupingBy(Coverage.Home::with, TreeMap::new, Collectors.mapping(Coverage.Home::alias, Collectors.collectingAndThen(Collectors.toList(), HomesPanel::named))));
         swaps.forEach((with, homes) -> getChildren().add(Nodes.wrapped(Words.of("homes.swap", with, homes), "body")));
         var labels = names(n, Coverage.Stand.CHECKS);
         if (!labels.isEmpty()) getChildren().add(Nodes.wrapped(Words.of("homes.labels", labels), "warn"));

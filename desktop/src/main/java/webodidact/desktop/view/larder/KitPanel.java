@@ -2,6 +2,7 @@ package webodidact.desktop.view.larder;
 
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
+import webodidact.core.amount.Ratio;
 import webodidact.core.food.Hazard;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Household;
@@ -55,7 +56,7 @@ final class KitPanel extends VBox {
     private VBox card(Outcome outcome, Tool tool, Tool.Instead instead) {
         var name = workspace.knowledge().tool(instead.tool()).map(Tool::name).orElse(instead.tool());
         var box = Nodes.styled(Nodes.column(3, Nodes.label(name, "offer-title")), "offer");
-        box.getChildren().add(Nodes.wrapped(Words.of("kit.factor", AmountText.number(instead.time())), instead.time().isMoreThan(webodidact.core.amount.Ratio.ONE) ? "warn" : "good"));
+        box.getChildren().add(Nodes.wrapped(Words.of("kit.factor", AmountText.number(instead.time())), instead.time().isMoreThan(Ratio.ONE) ? "warn" : "good"));
         for (var placed : outcome.schedule().steps()) {
             if (!placed.step().tools().contains(tool.id()) || placed.hands().isZero()) continue;
             int longer = (int) instead.time().times(placed.hands().likely()).nearest();

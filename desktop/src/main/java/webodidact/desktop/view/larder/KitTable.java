@@ -1,9 +1,12 @@
 package webodidact.desktop.view.larder;
 
+import java.util.ArrayList;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -113,8 +116,8 @@ final class KitTable extends VBox {
         if (lesson.sets().groups() > 0) row.getChildren().add(2, shared(line));
         row.getStyleClass().add("food-row");
         row.setUserData(line.id());
-        row.addEventFilter(javafx.scene.input.MouseEvent.MOUSE_PRESSED, e -> choose(line.id()));
-        row.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
+        row.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> choose(line.id()));
+        row.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.DELETE && e.isShortcutDown()) remove(line);
         });
         name.focusedProperty().addListener((o, was, now) -> {
@@ -124,7 +127,7 @@ final class KitTable extends VBox {
     }
 
     private static String steps(Lesson lesson, ToolLine line) {
-        var numbers = new java.util.ArrayList<String>();
+        var numbers = new ArrayList<String>();
         for (int i = 0; i < lesson.steps().size(); i++) if (line.tool() != null && lesson.steps().get(i).tools().contains(line.tool())) numbers.add(String.valueOf(i + 1));
         return String.join(" ", numbers);
     }

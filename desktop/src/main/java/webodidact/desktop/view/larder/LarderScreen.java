@@ -2,18 +2,24 @@ package webodidact.desktop.view.larder;
 
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.Yield;
 import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
@@ -40,9 +46,9 @@ final class LarderScreen extends HBox {
     private final SetsPanel sets;
     private final HomesGrid homes;
     private final TextField home = Nodes.field("larder-home", "", Words.of("field.brief-home"));
-    private final javafx.scene.control.Label makes = Nodes.label("", "soft");
-    private final javafx.scene.control.Label times = Nodes.label("", "soft");
-    private final javafx.scene.control.ComboBox<MeasureSystem> house;
+    private final Label makes = Nodes.label("", "soft");
+    private final Label times = Nodes.label("", "soft");
+    private final ComboBox<MeasureSystem> house;
     private final ToggleButton foodTab = Nodes.toggle(Words.of("larder.food"), "tab");
     private final ToggleButton kitTab = Nodes.toggle(Words.of("larder.kit"), "tab");
     private final ToggleButton homesTab = Nodes.toggle(Words.of("larder.homes"), "tab");
@@ -73,7 +79,7 @@ final class LarderScreen extends HBox {
         homeTyped = Typed.onEnter(home, () -> workspace.lesson() == null ? "" : String.valueOf(workspace.lesson().homeOf()), this::scale);
         home.setPrefColumnCount(1);
         home.setMinWidth(44);
-        side.prefWidthProperty().bind(javafx.beans.binding.Bindings.min(480, widthProperty().multiply(0.4)));
+        side.prefWidthProperty().bind(Bindings.min(480, widthProperty().multiply(0.4)));
         var work = Nodes.styled(new VBox(10, head(), Nodes.grown(list)), "work");
         work.setMinWidth(0);
         getChildren().addAll(Nodes.grown(work), side);
@@ -100,8 +106,8 @@ final class LarderScreen extends HBox {
         kitTab.setId("tab-kit");
         foodTab.setOnAction(e -> showFood());
         kitTab.setOnAction(e -> showKit());
-        makes.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        times.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        makes.setMinWidth(Region.USE_PREF_SIZE);
+        times.setMinWidth(Region.USE_PREF_SIZE);
         var tabs = Nodes.row(6, foodTab, kitTab, homesTab, listsTab);
         var amounts = Nodes.row(6, makes, home, times, house);
         // In a narrow window with large text the amounts go below the tabs instead of being cut.
@@ -110,7 +116,7 @@ final class LarderScreen extends HBox {
         wrapping.widthProperty().addListener((o, was, now) -> wrapping.setPrefWrapLength(now.doubleValue()));
         var title = Nodes.label(Words.of("station.larder"), "title");
         var head = Nodes.row(10, title, Nodes.grown(wrapping));
-        head.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        head.setAlignment(Pos.TOP_LEFT);
         return head;
     }
 
@@ -179,7 +185,7 @@ final class LarderScreen extends HBox {
         Lesson lesson = workspace.lesson();
         if (lesson == null) return;
         refreshing = true;
-        var factor = webodidact.core.lesson.Scaling.forHome(lesson);
+        var factor = Scaling.forHome(lesson);
         Yield yield = lesson.makes();
         makes.setText(Words.of("larder.makes", AmountText.number(yield.count().times(factor)), yield.what()));
         times.setText(Words.of("larder.times", AmountText.number(factor)));

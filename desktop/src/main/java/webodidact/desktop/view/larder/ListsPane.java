@@ -4,6 +4,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -12,9 +13,13 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
+import webodidact.core.amount.Dimension;
+import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
 import webodidact.core.lesson.Course;
 import webodidact.core.list.Costs;
+import webodidact.core.money.Price;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.reading.PackText;
 import webodidact.core.time.Clock;
@@ -97,7 +102,7 @@ final class ListsPane extends VBox {
     private void gather(Outcome outcome) {
         outcome.gather().shelves().forEach((shelf, entries) -> {
             title(shelf.title());
-            for (var e : entries) row(e.take(), e.item() + (e.line().optional() ? " " + Words.of("lists.optional") : ""), String.join(" · ", java.util.stream.Stream.of(e.also(), e.line().form(), steps(e.steps())).filter(t -> !t.isEmpty()).toList()),
+            for (var e : entries) row(e.take(), e.item() + (e.line().optional() ? " " + Words.of("lists.optional") : ""), String.join(" · ", Stream.of(e.also(), e.line().form(), steps(e.steps())).filter(t -> !t.isEmpty()).toList()),
                     Nodes.label(e.contains(), "allergen"));
         });
     }
@@ -168,7 +173,7 @@ final class ListsPane extends VBox {
     }
 
     private void costRow(Costs.Row r, Course course) {
-        var text = r.buying() == null ? "" : r.isPriced() ? Words.of("lists.buys", r.buying().packs(), pack(r.buying().pack()), Costs.money(r.buying().used(), course.currency()), AmountText.of(webodidact.core.amount.KitchenRounding.round(r.buying().left(), course.house()).parts().getFirst()))
+        var text = r.buying() == null ? "" : r.isPriced() ? Words.of("lists.buys", r.buying().packs(), pack(r.buying().pack()), Costs.money(r.buying().used(), course.currency()), AmountText.of(KitchenRounding.round(r.buying().left(), course.house()).parts().getFirst()))
                 : Words.of("lists.usualPack", pack(r.buying().pack()));
         var row = row(r.isPriced() ? Costs.money(r.buying().outlay(), course.currency()) : "–", r.item(), text);
         var column = (VBox) row.getChildren().get(1);
@@ -180,18 +185,18 @@ final class ListsPane extends VBox {
         var own = course.prices().stream().filter(p -> p.food().equals(r.food().id())).toList();
         Typed.onEnter(packs, () -> PackText.of(own), t -> {
             var read = PackText.read(r.food().id(), t);
-            workspace.edit(Words.of("edit.packs", r.item()), b -> b.withCourse(b.course().but(d -> d.prices = java.util.stream.Stream.concat(d.prices.stream().filter(p -> !p.food().equals(r.food().id())), read.stream()).toList())));
+            workspace.edit(Words.of("edit.packs", r.item()), b -> b.withCourse(b.course().but(d -> d.prices = Stream.concat(d.prices.stream().filter(p -> !p.food().equals(r.food().id())), read.stream()).toList())));
         });
         column.getChildren().add(packs);
     }
 
-    private static String pack(webodidact.core.money.Price price) {
+    private static String pack(Price price) {
         return (price.name() + " " + AmountText.of(price.holds())).strip();
     }
 
     /** Price of a hundred of the pack's measure; of one where it is counted. */
-    private static Ratio per100(webodidact.core.money.Price price, Course course) {
-        var unit = price.holds().unit().dimension() == webodidact.core.amount.Dimension.MASS ? webodidact.core.amount.Unit.G : webodidact.core.amount.Unit.ML;
+    private static Ratio per100(Price price, Course course) {
+        var unit = price.holds().unit().dimension() == Dimension.MASS ? Unit.G : Unit.ML;
         if (!price.holds().unit().convertsTo(unit)) return Ratio.of(price.coins()).dividedBy(price.holds().low());
         return Ratio.of(price.coins()).times(100).dividedBy(price.holds().in(unit, course.house()).low());
     }

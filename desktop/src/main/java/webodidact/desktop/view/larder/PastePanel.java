@@ -60,7 +60,7 @@ final class PastePanel extends VBox {
     }
 
     /** What is no food is told too: nothing that was pasted disappears unseen. */
-    private void set(String key, java.util.List<String> lines) {
+    private void set(String key, List<String> lines) {
         if (!lines.isEmpty()) preview.getChildren().add(Nodes.wrapped(Words.of(key, lines.size(), String.join(" · ", lines)), "soft"));
     }
 

@@ -1,8 +1,11 @@
 package webodidact.desktop.view.larder;
 
+import java.util.List;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
@@ -48,7 +51,7 @@ final class SetsPanel extends VBox {
         spoken(outcome);
     }
 
-    private javafx.scene.layout.HBox number(String id, int value, int most, Function<Integer, Sets> change) {
+    private HBox number(String id, int value, int most, Function<Integer, Sets> change) {
         var field = small(id);
         Typed.onEnter(field, () -> String.valueOf(value), t -> {
             int n = whole(t, 0, most);
@@ -97,7 +100,7 @@ final class SetsPanel extends VBox {
             int n = whole(t, 1, 9);
             change(x -> new Shaping(x.mixture(), x.portion(), x.sheet(), x.load(), x.each(), n));
         });
-        for (var field : java.util.List.of(portion, mixture, sheet, load, each, partners)) {
+        for (var field : List.of(portion, mixture, sheet, load, each, partners)) {
             getChildren().add(Nodes.row(8, Nodes.cell(Nodes.wrapped(Words.of("sets." + field.getId().substring(5)), "soft"), 9), Nodes.grown(field)));
             field.setMinWidth(40);
             field.setMaxWidth(150);
@@ -148,7 +151,7 @@ final class SetsPanel extends VBox {
         return Ratio.parseDecimal(text.strip().replaceFirst("\\s*cm$", "").replace(',', '.'));
     }
 
-    private void change(java.util.function.UnaryOperator<Shaping> change) {
+    private void change(UnaryOperator<Shaping> change) {
         // What was typed is read before anything is changed: a wrong text throws here and leaves the lesson alone.
         Lesson lesson = workspace.lesson();
         var after = change.apply(lesson.shaping() == null ? Shaping.BLANK : lesson.shaping());

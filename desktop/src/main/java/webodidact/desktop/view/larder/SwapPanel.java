@@ -1,9 +1,12 @@
 package webodidact.desktop.view.larder;
 
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import javafx.geometry.Pos;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
@@ -121,7 +124,7 @@ final class SwapPanel extends VBox {
         if (mentioned) right.getChildren().add(Nodes.wrapped(offer.announceBy() == 0 ? Words.of("swap.announceBefore") : Words.of("swap.announce", offer.announceBy(), offer.rule().words()), "covers"));
         right.setMinWidth(0);
         var card = Nodes.styled(Nodes.column(3, Nodes.row(12, left, Nodes.grown(right))), "offer");
-        ((HBox) card.getChildren().getFirst()).setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        ((HBox) card.getChildren().getFirst()).setAlignment(Pos.TOP_LEFT);
         if (chosen || mentioned) card.getStyleClass().add("taken");
         card.getChildren().add(buttons(line, offer, outcome, chosen, mentioned));
         return card;
@@ -129,7 +132,7 @@ final class SwapPanel extends VBox {
 
     private FlowPane buttons(FoodLine line, Offer offer, Outcome outcome, boolean chosen, boolean mentioned) {
         var buttons = new FlowPane(8, 4);
-        buttons.setAlignment(javafx.geometry.Pos.CENTER_RIGHT);
+        buttons.setAlignment(Pos.CENTER_RIGHT);
         if (offer.isLeaveOut()) {
             buttons.getChildren().add(Nodes.button(Words.of(line.optional() ? "swap.needed" : "swap.optional"), () -> optional(line), "small"));
             return buttons;
@@ -147,7 +150,7 @@ final class SwapPanel extends VBox {
         menu.getStyleClass().add("small");
         var food = workspace.knowledge().food(line.food()).orElseThrow();
         var homes = workspace.book().households().stream().filter(h -> Swaps.canUse(h, offer.food()))
-                .sorted(java.util.Comparator.comparing((Household h) -> Swaps.canUse(h, food))).toList();
+                .sorted(Comparator.comparing((Household h) -> Swaps.canUse(h, food))).toList();
         var lesson = outcome.lesson().id();
         for (var home : homes) {
             boolean agreed = offer.food().id().equals(home.agreedFor(lesson, line.id()));
@@ -165,7 +168,7 @@ final class SwapPanel extends VBox {
 
     /** What is of one weight stands together: a card is read at a glance. */
     private static void paragraph(VBox into, Offer offer, String style, KnockOn.Kind... kinds) {
-        var text = java.util.Arrays.stream(kinds).flatMap(k -> offer.of(k).stream()).collect(Collectors.joining(" "));
+        var text = Arrays.stream(kinds).flatMap(k -> offer.of(k).stream()).collect(Collectors.joining(" "));
         var mark = text.isEmpty() ? "" : style.equals("bad") ? "■ " : offer.of(KnockOn.Kind.BREAKS).isEmpty() || !style.equals("warn") ? "" : "▲ ";
         if (!text.isEmpty()) into.getChildren().add(Nodes.wrapped(mark + text, style));
     }

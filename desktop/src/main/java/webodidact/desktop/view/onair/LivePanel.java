@@ -2,6 +2,7 @@ package webodidact.desktop.view.onair;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
@@ -210,7 +211,7 @@ final class LivePanel extends VBox {
                     over ? "studio-bad" : to > 0 ? "air-behind" : "air-fine");
             var bar = new ProgressBar(Math.min(1, 1 - Math.max(0, to) / (double) Math.max(1, timer.time().low())));
             bar.setMaxWidth(Double.MAX_VALUE);
-            var step = outcome == null ? java.util.Optional.<Step>empty() : outcome.lesson().step(timer.step());
+            var step = outcome == null ? Optional.<Step>empty() : outcome.lesson().step(timer.step());
             var cue = step.map(s -> s.waiting() == null ? "" : s.waiting().cue()).orElse("");
             heat.getChildren().add(Nodes.styled(new VBox(4, Nodes.row(8, Nodes.label(timer.label(), "studio-head"), Nodes.spring(), state),
                     Nodes.wrapped(timer.time().text() + (cue.isBlank() ? "" : " · " + Words.of("air.until", cue)), "studio-soft"), bar), "studio-card"));

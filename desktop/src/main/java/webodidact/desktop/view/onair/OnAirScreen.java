@@ -1,6 +1,8 @@
 package webodidact.desktop.view.onair;
 
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Control;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -127,8 +129,8 @@ final class OnAirScreen extends StackPane {
     /** Space or Enter, unless another control has them: a button that was reached with Tab, or a field. */
     private boolean isStart(KeyEvent e) {
         if (e.getCode() != KeyCode.SPACE && e.getCode() != KeyCode.ENTER) return false;
-        boolean other = e.getTarget() instanceof javafx.scene.control.Control c && !"go-live".equals(c.getId());
-        return !other && lookup("#go-live") instanceof javafx.scene.control.Button go && !go.isDisabled();
+        boolean other = e.getTarget() instanceof Control c && !"go-live".equals(c.getId());
+        return !other && lookup("#go-live") instanceof Button go && !go.isDisabled();
     }
 
     private void key(KeyEvent e) {

@@ -2,6 +2,7 @@ package webodidact.desktop.view.script;
 
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -32,7 +33,7 @@ final class FindBar extends FlowPane {
         this.show = show;
         setId("find-bar");
         getStyleClass().add("find-bar");
-        setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        setAlignment(Pos.CENTER_LEFT);
         words.setPrefColumnCount(14);
         with.setPrefColumnCount(14);
         exact.setId("find-case");

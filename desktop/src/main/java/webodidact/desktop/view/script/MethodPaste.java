@@ -6,6 +6,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import webodidact.core.script.MethodText;
 import webodidact.desktop.control.Nodes;
@@ -33,7 +34,7 @@ final class MethodPaste extends VBox {
         add = Nodes.named(Nodes.button("", () -> done.accept(drafts, said.isSelected()), "primary"), "method-add", "");
         text.textProperty().addListener(o -> read());
         var right = Panes.work(preview);
-        HBox.setHgrow(right, javafx.scene.layout.Priority.ALWAYS);
+        HBox.setHgrow(right, Priority.ALWAYS);
         text.setPrefWidth(420);
         text.setMinWidth(200);
         getChildren().addAll(Nodes.wrapped(Words.of("method.title"), "panel-title"), Nodes.grown(new HBox(14, text, right)), said,

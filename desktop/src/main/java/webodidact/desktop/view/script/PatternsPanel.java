@@ -1,14 +1,16 @@
 package webodidact.desktop.view.script;
 
 import java.util.ArrayList;
+import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -69,7 +71,7 @@ final class PatternsPanel extends VBox {
         for (var pattern : LessonPattern.all(workspace.book().course())) {
             boolean own = workspace.book().course().patterns().stream().anyMatch(p -> p.name().equals(pattern.name()));
             ToggleButton button = Nodes.toggle(pattern.name() + (own && isShipped(pattern.name()) ? " · " + Words.of("pattern.changed") : ""), "pattern-name");
-            button.setId("pattern-" + pattern.name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
+            button.setId("pattern-" + pattern.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
             button.setSelected(pattern.name().equals(chosen));
             button.setOnAction(e -> choose(pattern.name()));
             button.setMaxWidth(Double.MAX_VALUE);
@@ -118,7 +120,7 @@ final class PatternsPanel extends VBox {
 
     private <T> CheckBox box(String id, String title, Function<StepPattern, Set<T>> get, T value, Scope<T> scope) {
         var box = new CheckBox(title);
-        box.setId(id.toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+        box.setId(id.toLowerCase(Locale.ROOT).replace('_', '-'));
         box.setSelected(get.apply(pattern()).contains(value));
         box.setOnAction(e -> change("", p -> {
             var set = new TreeSet<>(get.apply(p));
@@ -129,7 +131,7 @@ final class PatternsPanel extends VBox {
         return box;
     }
 
-    private void step(String field, java.util.function.Consumer<Step.Draft> change) {
+    private void step(String field, Consumer<Step.Draft> change) {
         change(field, p -> new StepPattern(p.name(), p.deliveries(), p.audiences(), p.first(), p.step().but(change)));
     }
 

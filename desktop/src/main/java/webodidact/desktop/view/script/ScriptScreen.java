@@ -14,6 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import webodidact.core.check.Finding;
 import webodidact.core.lesson.Kind;
@@ -64,7 +65,7 @@ final class ScriptScreen extends VBox {
         fillPatterns();
         var search = Nodes.named(Nodes.button(Words.of("find.open"), () -> find.open()), "find-open", Words.of("find.open"));
         var paste = Nodes.named(Nodes.button(Words.of("method.open"), this::pasteMethod), "method-open", Words.of("method.open"));
-        VBox.setVgrow(flow, javafx.scene.layout.Priority.ALWAYS);
+        VBox.setVgrow(flow, Priority.ALWAYS);
         flow.getChildren().setAll(find, general, Nodes.grown(scroll));
         getChildren().addAll(Nodes.row(10, Nodes.label(Words.of("station.script"), "title"), hint, Nodes.spring(), search, paste, patterns, add), flow);
         general.setId("lesson-findings");
@@ -190,7 +191,7 @@ final class ScriptScreen extends VBox {
 
     /** Another panel in the place of the steps. */
     private void instead(VBox panel) {
-        VBox.setVgrow(panel, javafx.scene.layout.Priority.ALWAYS);
+        VBox.setVgrow(panel, Priority.ALWAYS);
         getChildren().set(1, panel);
     }
 

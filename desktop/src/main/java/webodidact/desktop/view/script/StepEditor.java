@@ -1,10 +1,14 @@
 package webodidact.desktop.view.script;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -81,7 +85,7 @@ final class StepEditor extends VBox {
         third.managedProperty().bind(more.selectedProperty());
         more.setSelected(hasMore(step()));
         uses = new FlowPane(8, 6);
-        uses.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        uses.setAlignment(Pos.CENTER_LEFT);
         var acts = new FlowPane(14, 6);
         acts.getChildren().addAll(act(Act.WASH_HANDS), act(Act.OVEN_ON), act(Act.OVEN_OFF), act(Act.RING_OFF), tellThenDo(), fixed(), more);
         getChildren().addAll(first, second, uses, acts, third, ways);
@@ -144,7 +148,7 @@ final class StepEditor extends VBox {
     private Node heat() {
         var degrees = field("heat", 7, s -> s.heat() == null ? "" : s.heat().degrees().replace('–', '-'), (s, t) -> {
             if (t.isBlank()) return s.but(d -> d.heat = null);
-            var m = java.util.regex.Pattern.compile("\\s*(\\d{2,3})\\s*(?:[-–]\\s*(\\d{2,3}))?\\s*(?:°?\\s*C)?\\s*").matcher(t);
+            var m = Pattern.compile("\\s*(\\d{2,3})\\s*(?:[-–]\\s*(\\d{2,3}))?\\s*(?:°?\\s*C)?\\s*").matcher(t);
             if (!m.matches()) throw new IllegalArgumentException(Words.of("step.heatWrong", t));
             int low = Integer.parseInt(m.group(1));
             int high = m.group(2) == null ? low : Integer.parseInt(m.group(2));
@@ -187,7 +191,7 @@ final class StepEditor extends VBox {
 
     private CheckBox act(Act act) {
         var box = new CheckBox(act.title());
-        box.setId(act.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + "-" + id);
+        box.setId(act.name().toLowerCase(Locale.ROOT).replace('_', '-') + "-" + id);
         box.setOnAction(e -> workspace.editLesson(Words.of("edit.step.act", act.title()), box.isSelected() ? Operations.act(id, act) : Operations.noAct(id, act)));
         refreshers.add(() -> box.setSelected(step().acts().contains(act)));
         return box;
@@ -203,7 +207,7 @@ final class StepEditor extends VBox {
         if (text.isBlank()) return step.waiting() == null ? step : waiting(step, w -> w.looking(List.of()));
         var all = new ArrayList<Look>();
         for (var part : text.split(";")) {
-            var m = java.util.regex.Pattern.compile("\\s*(\\d{1,3}(?::\\d{2})?)\\s+(.+?)\\s*").matcher(part);
+            var m = Pattern.compile("\\s*(\\d{1,3}(?::\\d{2})?)\\s+(.+?)\\s*").matcher(part);
             if (!m.matches()) throw new IllegalArgumentException(Words.of("step.looksWrong", part.strip()));
             all.add(new Look(TimeRange.parse(m.group(1)).likely(), m.group(2)));
         }
@@ -218,7 +222,7 @@ final class StepEditor extends VBox {
     /** "2 + 2 + 1": minutes of each round, tested after each. */
     private static Step inRounds(Step step, String text) {
         if (text.isBlank()) return step.waiting() == null ? step : waiting(step, w -> w.inRounds(null));
-        var times = java.util.Arrays.stream(text.split("\\+")).map(t -> TimeRange.parse(t.strip()).likely()).toList();
+        var times = Arrays.stream(text.split("\\+")).map(t -> TimeRange.parse(t.strip()).likely()).toList();
         var stop = step.waiting() == null || step.waiting().rounds() == null ? "" : step.waiting().rounds().stop();
         var rounds = new Rounds(times, stop);
         return step.but(d -> d.waiting = step.waiting() == null ? new Wait(rounds.time(), "", "", Cover.STAY).inRounds(rounds) : step.waiting().inRounds(rounds));

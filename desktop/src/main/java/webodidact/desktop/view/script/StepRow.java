@@ -1,18 +1,23 @@
 package webodidact.desktop.view.script;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.check.Finding;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.outcome.Outcome;
@@ -89,7 +94,7 @@ final class StepRow extends HBox {
         getChildren().addAll(Nodes.grown(card), margin);
         // The handle does not select on press: the step would open and push the others away under the mouse.
         card.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
-            if (e.getTarget() != number && !(e.getTarget() instanceof javafx.scene.Node n && n.getParent() == number)) workspace.stepProperty().set(id);
+            if (e.getTarget() != number && !(e.getTarget() instanceof Node n && n.getParent() == number)) workspace.stepProperty().set(id);
         });
         card.focusWithinProperty().addListener((o, was, now) -> {
             if (now) workspace.stepProperty().set(id);
@@ -99,21 +104,21 @@ final class StepRow extends HBox {
 
     private Step step() {
         var lesson = workspace.lesson();
-        return lesson == null ? Step.blank(id, webodidact.core.lesson.Kind.HANDS_ON, "") : lesson.step(id).orElseGet(() -> Step.blank(id, webodidact.core.lesson.Kind.HANDS_ON, ""));
+        return lesson == null ? Step.blank(id, Kind.HANDS_ON, "") : lesson.step(id).orElseGet(() -> Step.blank(id, Kind.HANDS_ON, ""));
     }
 
-    private void edit(String field, String label, java.util.function.UnaryOperator<Step> change) {
+    private void edit(String field, String label, UnaryOperator<Step> change) {
         workspace.editLesson(label, field + "/" + id, l -> l.withStep(id, change));
     }
 
     /** The words are underlined at once, not only when everything else has been worked out. */
-    private void typed(String field, String text, java.util.function.UnaryOperator<Step> change, WordField words) {
+    private void typed(String field, String text, UnaryOperator<Step> change, WordField words) {
         edit(field, Words.of("edit.words"), change);
         words.setMarks(marks(Mentions.of(workspace.lesson(), workspace.knowledge()).in(text)));
     }
 
     static List<WordField.Mark> marks(List<Mentions.Mention> mentions) {
-        return mentions.stream().map(m -> new WordField.Mark(m.start(), m.end(), m.kind().name().toLowerCase(java.util.Locale.ROOT))).toList();
+        return mentions.stream().map(m -> new WordField.Mark(m.start(), m.end(), m.kind().name().toLowerCase(Locale.ROOT))).toList();
     }
 
     /** @param moved the steps stand in another order than before, so that numbers named in the row may have changed */
@@ -233,7 +238,7 @@ final class StepRow extends HBox {
                 case "doing" -> doing.area();
                 default -> card.lookup("#" + hit.field().name() + "-" + id);
             };
-            if (control instanceof javafx.scene.control.TextInputControl text) text.selectRange(hit.start(), hit.end());
+            if (control instanceof TextInputControl text) text.selectRange(hit.start(), hit.end());
         });
     }
 

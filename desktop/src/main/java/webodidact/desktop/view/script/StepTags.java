@@ -1,5 +1,6 @@
 package webodidact.desktop.view.script;
 
+import java.util.Locale;
 import javafx.application.Platform;
 import javafx.scene.layout.FlowPane;
 import webodidact.core.amount.KitchenRounding;
@@ -7,12 +8,12 @@ import webodidact.core.food.Tool;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.StepField;
 import webodidact.core.lesson.Use;
 import webodidact.core.script.Draws;
 import webodidact.core.swap.CookedAmount;
-import webodidact.core.lesson.Scaling;
-import webodidact.core.lesson.StepField;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
@@ -41,7 +42,7 @@ final class StepTags {
             if (!says.isBlank()) to.tag(Words.of("tag." + text.name(), says), text.name() + "-" + step.id(), "tag");
         }
         if (!step.ways().isEmpty()) to.tag(Words.of("tag.ways", step.ways().size() + 1), "ways-" + step.id(), "tag");
-        for (var act : step.acts()) to.tag(act.title(), act.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + "-" + step.id(), "tag", "tag-act");
+        for (var act : step.acts()) to.tag(act.title(), act.name().toLowerCase(Locale.ROOT).replace('_', '-') + "-" + step.id(), "tag", "tag-act");
         boolean raw = step.uses().stream().flatMap(u -> lesson.food(u.line()).stream()).flatMap(f -> workspace.knowledge().food(f.cooked()).stream())
                 .anyMatch(f -> f.risk().soilsHands()) && !step.place().isHot();
         if (raw) to.tag(Words.of("tag.raw"), "", "tag", "tag-raw");

@@ -2,6 +2,7 @@ package webodidact.desktop.view.script;
 
 import java.util.List;
 import java.util.Locale;
+import javafx.geometry.Pos;
 import javafx.scene.layout.FlowPane;
 import webodidact.core.edit.Operations;
 import webodidact.core.script.Suggestion;
@@ -21,7 +22,7 @@ final class SuggestionBar extends FlowPane {
         this.workspace = workspace;
         this.id = id;
         setId("suggestions-" + id);
-        setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        setAlignment(Pos.CENTER_LEFT);
     }
 
     /** @param whole each with its buttons; else only how many there are */

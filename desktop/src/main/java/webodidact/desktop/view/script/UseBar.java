@@ -1,6 +1,7 @@
 package webodidact.desktop.view.script;
 
 import java.util.Map;
+import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
@@ -9,9 +10,9 @@ import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Ratio;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
-import webodidact.core.lesson.Scaling;
 import webodidact.core.reading.AmountReader;
 import webodidact.core.script.Draws;
 import webodidact.desktop.control.Nodes;
@@ -55,7 +56,7 @@ final class UseBar {
         workspace.editLesson(Words.of("edit.step.use", line.item()), Operations.use(id, line.id(), null));
     }
 
-    private static javafx.scene.Node use(Workspace workspace, Step step, Use use, FoodLine line, Map<String, Draws.Line> draws) {
+    private static Node use(Workspace workspace, Step step, Use use, FoodLine line, Map<String, Draws.Line> draws) {
         var amount = Nodes.field("use-" + step.id() + "-" + line.id(), Words.of("step.all"), Words.of("step.useOf", line.item()));
         amount.setPrefColumnCount(6);
         var factor = Scaling.forHome(workspace.lesson());
@@ -81,7 +82,7 @@ final class UseBar {
         return Words.of("step.left", KitchenRounding.round(draw.left().times(Scaling.forHome(workspace.lesson())), workspace.book().course().house()).text());
     }
 
-    private static javafx.scene.Node tool(Workspace workspace, Step step, String tool) {
+    private static Node tool(Workspace workspace, Step step, String tool) {
         var name = workspace.knowledge().tool(tool).map(t -> t.name()).orElse(tool);
         var off = Nodes.button("×", () -> workspace.editLesson(Words.of("edit.step.untool", name), Operations.unuseTool(step.id(), tool)), "off");
         off.setAccessibleText(Words.of("step.takeOff", name));

@@ -2,7 +2,9 @@ package webodidact.desktop.view.script;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.FlowPane;
@@ -43,7 +45,7 @@ final class WaysBar extends VBox {
             step.ways().forEach(w -> cards.getChildren().add(card(w, false)));
         }
         var more = new FlowPane(6, 6);
-        more.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        more.setAlignment(Pos.CENTER_LEFT);
         more.getChildren().add(Nodes.label(Words.of(step.ways().isEmpty() ? "ways.none" : "ways.more"), "tiny"));
         for (var way : suggested) {
             var text = Words.of("ways.suggest", way.name(), way.hands().text());
@@ -55,7 +57,7 @@ final class WaysBar extends VBox {
     }
 
     private static String plain(String name) {
-        return name.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
     }
 
     private static String freeName(Step step) {
