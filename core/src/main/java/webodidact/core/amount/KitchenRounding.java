@@ -15,7 +15,7 @@ import webodidact.core.memo.Remembered;
 public final class KitchenRounding {
     /** A simpler measure is taken only if it is at most this far off; else a finer or compound one. */
     public static final Ratio TOLERANCE = Ratio.of(3, 100);
-    /** A ratio between two amounts may be bent so far, relative; the product's design, section 1. */
+    /** A ratio between two amounts may be bent so far, relative; {@code docs/decisions.md}, “A rounding may bend”. */
     public static final Ratio RATIO = Ratio.of(3, 100);
     /** Nobody counts more level spoons than that without losing count: above it, cups and spoons. */
     private static final Ratio MOST_SPOONS = Ratio.of(12);

@@ -5,7 +5,7 @@ package webodidact.core.amount;
  * takes up less heat than water, but vessel and air take their share. To be on the careful side it is rounded down.
  */
 public final class Mixing {
-    /** Below this it does not cook: ready-to-eat contents only; the product's design, section 1. */
+    /** Below this it does not cook: ready-to-eat contents only; {@code docs/decisions.md}, “Hot water over food”. */
     public static final int COOKS = 70;
     /** A fridge-cold food where nothing else is said, °C. */
     public static final int COLD = 5;

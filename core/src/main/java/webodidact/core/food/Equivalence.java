@@ -7,7 +7,7 @@ import webodidact.core.amount.Ratio;
 
 /** Two measures of the same thing, stated side by side: do they agree? */
 public sealed interface Equivalence {
-    /** Between two exact measures of one kind, relative; the product's design, section 1. */
+    /** Between two exact measures of one kind, relative; {@code docs/decisions.md}, “Stated measures may differ”. */
     Ratio EXACT = Ratio.of(5, 100);
     /** Where a piece weight or a density stands between them: those are weighed, and vary. */
     Ratio WEIGHED = Ratio.of(15, 100);

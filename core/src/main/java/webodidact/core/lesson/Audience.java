@@ -3,7 +3,7 @@ package webodidact.core.lesson;
 import webodidact.core.amount.Ratio;
 
 /**
- * Who cooks at home. Paces are the defaults of the product's design (section 5) until the instructor's own are known;
+ * Who cooks at home. Paces are the defaults of {@code docs/timing.md} until the instructor's own are known;
  * who may do what is a teaching convention and gives way to the adult in the room and local rules.
  */
 public enum Audience {

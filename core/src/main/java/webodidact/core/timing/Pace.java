@@ -19,7 +19,7 @@ import webodidact.core.words.SpokenWords;
 public record Pace(Audience audience, Map<Segment, Integer> own, Map<Segment, Integer> takes) {
     /** Seconds left for an answer after a question. */
     public static final int ANSWER_PAUSE = 5;
-    /** Most words a minute in a caution: product's design, section 5. */
+    /** Most words a minute in a caution: {@code docs/timing.md}. */
     public static final int CAUTION = 120;
 
     public Pace(Audience audience, Map<Segment, Integer> own) {

@@ -9,6 +9,7 @@ import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
+import webodidact.desktop.Hands;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Step;
 import webodidact.desktop.control.WordField;
@@ -82,8 +83,10 @@ class ScriptTest extends WindowTest {
         choose("s12");
         Node handle = robot.lookup(".handle").nth(0).query();
         reveal(handle);
+        settle();
         Bounds from = handle.localToScreen(handle.getBoundsInLocal());
         Node second = robot.lookup(".step-card").nth(1).query();
+        Hands.drawn();
         Bounds to = second.localToScreen(second.getBoundsInLocal());
         front();
         robot.moveTo(from.getCenterX(), from.getCenterY());

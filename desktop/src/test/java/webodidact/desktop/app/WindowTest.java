@@ -12,16 +12,14 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
-import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.outcome.Outcome;
+import webodidact.desktop.Hands;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Workspace;
@@ -35,7 +33,7 @@ abstract class WindowTest {
     final Tour.FastTicker ticker = new Tour.FastTicker();
     AppWindow window;
     Stage stage;
-    FxRobot robot;
+    Hands robot;
 
     private final List<Throwable> failures = new CopyOnWriteArrayList<>();
 
@@ -47,7 +45,7 @@ abstract class WindowTest {
         out = home.resolve("out");
         DemoCourse.copyTo(course);
         FxToolkit.registerPrimaryStage();
-        robot = new FxRobot();
+        robot = new Hands();
         FxToolkit.setupFixture(() -> {
             Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failures.add(e));
             stage = new Stage();
@@ -58,7 +56,7 @@ abstract class WindowTest {
             stage.show();
             stage.requestFocus();
         });
-        WaitForAsyncUtils.waitForFxEvents(1);
+        Hands.frame();
     }
 
     /** What the window shows first. */
@@ -68,8 +66,6 @@ abstract class WindowTest {
 
     @AfterEach
     void end() {
-        robot.release(new KeyCode[0]);
-        robot.release(new MouseButton[0]);
         robot.interact(() -> {
             window.close();
             stage.hide();
@@ -96,13 +92,13 @@ abstract class WindowTest {
 
     /** Waits until everything is worked out, saved and drawn. */
     void settle() {
-        WaitForAsyncUtils.waitForFxEvents(1);
+        Hands.frame();
         try {
             workspace().settle();
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
-        WaitForAsyncUtils.waitForFxEvents(1);
+        Hands.drawn();
     }
 
     void go(int station) {
@@ -111,12 +107,12 @@ abstract class WindowTest {
     }
 
     <T extends Node> T find(String query) {
-        WaitForAsyncUtils.waitForFxEvents(1);
+        Hands.frame();
         return robot.lookup(query).query();
     }
 
     boolean isThere(String query) {
-        WaitForAsyncUtils.waitForFxEvents(1);
+        Hands.frame();
         return robot.lookup(query).tryQuery().isPresent();
     }
 
@@ -128,7 +124,7 @@ abstract class WindowTest {
     /** Scrolls as a user would, until the node can be seen. */
     void reveal(Node node) {
         robot.interact(() -> Panes.reveal(node));
-        WaitForAsyncUtils.waitForFxEvents(1);
+        Hands.drawn();
     }
 
     /** The off-screen platform's robot fails while no window is active, as for a moment when a pop-up closes. */

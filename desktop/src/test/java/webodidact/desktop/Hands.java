@@ -1,0 +1,151 @@
+package webodidact.desktop;
+
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
+import javafx.stage.Window;
+import org.testfx.api.FxRobot;
+
+/**
+ * Keyboard and mouse of a test: the platform's own events, each on the interface thread, and then one frame is waited for. The library's
+ * robot sleeps through five frames after every press and every release; nine tenths of a journey were that.
+ */
+public final class Hands extends FxRobot {
+    private Robot robot;
+    private boolean pressed;
+
+    /** Runs it on the interface thread and waits for it; what it throws is thrown here. */
+    private static <T> T on(Callable<T> work) {
+        var task = new FutureTask<>(work);
+        if (Platform.isFxApplicationThread()) task.run();
+        else Platform.runLater(task);
+        try {
+            return task.get(30, TimeUnit.SECONDS);
+        } catch (java.util.concurrent.ExecutionException e) {
+            if (e.getCause() instanceof RuntimeException r) throw r;
+            if (e.getCause() instanceof Error r) throw r;
+            throw new IllegalStateException(e.getCause());
+        } catch (InterruptedException | java.util.concurrent.TimeoutException e) {
+            throw new IllegalStateException("The interface thread does not answer", e);
+        }
+    }
+
+    private static void on(Runnable work) {
+        on(() -> {
+            work.run();
+            return null;
+        });
+    }
+
+    /** Waits until what has been asked for on the interface thread is done, what that asks for too, and all is laid out. */
+    public static void frame() {
+        on(() -> { });
+        on(() -> {
+            for (var window : Window.getWindows()) {
+                if (window.getScene() == null) continue;
+                window.getScene().getRoot().applyCss();
+                window.getScene().getRoot().layout();
+            }
+        });
+        on(() -> { });
+    }
+
+    /** Waits for the platform's own next frame as well. */
+    public static void drawn() {
+        frame();
+        var drawn = new CountDownLatch(1);
+        on(() -> new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                stop();
+                Platform.runLater(drawn::countDown);
+            }
+        }.start());
+        try {
+            if (!drawn.await(10, TimeUnit.SECONDS)) throw new IllegalStateException("No frame has been drawn in 10 s");
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+        on(() -> { });
+    }
+
+    private Robot robot() {
+        if (robot == null) robot = on(Robot::new);
+        return robot;
+    }
+
+    @Override
+    public FxRobot interact(Runnable work) {
+        on(work);
+        frame();
+        return this;
+    }
+
+    @Override
+    public FxRobot push(KeyCode... keys) {
+        var hands = robot();
+        for (var key : keys) on(() -> hands.keyPress(key));
+        for (int i = keys.length - 1; i >= 0; i--) {
+            var key = keys[i];
+            on(() -> hands.keyRelease(key));
+        }
+        frame();
+        return this;
+    }
+
+    @Override
+    public FxRobot clickOn(Node node, MouseButton... buttons) {
+        over(node);
+        press(MouseButton.PRIMARY);
+        return release(MouseButton.PRIMARY);
+    }
+
+    private FxRobot over(Node node) {
+        var at = on(() -> node.localToScreen(node.getBoundsInLocal()));
+        return moveTo(at.getCenterX(), at.getCenterY(), org.testfx.robot.Motion.DEFAULT);
+    }
+
+    @Override
+    public FxRobot moveTo(String query, org.testfx.robot.Motion motion) {
+        return over(lookup(query).<Node>query());
+    }
+
+    @Override
+    public FxRobot moveTo(double x, double y, org.testfx.robot.Motion motion) {
+        var hands = robot();
+        var from = on(hands::getMousePosition);
+        // What is dragged passes through the places between, as under a hand.
+        int steps = pressed ? 6 : 1;
+        for (int i = 1; i <= steps; i++) {
+            double share = i / (double) steps;
+            on(() -> hands.mouseMove(from.getX() + (x - from.getX()) * share, from.getY() + (y - from.getY()) * share));
+        }
+        frame();
+        return this;
+    }
+
+    @Override
+    public FxRobot press(MouseButton... buttons) {
+        var hands = robot();
+        pressed = true;
+        on(() -> hands.mousePress(buttons));
+        return this;
+    }
+
+    @Override
+    public FxRobot release(MouseButton... buttons) {
+        if (buttons.length == 0) return this;
+        var hands = robot();
+        pressed = false;
+        on(() -> hands.mouseRelease(buttons));
+        frame();
+        return this;
+    }
+}
