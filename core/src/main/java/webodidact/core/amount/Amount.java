@@ -9,10 +9,10 @@ package webodidact.core.amount;
  */
 public record Amount(Ratio low, Ratio high, Unit unit, boolean approximate) {
     public Amount {
-        if (low == null || high == null || unit == null) throw new IllegalArgumentException("Amount from '" + low + "' to '" + high + "' of '" + unit + "': expected a number and a unit");
-        if (low.isNegative()) throw new IllegalArgumentException("Amount '" + low + "': expected zero or more");
+        if (low == null || high == null || unit == null) throw new IllegalArgumentException(Words.OURS.say("wrong.amount", low, high, unit));
+        if (low.isNegative()) throw new IllegalArgumentException(Words.OURS.say("wrong.amount.2", low));
         if (high.isLessThan(low)) {
-            throw new IllegalArgumentException("Amount from '" + low + "' to '" + high + "': expected the smaller end first");
+            throw new IllegalArgumentException(Words.OURS.say("wrong.amount.3", low, high));
         }
         approximate = approximate || unit.dimension() == Dimension.INFORMAL;
     }
@@ -63,7 +63,7 @@ public record Amount(Ratio low, Ratio high, Unit unit, boolean approximate) {
     public static Amount parse(String text) {
         int space = text.indexOf(' ');
         try {
-            if (space < 1) throw new IllegalArgumentException("no unit");
+            if (space < 1) throw new IllegalArgumentException(Words.OURS.say("wrong.amount.4"));
             boolean about = text.startsWith("~");
             var number = text.substring(about ? 1 : 0, space);
             int dash = number.indexOf('-', 1);
@@ -71,8 +71,7 @@ public record Amount(Ratio low, Ratio high, Unit unit, boolean approximate) {
             var high = dash < 0 ? low : Ratio.parse(number.substring(dash + 1));
             return new Amount(low, high, Unit.parse(text.substring(space + 1)), about);
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException(
-                    "Amount '" + text + "': expected a number and a unit, as in '3/2 tsp' (" + e.getMessage() + ")", e);
+            throw new IllegalArgumentException(Words.OURS.say("wrong.amount.5", text, e.getMessage()), e);
         }
     }
 }

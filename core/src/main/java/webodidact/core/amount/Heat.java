@@ -18,7 +18,7 @@ public record Heat(int low, int high, Mode mode) {
     public Heat {
         mode = mode == null ? Mode.UNSTATED : mode;
         if (low < 30 || high > 300 || high < low) {
-            throw new IllegalArgumentException("Oven at '" + low + "–" + high + " °C': expected 30 to 300 °C, the lower first");
+            throw new IllegalArgumentException(Words.OURS.say("wrong.heat", low, high));
         }
     }
 

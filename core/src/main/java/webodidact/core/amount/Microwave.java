@@ -29,6 +29,6 @@ public final class Microwave {
     }
 
     private static void watts(int watts) {
-        if (watts < 100 || watts > 2000) throw new IllegalArgumentException("Microwave of '" + watts + " W': expected 100 to 2000 W");
+        if (watts < 100 || watts > 2000) throw new IllegalArgumentException(Words.OURS.say("wrong.microwave", watts));
     }
 }

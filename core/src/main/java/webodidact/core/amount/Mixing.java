@@ -20,8 +20,8 @@ public final class Mixing {
      * @return °C of the mixture, rounded down
      */
     public static int temperature(Ratio hot, int hotAt, Ratio cold, int coldAt) {
-        if (!hot.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Hot water '" + hot + " g': expected more than zero");
-        if (coldAt > hotAt) throw new IllegalArgumentException("Food at '" + coldAt + " °C' in water at '" + hotAt + " °C': expected the water to be the hotter one");
+        if (!hot.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.mixing", hot));
+        if (coldAt > hotAt) throw new IllegalArgumentException(Words.OURS.say("wrong.mixing.2", coldAt, hotAt));
         return (int) hot.times(hotAt).plus(cold.times(coldAt)).dividedBy(hot.plus(cold)).floor();
     }
 }

@@ -32,7 +32,7 @@ public final class OvenScale {
 
     /** @param mark from 1 to 9 */
     public static int celsiusOfGas(int mark) {
-        if (mark < 1 || mark > 9) throw new IllegalArgumentException("Gas mark '" + mark + "': expected 1 to 9");
+        if (mark < 1 || mark > 9) throw new IllegalArgumentException(Words.OURS.say("wrong.ovenScale", mark));
         return celsius(250 + DIAL * mark);
     }
 
@@ -41,7 +41,7 @@ public final class OvenScale {
         return switch (heat.mode()) {
             case FAN -> new Heat(heat.low() + FAN_LOWER, heat.high() + FAN_LOWER, Heat.Mode.CONVENTIONAL);
             case CONVENTIONAL -> new Heat(heat.low() - FAN_LOWER, heat.high() - FAN_LOWER, Heat.Mode.FAN);
-            case UNSTATED -> throw new IllegalArgumentException("Oven at '" + heat.degrees() + " °C': expected fan or conventional to be said");
+            case UNSTATED -> throw new IllegalArgumentException(Words.OURS.say("wrong.ovenScale.2", heat.degrees()));
         };
     }
 

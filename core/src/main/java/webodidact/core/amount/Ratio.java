@@ -32,8 +32,7 @@ public record Ratio(BigFraction value) implements Comparable<Ratio> {
     public static Ratio parse(String text) {
         var m = SHAPE.matcher(text);
         if (!m.matches()) {
-            throw new IllegalArgumentException(
-                    "Ratio '" + text + "': expected a whole number or a fraction, as in '3' or '1/2'");
+            throw new IllegalArgumentException(Words.OURS.say("wrong.ratio", text));
         }
         return of(Long.parseLong(m.group(1)), m.group(2) == null ? 1 : Long.parseLong(m.group(2)));
     }

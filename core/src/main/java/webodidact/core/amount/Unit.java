@@ -127,14 +127,13 @@ public final class Unit {
 
     /** The unit printed as {@code symbol}. */
     public static Unit parse(String symbol) {
-        return named(symbol).orElseThrow(() -> new IllegalArgumentException(
-                "Unit '" + symbol + "': expected a kitchen measure, as in 'g', 'ml', 'tbsp' or 'clove'"));
+        return named(symbol).orElseThrow(() -> new IllegalArgumentException(Words.OURS.say("wrong.unit", symbol)));
     }
 
     /** Grams, millilitres or centimetres in one of this unit; only for measures of mass, volume and length. */
     public Ratio base(MeasureSystem system) {
         if (dimension == Dimension.COUNT || dimension == Dimension.INFORMAL) {
-            throw new IllegalArgumentException("Unit '" + symbol + "' has no size of its own: ask the food");
+            throw new IllegalArgumentException(Words.OURS.say("wrong.unit.2", symbol));
         }
         return elsewhere.getOrDefault(system, size);
     }
@@ -146,7 +145,7 @@ public final class Unit {
 
     /** What an informal measure usually is: 1/8 tsp a pinch, 15 g a knob. */
     public Amount usualSize() {
-        if (dimension != Dimension.INFORMAL) throw new IllegalArgumentException("Unit '" + symbol + "' is not an informal measure");
+        if (dimension != Dimension.INFORMAL) throw new IllegalArgumentException(Words.OURS.say("wrong.unit.3", symbol));
         return Amount.of(size, parse(usualIn));
     }
 

@@ -16,7 +16,7 @@ public final class Pieces {
      * @param portion grams or millilitres in one, more than zero
      */
     public static Cut bySize(Ratio mixture, Ratio portion) {
-        if (!portion.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Portion '" + portion + "': expected more than zero");
+        if (!portion.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.pieces", portion));
         long pieces = mixture.dividedBy(portion).floor();
         return new Cut(pieces, mixture.minus(portion.times(pieces)));
     }
@@ -29,8 +29,8 @@ public final class Pieces {
      * @param again share of the trimmings that can be rolled out again, 0 to 1
      */
     public static long fromSheet(Ratio length, Ratio width, Ratio cutter, Ratio again) {
-        if (!cutter.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Cutter '" + cutter + " cm': expected more than zero");
-        if (again.isNegative() || again.isMoreThan(Ratio.ONE)) throw new IllegalArgumentException("Rolled again '" + again + "': expected a share from 0 to 1");
+        if (!cutter.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.pieces.2", cutter));
+        if (again.isNegative() || again.isMoreThan(Ratio.ONE)) throw new IllegalArgumentException(Words.OURS.say("wrong.pieces.3", again));
         long first = length.dividedBy(cutter).floor() * width.dividedBy(cutter).floor();
         // A round takes its square of dough out of the trimmings; pi is not needed for a count of squares.
         var square = cutter.times(cutter);
@@ -41,7 +41,7 @@ public final class Pieces {
 
     /** Loads of a pan or tray for a count, rounded up. */
     public static long loads(long pieces, long perLoad) {
-        if (perLoad < 1) throw new IllegalArgumentException("Places in a load '" + perLoad + "': expected 1 or more");
+        if (perLoad < 1) throw new IllegalArgumentException(Words.OURS.say("wrong.pieces.4", perLoad));
         return Ratio.of(Math.max(0, pieces), perLoad).ceiling();
     }
 

@@ -24,7 +24,7 @@ public enum Allergen {
         try {
             return valueOf(text.strip().toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("Allergen '" + text + "': expected one of the declared ones, as in 'milk' or 'nuts'", e);
+            throw new IllegalArgumentException(Words.OURS.say("wrong.allergen", text), e);
         }
     }
 }

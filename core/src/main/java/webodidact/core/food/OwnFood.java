@@ -21,17 +21,17 @@ import webodidact.core.amount.Ratio;
 public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ratio> density, Ratio piece, Set<Allergen> allergens,
         Boolean checkLabel, Risk risk, Diet diet, Ratio salt) {
     public OwnFood {
-        if (id == null || id.isBlank()) throw new IllegalArgumentException("Own food: expected an id, as in 'plain-flour'");
+        if (id == null || id.isBlank()) throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood"));
         names = names == null ? List.of() : List.copyOf(names);
         density = density == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(density));
         density.forEach((form, d) -> {
             if (!d.isMoreThan(Ratio.of(1, 20)) || d.isMoreThan(Ratio.of(3))) {
-                throw new IllegalArgumentException("Density '" + d + "' of '" + id + "': expected 0.05 to 3 g in a millilitre");
+                throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.2", d, id));
             }
         });
-        if (piece != null && !piece.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("One piece of '" + id + "': expected more than zero grams");
-        if (piece != null && (piece.isLessThan(Ratio.of(1, 100)) || piece.isMoreThan(Ratio.of(100_000)))) throw new IllegalArgumentException("One piece of '" + id + "', '" + piece + "': expected 0.01 to 100000 grams");
-        if (salt != null && (salt.isNegative() || salt.isMoreThan(Ratio.of(100)))) throw new IllegalArgumentException("Salt '" + salt + "' of '" + id + "': expected 0 to 100 g in 100 g");
+        if (piece != null && !piece.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.3", id));
+        if (piece != null && (piece.isLessThan(Ratio.of(1, 100)) || piece.isMoreThan(Ratio.of(100_000)))) throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.4", id, piece));
+        if (salt != null && (salt.isNegative() || salt.isMoreThan(Ratio.of(100)))) throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.5", salt, id));
         allergens = allergens == null ? null : Collections.unmodifiableSet(new TreeSet<>(allergens));
     }
 

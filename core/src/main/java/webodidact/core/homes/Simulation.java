@@ -110,7 +110,7 @@ public final class Simulation {
      * @return empty if it was stopped
      */
     public static Optional<Simulation> of(Lesson lesson, List<HomePace> paces, Chance chance, int homes, long seed, Progress progress) {
-        if (homes < 1) throw new IllegalArgumentException("Homes '" + homes + "': expected 1 or more");
+        if (homes < 1) throw new IllegalArgumentException(Words.OURS.say("wrong.simulation", homes));
         var simulation = new Simulation(lesson, paces, chance, homes, seed);
         var fresh = firstUses(lesson);
         for (int h = 0; h < homes; h++) {

@@ -23,17 +23,17 @@ final class Bounds {
         long all = lesson.slot();
         for (var step : lesson.steps()) {
             all += seconds(step);
-            for (var use : step.uses()) amount(use.amount(), "Step '" + step.id() + "': what it takes of '" + use.line() + "'");
+            for (var use : step.uses()) amount(use.amount(), Words.OURS.message("what.bounds", step.id(), use.line()));
         }
-        if (all > ALL_TIMES) throw new IllegalArgumentException("The times of all steps come to '" + all + "' seconds: expected at most " + ALL_TIMES + " (twelve years)");
+        if (all > ALL_TIMES) throw new IllegalArgumentException(Words.OURS.say("wrong.bounds", all, ALL_TIMES));
         for (var line : lesson.foods()) {
-            amount(line.amount(), "'" + line.item() + "'");
-            amount(line.also(), "'" + line.item() + "'");
-            amount(line.size(), "Size of '" + line.item() + "'", MOST_SIZE);
+            amount(line.amount(), Words.OURS.message("what.bounds.2", line.item()));
+            amount(line.also(), Words.OURS.message("what.bounds.3", line.item()));
+            amount(line.size(), Words.OURS.message("what.bounds.4", line.item()), MOST_SIZE);
         }
         if (lesson.shaping() != null) {
-            amount(lesson.shaping().mixture(), "Mixture");
-            amount(lesson.shaping().portion(), "Portion");
+            amount(lesson.shaping().mixture(), Words.OURS.message("what.bounds.5"));
+            amount(lesson.shaping().portion(), Words.OURS.message("what.bounds.6"));
         }
     }
 
@@ -45,13 +45,13 @@ final class Bounds {
         return all + longest;
     }
 
-    private static void amount(Amount amount, String what) {
+    private static void amount(Amount amount, Object what) {
         amount(amount, what, MOST);
     }
 
-    private static void amount(Amount amount, String what, Ratio most) {
+    private static void amount(Amount amount, Object what, Ratio most) {
         if (amount == null) return;
-        if (amount.high().isMoreThan(most)) throw new IllegalArgumentException(what + " '" + amount + "': expected at most " + most + " " + amount.unit().symbol());
-        if (!amount.low().isZero() && amount.low().isLessThan(LEAST)) throw new IllegalArgumentException(what + " '" + amount + "': expected none, or at least a ten-thousandth");
+        if (amount.high().isMoreThan(most)) throw new IllegalArgumentException(Words.OURS.say("wrong.bounds.2", what, amount, most, amount.unit().symbol()));
+        if (!amount.low().isZero() && amount.low().isLessThan(LEAST)) throw new IllegalArgumentException(Words.OURS.say("wrong.bounds.3", what, amount));
     }
 }

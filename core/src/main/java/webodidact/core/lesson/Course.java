@@ -30,7 +30,7 @@ public record Course(String title, String instructor, Kitchen kitchen, MeasureSy
         var own = new EnumMap<Segment, Integer>(Segment.class);
         if (pace != null) own.putAll(pace);
         own.forEach((segment, words) -> {
-            if (words < 40 || words > 260) throw new IllegalArgumentException("Pace '" + words + "': expected 40 to 260 words a minute");
+            if (words < 40 || words > 260) throw new IllegalArgumentException(Words.OURS.say("wrong.course", words));
         });
         pace = Collections.unmodifiableMap(own);
         profile = profile == null ? Profile.UK : profile;

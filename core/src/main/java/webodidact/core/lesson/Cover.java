@@ -25,7 +25,7 @@ public sealed interface Cover {
      */
     record Cut(int kept) implements Cover {
         public Cut {
-            Seconds.checked(kept, "Kept of a cut wait");
+            Seconds.checked(kept, Words.OURS.message("what.cover"));
         }
     }
 
@@ -37,9 +37,9 @@ public sealed interface Cover {
      */
     record ReadyCopy(int make, int keeps) implements Cover {
         public ReadyCopy {
-            Seconds.checked(make, "Hands on a ready copy");
+            Seconds.checked(make, Words.OURS.message("what.cover.2"));
             if (keeps <= 0) keeps = 3600;
-            Seconds.checked(keeps, "A ready copy keeps");
+            Seconds.checked(keeps, Words.OURS.message("what.cover.3"));
         }
 
         /** One that takes the step's hands-on time and keeps an hour. */

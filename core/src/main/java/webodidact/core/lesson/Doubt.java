@@ -18,9 +18,9 @@ public record Doubt(Kind kind, String about) {
     private static final Pattern LEFT = Pattern.compile("not understood: “(.*)”");
 
     public Doubt {
-        if (kind == null) throw new IllegalArgumentException("Doubt: expected its kind");
+        if (kind == null) throw new IllegalArgumentException(Words.OURS.say("wrong.doubt"));
         if (about == null) about = "";
-        if (kind == Kind.SAID && about.isBlank()) throw new IllegalArgumentException("Doubt: expected words");
+        if (kind == Kind.SAID && about.isBlank()) throw new IllegalArgumentException(Words.OURS.say("wrong.doubt.2"));
     }
 
     public static Doubt of(Kind kind) {

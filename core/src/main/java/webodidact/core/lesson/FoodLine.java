@@ -30,7 +30,7 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
         boolean optional, boolean toTaste, List<String> alternatives, List<Doubt> unsure, String chosen, List<String> mentioned,
         String use, String because, Set<Allergen> labelSays, String plan) {
     public FoodLine {
-        Ids.checked(id, "Food line");
+        Ids.checked(id, Words.OURS.message("what.foodLine"));
         item = item == null ? "" : item;
         food = food == null || food.isBlank() ? null : food;
         chosen = chosen == null || chosen.isBlank() ? null : chosen;

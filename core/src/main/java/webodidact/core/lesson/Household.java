@@ -28,14 +28,14 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
 
     public Household {
         alias = Plain.line(alias);
-        if (alias.isEmpty()) throw new IllegalArgumentException("Household: expected an alias");
+        if (alias.isEmpty()) throw new IllegalArgumentException(Words.OURS.say("wrong.household"));
         system = system == null ? MeasureSystem.METRIC : system;
         diets = words(diets);
         allergies = allergies == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(allergies));
         missingTools = words(missingTools);
         missingFoods = words(missingFoods);
         ages = ages == null ? List.of() : List.copyOf(ages);
-        for (int age : ages) if (age < 0 || age > 130) throw new IllegalArgumentException("Age '" + age + "' in '" + alias + "': expected 0 to 130 years");
+        for (int age : ages) if (age < 0 || age > 130) throw new IllegalArgumentException(Words.OURS.say("wrong.household.2", age, alias));
         if (agreed != null) agreed.forEach(Household::agreement);
         agreed = agreed == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(agreed));
     }
@@ -46,7 +46,7 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
         var all = new TreeSet<String>();
         for (var each : given) {
             var word = Plain.line(each).toLowerCase(Locale.ROOT);
-            if (word.indexOf(';') >= 0) throw new IllegalArgumentException("Household: '" + word + "': expected one word or name, without ';'");
+            if (word.indexOf(';') >= 0) throw new IllegalArgumentException(Words.OURS.say("wrong.household.3", word));
             if (!word.isEmpty() && !NONE.contains(word)) all.add(word);
         }
         return Collections.unmodifiableSet(all);
@@ -54,7 +54,7 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
 
     private static void agreement(String where, String food) {
         boolean plain = where.equals(Plain.line(where)) && food.equals(Plain.line(food)) && !food.isEmpty() && !(where + food).contains(";") && !food.contains("=") && where.indexOf('/') > 0 && !where.endsWith("/");
-        if (!plain) throw new IllegalArgumentException("Agreed '" + where + "=" + food + "': expected a lesson, a line and a food, as in '1-fish/f2=soured-cream'");
+        if (!plain) throw new IllegalArgumentException(Words.OURS.say("wrong.household.4", where, food));
     }
 
     public static Household named(String alias) {

@@ -11,8 +11,8 @@ public final class Ids {
     private static final Pattern ID = Pattern.compile("[^\\s;=/\\p{Cntrl}\\p{Z}\\p{Cs}\ufeff']{1,80}");
 
     /** The id itself. @throws IllegalArgumentException if it is none: blanks and the signs that part ids in files are not for ids */
-    static String checked(String id, String what) {
-        if (id == null || !ID.matcher(id).matches()) throw new IllegalArgumentException(what + " id '" + id + "': expected letters, figures and dashes, as in 's3'");
+    static String checked(String id, Object what) {
+        if (id == null || !ID.matcher(id).matches()) throw new IllegalArgumentException(Words.OURS.say("wrong.ids", what, id));
         return id;
     }
 

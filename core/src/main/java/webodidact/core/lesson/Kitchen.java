@@ -11,9 +11,9 @@ public record Kitchen(String name, int rings, int ovens, boolean microwave, bool
 
     public Kitchen {
         name = name == null || name.isBlank() ? Words.OURS.say("kitchen") : name;
-        if (rings < 0 || ovens < 0 || helpers < 0) throw new IllegalArgumentException("Kitchen '" + name + "': rings, ovens and helpers are zero or more");
+        if (rings < 0 || ovens < 0 || helpers < 0) throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen", name));
         if (watts == 0) watts = 800;
-        if (watts < 300 || watts > 2000) throw new IllegalArgumentException("Kitchen '" + name + "': a microwave has 300 to 2000 W, not " + watts);
-        if (ovenHeats < 60 || ovenHeats > 3600) throw new IllegalArgumentException("Kitchen '" + name + "': the oven heats in 60 to 3600 s, not " + ovenHeats);
+        if (watts < 300 || watts > 2000) throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.2", name, watts));
+        if (ovenHeats < 60 || ovenHeats > 3600) throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.3", name, ovenHeats));
     }
 }

@@ -30,31 +30,31 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
     private static final Pattern FILE_NAME = Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
 
     public Lesson {
-        if (id == null || !FILE_NAME.matcher(id).matches()) throw new IllegalArgumentException("Lesson id '" + id + "': expected a file name without '/', '\\', ';', control signs or a dot in front, at most 120 letters");
+        if (id == null || !FILE_NAME.matcher(id).matches()) throw new IllegalArgumentException(Words.OURS.say("wrong.lesson", id));
         number = Math.clamp(number, 1, 10_000);
         title = title == null ? "" : title;
         delivery = delivery == null ? Delivery.COOK_ALONG : delivery;
         audience = audience == null ? Audience.ADULTS : audience;
-        Seconds.checked(slot, "Slot");
-        if (slot == 0) throw new IllegalArgumentException("Slot '" + slot + "': expected more than zero seconds");
+        Seconds.checked(slot, Words.OURS.message("what.lesson"));
+        if (slot == 0) throw new IllegalArgumentException(Words.OURS.say("wrong.lesson.2", slot));
         makes = makes == null ? Yield.UNKNOWN : makes;
         homeOf = homeOf < 1 ? makes.serves() : homeOf;
-        if (homeOf > 1000) throw new IllegalArgumentException("Home of '" + homeOf + "' people: expected at most 1000");
+        if (homeOf > 1000) throw new IllegalArgumentException(Words.OURS.say("wrong.lesson.3", homeOf));
         foods = foods == null ? List.of() : List.copyOf(foods);
         tools = tools == null ? List.of() : List.copyOf(tools);
         steps = steps == null ? List.of() : List.copyOf(steps);
         accepted = accepted == null ? List.of() : List.copyOf(accepted);
         sets = sets == null ? Sets.NONE : sets;
         language = language == null ? Language.ENGLISH : language;
-        unique(foods.stream().map(FoodLine::id).toList(), "food line");
-        unique(steps.stream().map(Step::id).toList(), "step");
-        unique(tools.stream().map(ToolLine::id).toList(), "tool line");
+        unique(foods.stream().map(FoodLine::id).toList(), Words.OURS.message("what.lesson.2"));
+        unique(steps.stream().map(Step::id).toList(), Words.OURS.message("what.lesson.3"));
+        unique(tools.stream().map(ToolLine::id).toList(), Words.OURS.message("what.lesson.4"));
     }
 
-    private static void unique(List<String> ids, String what) {
+    private static void unique(List<String> ids, Object what) {
         var seen = new HashSet<String>();
         for (var id : ids) {
-            if (!seen.add(id)) throw new IllegalArgumentException("The " + what + " id '" + id + "' is there twice: expected each once");
+            if (!seen.add(id)) throw new IllegalArgumentException(Words.OURS.say("wrong.lesson.4", what, id));
         }
     }
 

@@ -10,8 +10,8 @@ import webodidact.core.time.Seconds;
  */
 public record Look(int at, String what) {
     public Look {
-        if (at <= 0) throw new IllegalArgumentException("Look '" + what + "': expected more than zero seconds after the wait began, not " + at);
-        Seconds.checked(at, "Look '" + what + "'");
+        if (at <= 0) throw new IllegalArgumentException(Words.OURS.say("wrong.look", what, at));
+        Seconds.checked(at, Words.OURS.message("what.look", what));
         what = what == null || what.isBlank() ? Words.OURS.say("look") : what;
     }
 }

@@ -18,9 +18,9 @@ import webodidact.core.time.TimeRange;
 public record Rounds(List<Integer> times, String stop) {
     public Rounds {
         times = times == null ? List.of() : times.stream().filter(Objects::nonNull).toList();
-        if (times.isEmpty() || times.stream().anyMatch(t -> t <= 0)) throw new IllegalArgumentException("Rounds '" + times + "': expected one or more, each more than zero seconds");
+        if (times.isEmpty() || times.stream().anyMatch(t -> t <= 0)) throw new IllegalArgumentException(Words.OURS.say("wrong.rounds", times));
         long all = times.stream().mapToLong(Integer::longValue).sum();
-        if (all > Seconds.LONGEST) throw new IllegalArgumentException("Rounds '" + times + "': expected at most a year together");
+        if (all > Seconds.LONGEST) throw new IllegalArgumentException(Words.OURS.say("wrong.rounds.2", times));
         stop = stop == null ? "" : stop;
     }
 

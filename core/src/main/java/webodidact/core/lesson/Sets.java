@@ -11,8 +11,8 @@ public record Sets(int groups, int demo, int spares) {
     public static final Sets NONE = new Sets(0, 1, 0);
 
     public Sets {
-        if (groups < 0 || demo < 0 || spares < 0) throw new IllegalArgumentException("Sets: groups, demonstration and spares are zero or more");
-        if (groups > 99 || demo > 9 || spares > 9) throw new IllegalArgumentException("Sets: expected at most 99 groups, 9 demonstration sets and 9 spares");
+        if (groups < 0 || demo < 0 || spares < 0) throw new IllegalArgumentException(Words.OURS.say("wrong.sets"));
+        if (groups > 99 || demo > 9 || spares > 9) throw new IllegalArgumentException(Words.OURS.say("wrong.sets.2"));
     }
 
     /** Sets laid out in the room: those of the groups and of the demonstration. */

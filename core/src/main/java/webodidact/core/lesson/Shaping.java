@@ -24,13 +24,13 @@ public record Shaping(Amount mixture, Amount portion, Sheet sheet, int load, int
 
         public Sheet {
             if (length == null || width == null || cutter == null || !length.isMoreThan(Ratio.ZERO) || !width.isMoreThan(Ratio.ZERO) || !cutter.isMoreThan(Ratio.ZERO)) {
-                throw new IllegalArgumentException("Sheet: expected a length, a width and a cutter of more than zero");
+                throw new IllegalArgumentException(Words.OURS.say("wrong.shaping"));
             }
             if (length.isMoreThan(MOST) || width.isMoreThan(MOST) || cutter.isLessThan(LEAST)) {
-                throw new IllegalArgumentException("Sheet of '" + length + " by " + width + "', cutter '" + cutter + "': expected at most " + MOST + " cm, and a cutter of at least " + LEAST);
+                throw new IllegalArgumentException(Words.OURS.say("wrong.shaping.2", length, width, cutter, MOST, LEAST));
             }
             if (again == null) again = Ratio.ZERO;
-            if (again.isNegative() || again.isMoreThan(Ratio.ONE)) throw new IllegalArgumentException("Rolled again '" + again + "': expected a share from 0 to 1");
+            if (again.isNegative() || again.isMoreThan(Ratio.ONE)) throw new IllegalArgumentException(Words.OURS.say("wrong.shaping.3", again));
         }
     }
 
@@ -40,6 +40,6 @@ public record Shaping(Amount mixture, Amount portion, Sheet sheet, int load, int
         load = Math.clamp(load, 0, 100_000);
         each = Math.clamp(each, 1, 1000);
         partners = Math.clamp(partners, 1, 1000);
-        if (portion != null && !portion.low().isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Portion '" + portion + "': expected more than zero");
+        if (portion != null && !portion.low().isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.shaping.4", portion));
     }
 }

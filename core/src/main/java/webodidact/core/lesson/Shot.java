@@ -14,6 +14,6 @@ public record Shot(String camera, String part, int reachBy, boolean fixed) {
     public Shot {
         camera = Texts.orEmpty(camera);
         part = Texts.orEmpty(part);
-        Seconds.checked(reachBy, "Step: to be reached by");
+        Seconds.checked(reachBy, Words.OURS.message("what.shot"));
     }
 }

@@ -16,7 +16,7 @@ import webodidact.core.time.TimeRange;
  */
 public record Step(String id, String title, Kind kind, Spoken spoken, Shot shot, Work work, Needs needs, People people, Teaching learning, Set<String> declined) {
     public Step {
-        Ids.checked(id, "Step");
+        Ids.checked(id, Words.OURS.message("what.step"));
         title = Texts.orEmpty(title);
         kind = kind == null ? Kind.HANDS_ON : kind;
         spoken = spoken == null ? new Spoken(null, null, false) : spoken;

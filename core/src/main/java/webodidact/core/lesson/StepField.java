@@ -76,7 +76,7 @@ public record StepField<T>(String name, Function<Step, T> get, BiConsumer<Step.D
     /** The text of that name. @throws IllegalArgumentException if there is none */
     public static StepField<String> text(String name) {
         return Stream.of(Trait.SEARCHED, Trait.LINE).flatMap(t -> texts(t).stream()).filter(f -> f.name().equals(name)).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("Step has no text '" + name + "'"));
+                .orElseThrow(() -> new IllegalArgumentException(Words.OURS.say("wrong.stepField", name)));
     }
 
     /** Two steps as one, field by field. */

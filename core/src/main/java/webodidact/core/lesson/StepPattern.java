@@ -14,10 +14,10 @@ import java.util.TreeSet;
  */
 public record StepPattern(String name, Set<Delivery> deliveries, Set<Audience> audiences, boolean first, Step step) {
     public StepPattern {
-        if (name == null || name.isBlank()) throw new IllegalArgumentException("Pattern: expected a name");
+        if (name == null || name.isBlank()) throw new IllegalArgumentException(Words.OURS.say("wrong.stepPattern"));
         deliveries = deliveries == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(deliveries));
         audiences = audiences == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(audiences));
-        if (step == null) throw new IllegalArgumentException("Pattern '" + name + "': expected the step it starts");
+        if (step == null) throw new IllegalArgumentException(Words.OURS.say("wrong.stepPattern.2", name));
     }
 
     public boolean suits(Delivery delivery, Audience audience) {

@@ -21,19 +21,19 @@ public record Take(String id, String lesson, LocalDateTime at, List<StepTime> st
     public record StepTime(String step, String title, int seconds, int held, int marks) {
         public StepTime {
             step = Plain.line(step);
-            if (step.isEmpty()) throw new IllegalArgumentException("Take: expected the id of each step");
+            if (step.isEmpty()) throw new IllegalArgumentException(Words.OURS.say("wrong.take"));
             title = Plain.line(title);
-            if (seconds < 0 || held < 0 || marks < 0) throw new IllegalArgumentException("Take of step '" + step + "': times are zero or more");
-            if (seconds > MOST || held > MOST || marks > MOST) throw new IllegalArgumentException("Take of step '" + step + "': expected at most " + MOST + " seconds or marks");
+            if (seconds < 0 || held < 0 || marks < 0) throw new IllegalArgumentException(Words.OURS.say("wrong.take.2", step));
+            if (seconds > MOST || held > MOST || marks > MOST) throw new IllegalArgumentException(Words.OURS.say("wrong.take.3", step, MOST));
         }
     }
 
     public Take {
         id = Plain.line(id);
         lesson = Plain.line(lesson);
-        if (id.isEmpty() || lesson.isEmpty() || at == null) throw new IllegalArgumentException("Take '" + id + "': expected an id, a lesson and a time");
+        if (id.isEmpty() || lesson.isEmpty() || at == null) throw new IllegalArgumentException(Words.OURS.say("wrong.take.4", id));
         steps = steps == null ? List.of() : List.copyOf(steps);
-        if (steps.size() > 1000) throw new IllegalArgumentException("Take '" + id + "': expected at most 1000 steps");
+        if (steps.size() > 1000) throw new IllegalArgumentException(Words.OURS.say("wrong.take.5", id));
     }
 
     public int total() {

@@ -10,7 +10,7 @@ package webodidact.core.lesson;
  */
 public record ToolLine(String id, String name, String tool, int count, String note, int shared) {
     public ToolLine {
-        Ids.checked(id, "Tool line");
+        Ids.checked(id, Words.OURS.message("what.toolLine"));
         name = name == null ? "" : name;
         tool = tool == null || tool.isBlank() ? null : tool;
         count = Math.clamp(count, 1, 10_000);

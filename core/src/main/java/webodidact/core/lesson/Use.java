@@ -10,6 +10,6 @@ import webodidact.core.amount.Amount;
  */
 public record Use(String line, Amount amount) {
     public Use {
-        if (line == null || line.isBlank()) throw new IllegalArgumentException("Use: expected the id of the food line it takes from, as in 'f3'");
+        if (line == null || line.isBlank()) throw new IllegalArgumentException(Words.OURS.say("wrong.use"));
     }
 }

@@ -18,7 +18,7 @@ import webodidact.core.time.TimeRange;
 public record Wait(TimeRange time, String what, String cue, Cover cover, List<Look> looks, Rounds rounds) {
     public Wait {
         if (rounds != null) time = rounds.time();
-        if (time == null) throw new IllegalArgumentException("Wait '" + what + "': expected how long, as in \"10:00\"");
+        if (time == null) throw new IllegalArgumentException(Words.OURS.say("wrong.wait", what));
         Seconds.checked(time, "Wait '" + (what == null ? "" : what) + "'");
         what = what == null ? "" : what;
         cue = cue == null ? "" : cue;

@@ -20,9 +20,9 @@ import webodidact.core.time.TimeRange;
  */
 public record Way(String name, TimeRange hands, TimeRange waits, List<String> tools, Place place, Heat heat, String words, Audience from, boolean offered) {
     public Way {
-        if (name == null || name.isBlank()) throw new IllegalArgumentException("Way: expected a name, as in 'by hand'");
-        hands = Seconds.checked(hands == null ? TimeRange.ZERO : hands, "Way '" + name + "': hands");
-        if (waits != null) Seconds.checked(waits, "Way '" + name + "': wait");
+        if (name == null || name.isBlank()) throw new IllegalArgumentException(Words.OURS.say("wrong.way"));
+        hands = Seconds.checked(hands == null ? TimeRange.ZERO : hands, Words.OURS.message("what.way", name));
+        if (waits != null) Seconds.checked(waits, Words.OURS.message("what.way.2", name));
         tools = tools == null ? List.of() : List.copyOf(tools);
         place = place == null ? Place.BENCH : place;
         words = words == null ? "" : words;

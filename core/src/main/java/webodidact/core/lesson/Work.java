@@ -26,8 +26,8 @@ public record Work(Place place, Heat heat, TimeRange hands, Wait waiting, int ho
         acts = acts == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(acts));
         way = Texts.orEmpty(way);
         ways = ways == null ? List.of() : List.copyOf(ways);
-        Seconds.checked(hold, "Step: hold");
-        Seconds.checked(trim, "Step: trim");
-        Seconds.checked(hands, "Step: hands");
+        Seconds.checked(hold, Words.OURS.message("what.work"));
+        Seconds.checked(trim, Words.OURS.message("what.work.2"));
+        Seconds.checked(hands, Words.OURS.message("what.work.3"));
     }
 }

@@ -15,8 +15,8 @@ public record Yield(Ratio count, String what, int serves) {
     public static final Yield UNKNOWN = new Yield(Ratio.of(4), Words.OURS.say("portions"), 4);
 
     public Yield {
-        if (count == null || !count.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Yield '" + count + "': expected more than zero");
-        if (count.isMoreThan(MOST) || count.isLessThan(LEAST) || serves > 1000) throw new IllegalArgumentException("Yield '" + count + " for " + serves + "': expected a thousandth to 100000, for at most 1000 people");
+        if (count == null || !count.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.yield", count));
+        if (count.isMoreThan(MOST) || count.isLessThan(LEAST) || serves > 1000) throw new IllegalArgumentException(Words.OURS.say("wrong.yield.2", count, serves));
         what = what == null || what.isBlank() ? Words.OURS.say("portions") : what;
         serves = Math.max(1, serves);
     }

@@ -11,8 +11,8 @@ import webodidact.core.amount.Ratio;
  */
 public record Pack(String name, Ratio holds, long price) {
     public Pack {
-        if (!holds.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Pack '" + name + "': expected more than zero in it");
-        if (price < 0) throw new IllegalArgumentException("Pack '" + name + "': expected a price of zero or more");
+        if (!holds.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.pack", name));
+        if (price < 0) throw new IllegalArgumentException(Words.OURS.say("wrong.pack.2", name));
     }
 
     /** Price of 100 g or 100 ml, exact, in the smallest coin. */

@@ -16,11 +16,11 @@ public record Price(String food, String name, Amount holds, long coins) {
     private static final Ratio MOST = Ratio.of(100_000);
 
     public Price {
-        if (food == null || food.isBlank()) throw new IllegalArgumentException("Pack: expected the id of its food");
+        if (food == null || food.isBlank()) throw new IllegalArgumentException(Words.OURS.say("wrong.price"));
         name = name == null ? "" : name;
-        if (holds == null || !holds.low().isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException("Pack of '" + food + "': expected more than zero in it");
-        if (holds.low().isLessThan(LEAST) || holds.high().isMoreThan(MOST)) throw new IllegalArgumentException("Pack of '" + food + "' with '" + holds + "': expected a tenth to 100000 in it");
-        if (coins > 100_000_000) throw new IllegalArgumentException("Pack of '" + food + "': expected a price of at most 1000000.00");
-        if (coins < 0) throw new IllegalArgumentException("Pack of '" + food + "': expected a price of zero or more");
+        if (holds == null || !holds.low().isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.price.2", food));
+        if (holds.low().isLessThan(LEAST) || holds.high().isMoreThan(MOST)) throw new IllegalArgumentException(Words.OURS.say("wrong.price.3", food, holds));
+        if (coins > 100_000_000) throw new IllegalArgumentException(Words.OURS.say("wrong.price.4", food));
+        if (coins < 0) throw new IllegalArgumentException(Words.OURS.say("wrong.price.5", food));
     }
 }

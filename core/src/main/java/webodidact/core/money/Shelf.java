@@ -8,7 +8,7 @@ import webodidact.core.batch.Pieces;
 /** Packs to choose from: the best price by weight and the least to pay can be different ones. */
 public record Shelf(List<Pack> packs) {
     public Shelf {
-        if (packs.isEmpty()) throw new IllegalArgumentException("Shelf: expected at least one pack");
+        if (packs.isEmpty()) throw new IllegalArgumentException(Words.OURS.say("wrong.shelf"));
         packs = List.copyOf(packs);
     }
 

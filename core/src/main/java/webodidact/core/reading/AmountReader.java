@@ -73,8 +73,7 @@ public final class AmountReader {
     /** The whole text as an amount: what is typed into an amount cell. */
     public static Amount whole(String text) {
         var start = start(text).filter(s -> text.substring(s.end()).isBlank());
-        return start.map(Start::amount).orElseThrow(() -> new IllegalArgumentException(
-                "Amount '" + text.strip() + "': expected a number and a measure, as in '1½ cup', '350 g' or '2'"));
+        return start.map(Start::amount).orElseThrow(() -> new IllegalArgumentException(Words.OURS.say("wrong.amountReader", text.strip())));
     }
 
     /** Empty for a figure that nobody can mean: "1/0", or one of more digits than anything is counted in. */
@@ -126,7 +125,7 @@ public final class AmountReader {
         if (slash > 0) {
             var top = SPLIT.split(t.substring(0, slash).strip());
             long den = Long.parseLong(t.substring(slash + 1).strip());
-            if (den == 0) throw new IllegalArgumentException("Amount '" + t + "': expected something other than 0 below the line");
+            if (den == 0) throw new IllegalArgumentException(Words.OURS.say("wrong.amountReader.2", t));
             var part = Ratio.of(Long.parseLong(top[top.length - 1]), den);
             return top.length == 2 ? part.plus(Ratio.of(Long.parseLong(top[0]))) : part;
         }

@@ -49,6 +49,6 @@ public final class PackText {
     }
 
     private static IllegalArgumentException wrong(String part) {
-        return new IllegalArgumentException("Pack '" + (part.length() > LONGEST ? part.substring(0, LONGEST) + "…" : part) + "': expected what it holds and its price, as in 'block 400 g 5.20'");
+        return new IllegalArgumentException(Words.OURS.say("wrong.pack", part.length() > LONGEST ? part.substring(0, LONGEST) + "…" : part));
     }
 }

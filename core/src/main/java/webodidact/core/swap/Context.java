@@ -51,7 +51,7 @@ public enum Context {
         for (var word : List.of(text.split(" or "))) {
             if (ANYWHERE.contains(word)) return Set.of();
             var known = WORDS.get(word);
-            if (known == null) throw new IllegalArgumentException("Context '" + word + "': expected one as in 'baked', 'cold' or 'any'");
+            if (known == null) throw new IllegalArgumentException(Words.OURS.say("wrong.context", word));
             all.addAll(known);
         }
         return Set.copyOf(all);

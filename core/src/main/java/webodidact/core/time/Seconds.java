@@ -13,15 +13,15 @@ public final class Seconds {
      * @param what named in the refusal, "Step 's3': hold"
      * @throws IllegalArgumentException with the value and what was expected
      */
-    public static int checked(int seconds, String what) {
+    public static int checked(int seconds, Object what) {
         if (seconds < 0 || seconds > LONGEST) {
-            throw new IllegalArgumentException(what + " '" + seconds + "': expected zero to " + LONGEST + " seconds (a year)");
+            throw new IllegalArgumentException(Words.OURS.say("wrong.seconds", what, seconds, LONGEST));
         }
         return seconds;
     }
 
     /** The range itself, if its long end is at most {@link #LONGEST}. */
-    public static TimeRange checked(TimeRange range, String what) {
+    public static TimeRange checked(TimeRange range, Object what) {
         checked(range.high(), what);
         return range;
     }

@@ -3,7 +3,7 @@ package webodidact.core.time;
 /** From {@code start} (inclusive) to {@code end} (exclusive), whole seconds since the lesson went on air; before air is negative. */
 public record Span(int start, int end) {
     public Span {
-        if (end < start) throw new IllegalArgumentException("Span from '" + start + "' to '" + end + "': expected the start first");
+        if (end < start) throw new IllegalArgumentException(Words.OURS.say("wrong.span", start, end));
     }
 
     public int length() {

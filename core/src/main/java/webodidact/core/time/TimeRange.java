@@ -12,7 +12,7 @@ public record TimeRange(int low, int high) {
 
     public TimeRange {
         if (low < 0 || high < low) {
-            throw new IllegalArgumentException("Time from '" + low + "' to '" + high + "' s: expected zero or more, the shorter first");
+            throw new IllegalArgumentException(Words.OURS.say("wrong.timeRange", low, high));
         }
     }
 
@@ -71,7 +71,7 @@ public record TimeRange(int low, int high) {
     }
 
     private static IllegalArgumentException wrong(String text) {
-        return new IllegalArgumentException("Time '" + text + "': expected minutes or a range, as in '12', '2:30' or '10-12'");
+        return new IllegalArgumentException(Words.OURS.say("wrong.timeRange.2", text));
     }
 
     private static int seconds(String text) {

@@ -1,6 +1,7 @@
 package webodidact.core.words;
 
 import java.util.List;
+import java.util.Objects;
 
 /**
  * Something to say, as data: two messages are equal if they say the same of the same things, in whichever language.
@@ -9,7 +10,7 @@ import java.util.List;
  */
 public record Message(Vocabulary vocabulary, String key, List<Object> args) {
     public Message {
-        args = List.copyOf(args);
+        args = args.stream().anyMatch(Objects::isNull) ? args.stream().map(a -> a == null ? "" : a).toList() : List.copyOf(args);
     }
 
     /** In the language spoken here. */

@@ -32,6 +32,7 @@ import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.state.Ticker;
+import webodidact.desktop.view.Screen;
 import webodidact.desktop.words.Words;
 
 /** The window of an open course: slate, rail, ribbon, and the station at work between them. */
@@ -53,7 +54,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     private final Ribbon ribbon;
     private final HBox foot;
     private final Label notice = Nodes.label("", "notice");
-    private final Map<String, Node> open = new HashMap<>();
+    private final Map<String, Screen> open = new HashMap<>();
     private String station = "";
 
     /** Ways out of this desk that the window above knows. */
@@ -191,7 +192,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         frame.setTop(live ? trouble : new VBox(slate, trouble));
         frame.setLeft(live ? null : rail);
         frame.setBottom(live ? null : foot);
-        var screen = workspace.lesson() == null ? new EmptyCourse(this::newLesson) : open.computeIfAbsent(station, k -> target.open(this));
+        var screen = workspace.lesson() == null ? new EmptyCourse(this::newLesson) : open.computeIfAbsent(station, k -> target.open().apply(this)).node();
         frame.setCenter(screen);
         Platform.runLater(() -> focusFirst(screen));
     }
@@ -284,14 +285,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     void end() {
         pulse.stop();
         endRun();
-        for (var screen : List.copyOf(open.values())) {
-            if (!(screen instanceof AutoCloseable closing)) continue;
-            try {
-                closing.close();
-            } catch (Exception e) {
-                throw new IllegalStateException("Bug: a station does not end", e);
-            }
-        }
+        List.copyOf(open.values()).forEach(Screen::close);
         open.clear();
     }
 

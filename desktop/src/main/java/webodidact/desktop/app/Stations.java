@@ -2,19 +2,19 @@ package webodidact.desktop.app;
 
 import java.util.List;
 import webodidact.desktop.view.Station;
-import webodidact.desktop.view.afters.AftersStation;
-import webodidact.desktop.view.bench.BenchStation;
-import webodidact.desktop.view.brief.BriefStation;
-import webodidact.desktop.view.clock.ClockStation;
-import webodidact.desktop.view.larder.LarderStation;
-import webodidact.desktop.view.onair.OnAirStation;
-import webodidact.desktop.view.papers.PapersStation;
-import webodidact.desktop.view.script.ScriptStation;
+import webodidact.desktop.view.afters.AftersScreen;
+import webodidact.desktop.view.bench.BenchScreen;
+import webodidact.desktop.view.brief.BriefScreen;
+import webodidact.desktop.view.clock.ClockScreen;
+import webodidact.desktop.view.larder.LarderScreen;
+import webodidact.desktop.view.onair.OnAirScreen;
+import webodidact.desktop.view.papers.PapersScreen;
+import webodidact.desktop.view.script.ScriptScreen;
 
 /** The one index of stations, in the order the work is done. */
 public final class Stations {
-    public static final List<Station> ALL = List.of(new BriefStation(), new LarderStation(), new ScriptStation(), new ClockStation(),
-            new BenchStation(), new PapersStation(), new OnAirStation(), new AftersStation());
+    public static final List<Station> ALL = List.of(new Station("brief", BriefScreen::new), new Station("larder", LarderScreen::new), new Station("script", ScriptScreen::new), new Station("clock", ClockScreen::new),
+            new Station("bench", BenchScreen::new), new Station("papers", PapersScreen::new), new Station("on-air", OnAirScreen::new), new Station("afters", AftersScreen::new));
 
     private Stations() {}
 }

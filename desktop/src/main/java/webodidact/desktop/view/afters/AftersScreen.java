@@ -19,11 +19,12 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** Plan against actual, step by step; what the takes teach, and the way back into the plan. */
-final class AftersScreen extends HBox {
+public final class AftersScreen extends HBox implements Screen {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.UK);
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private final Workspace workspace;
@@ -31,7 +32,7 @@ final class AftersScreen extends HBox {
     private final VBox rows = Nodes.styled(new VBox(4), "work");
     private final VBox side = Nodes.styled(new VBox(12), "side-body");
 
-    AftersScreen(Desk desk) {
+    public AftersScreen(Desk desk) {
         this.desk = desk;
         workspace = desk.workspace();
         getStyleClass().add("station");

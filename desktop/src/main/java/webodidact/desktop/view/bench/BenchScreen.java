@@ -17,11 +17,12 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** The jobs by the clock on the left; on the right when to start, what waits for what, and what cannot be kept. */
-final class BenchScreen extends HBox {
+public final class BenchScreen extends HBox implements Screen {
     private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm:ss");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private final Workspace workspace;
@@ -29,7 +30,7 @@ final class BenchScreen extends HBox {
     private final VBox jobs = Nodes.styled(new VBox(4), "work");
     private final VBox side = Nodes.styled(new VBox(12), "side-body");
 
-    BenchScreen(Desk desk) {
+    public BenchScreen(Desk desk) {
         this.desk = desk;
         workspace = desk.workspace();
         getStyleClass().add("station");

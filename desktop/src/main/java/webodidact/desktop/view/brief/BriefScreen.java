@@ -42,12 +42,14 @@ import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.Typed;
 import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** The questions on the left, what each answer means on the right. */
-final class BriefScreen extends HBox {
+public final class BriefScreen extends HBox implements Screen {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
     private final Workspace workspace;
     private final List<Runnable> refreshers = new ArrayList<>();
@@ -56,8 +58,8 @@ final class BriefScreen extends HBox {
     private int line;
     private boolean refreshing;
 
-    BriefScreen(Workspace workspace) {
-        this.workspace = workspace;
+    public BriefScreen(Desk desk) {
+        workspace = desk.workspace();
         getStyleClass().add("station");
         heading("brief.lesson");
         ask("brief.title", typed("brief-title", l -> l.title(), (l, t) -> l.but(d -> d.title = t)));

@@ -24,11 +24,12 @@ import webodidact.desktop.geometry.TimelineModel;
 import webodidact.desktop.state.Runs;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WhenSeen;
 import webodidact.desktop.words.Words;
 
 /** Everything before air on the left, the broadcast on the right; under it whether it fits; beside it the selected step, its wait, and the homes. */
-final class ClockScreen extends HBox implements AutoCloseable {
+public final class ClockScreen extends HBox implements Screen {
     /** Homes that are played after each change; fewer for a very long lesson, so that playing never slows the hand that drags. */
     private static final int HOMES = 10_000;
     private static final int HOME_STEPS = 600_000;
@@ -48,7 +49,7 @@ final class ClockScreen extends HBox implements AutoCloseable {
         fit.close();
     }
 
-    ClockScreen(Desk desk) {
+    public ClockScreen(Desk desk) {
         workspace = desk.workspace();
         getStyleClass().add("station");
         timeline = new Timeline(new Dragging());

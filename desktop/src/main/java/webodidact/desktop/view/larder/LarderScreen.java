@@ -26,11 +26,12 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.Typed;
 import webodidact.desktop.words.Words;
 
 /** The lists on the left, what the selection means on the right. */
-final class LarderScreen extends HBox {
+public final class LarderScreen extends HBox implements Screen {
     private final Workspace workspace;
     private final FoodTable foods;
     private final KitTable kit;
@@ -56,7 +57,7 @@ final class LarderScreen extends HBox {
     private Typed homeTyped;
     private boolean refreshing;
 
-    LarderScreen(Desk desk) {
+    public LarderScreen(Desk desk) {
         workspace = desk.workspace();
         getStyleClass().add("station");
         swaps = new SwapPanel(workspace, this::showForm);

@@ -18,17 +18,18 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.LiveRun;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** The live desk: ready, on air, or over. The run itself is the workspace's: it goes on when this is left. */
-final class OnAirScreen extends StackPane {
+public final class OnAirScreen extends StackPane implements Screen {
     private final Desk desk;
     private final LivePanel live;
     private final HBox question;
     private final LiveRun run;
 
-    OnAirScreen(Desk desk) {
+    public OnAirScreen(Desk desk) {
         this.desk = desk;
         run = desk.workspace().live();
         getStyleClass().add("studio");

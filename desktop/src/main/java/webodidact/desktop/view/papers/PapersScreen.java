@@ -26,6 +26,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 import webodidact.formats.paper.Paper;
@@ -36,7 +37,7 @@ import webodidact.formats.pdf.PageImages;
 import webodidact.formats.pdf.PdfWriter;
 
 /** The papers on the left, the pages as they will print in the middle, what stands against them on the right. */
-final class PapersScreen extends HBox {
+public final class PapersScreen extends HBox implements Screen {
     private static final int DPI = 88;
     private final Desk desk;
     private final VBox pages = Nodes.styled(new VBox(16), "pages");
@@ -48,7 +49,7 @@ final class PapersScreen extends HBox {
     private final ScrollPane scroll;
     private Paper paper = Papers.ALL.getFirst();
 
-    PapersScreen(Desk desk) {
+    public PapersScreen(Desk desk) {
         this.desk = desk;
         getStyleClass().add("station");
         var group = new ToggleGroup();

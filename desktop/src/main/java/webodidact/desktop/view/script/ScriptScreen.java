@@ -31,12 +31,14 @@ import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 
 /** One column of steps, written like a text, with the checks in the margin. */
-final class ScriptScreen extends VBox {
+public final class ScriptScreen extends VBox implements Screen {
     private final Workspace workspace;
     private final VBox column = new VBox(10);
     private final ScrollPane scroll = Panes.work(column);
@@ -51,9 +53,9 @@ final class ScriptScreen extends VBox {
     private final Set<String> marked = new LinkedHashSet<>();
     private final Node empty = new EmptyState(Words.of("script.empty"), Words.of("script.pattern"), this::startFromPattern);
 
-    ScriptScreen(Workspace workspace) {
+    public ScriptScreen(Desk desk) {
         super(8);
-        this.workspace = workspace;
+        workspace = desk.workspace();
         getStyleClass().addAll("station", "work");
         var add = Nodes.named(Nodes.button(Words.of("script.add"), this::addAtEnd, "primary"), "add-step", Words.of("script.add"));
         var hint = Nodes.label(Words.of("script.hint"), "soft");
