@@ -6,5 +6,7 @@ module webodidact.terminal {
     requires info.picocli;
 
     exports webodidact.terminal;
-    opens webodidact.terminal to info.picocli;
+
+    opens webodidact.terminal to
+            info.picocli;
 }

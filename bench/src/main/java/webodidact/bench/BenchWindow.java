@@ -32,7 +32,9 @@ final class BenchWindow {
             System.exit(1);
         });
         var folder = Files.createTempDirectory("webodidact-bench");
-        Files.write(folder.resolve("course.json"), "{\n  \"format\" : 1,\n  \"title\" : \"Bench\"\n}\n".getBytes(StandardCharsets.UTF_8));
+        Files.write(
+                folder.resolve("course.json"),
+                "{\n  \"format\" : 1,\n  \"title\" : \"Bench\"\n}\n".getBytes(StandardCharsets.UTF_8));
         Files.write(folder.resolve("1-made-up.lesson.json"), JsonFile.write(lesson));
         new Thread(() -> Application.launch(Main.App.class, "open", folder.toString())).start();
         var window = new BenchWindow(waitForStage());
@@ -48,7 +50,8 @@ final class BenchWindow {
     private static Stage waitForStage() throws InterruptedException {
         for (int i = 0; i < 200; i++) {
             Thread.sleep(100);
-            for (var window : List.copyOf(Window.getWindows())) if (window instanceof Stage stage && stage.isShowing()) return stage;
+            for (var window : List.copyOf(Window.getWindows()))
+                if (window instanceof Stage stage && stage.isShowing()) return stage;
         }
         throw new IllegalStateException("No window in 20 s");
     }
@@ -83,7 +86,9 @@ final class BenchWindow {
                 frame.draw(number);
                 stage.getScene().getRoot().applyCss();
                 stage.getScene().getRoot().layout();
-                stage.getScene().snapshot(new WritableImage((int) stage.getScene().getWidth(), (int) stage.getScene().getHeight()));
+                stage.getScene()
+                        .snapshot(new WritableImage((int) stage.getScene().getWidth(), (int)
+                                stage.getScene().getHeight()));
                 return System.nanoTime() - start;
             }));
             var pulse = new CountDownLatch(1);

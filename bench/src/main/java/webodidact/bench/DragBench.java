@@ -31,7 +31,26 @@ public final class DragBench {
     }
 
     private static void fire(Node block, EventType<MouseEvent> type, Point2D at) {
-        Event.fireEvent(block, new MouseEvent(type, at.getX(), at.getY(), at.getX(), at.getY(), MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, true, false, false,
-                new PickResult(block, at.getX(), at.getY())));
+        Event.fireEvent(
+                block,
+                new MouseEvent(
+                        type,
+                        at.getX(),
+                        at.getY(),
+                        at.getX(),
+                        at.getY(),
+                        MouseButton.PRIMARY,
+                        1,
+                        false,
+                        false,
+                        false,
+                        false,
+                        true,
+                        false,
+                        false,
+                        true,
+                        false,
+                        false,
+                        new PickResult(block, at.getX(), at.getY())));
     }
 }

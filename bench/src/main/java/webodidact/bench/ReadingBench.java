@@ -25,8 +25,12 @@ import webodidact.core.words.Word;
 @Measurement(iterations = 5, time = 1)
 public class ReadingBench {
     private static final String[] LINES = {
-        "1½ cups (225 g) plain flour, sifted", "2 x 400 g tins chickpeas, drained", "½–¾ tsp chilli flakes, to taste", "a knob of butter", "juice of 1 lemon",
-        "350g new potatoes, scrubbed", "3 cloves of garlic, finely chopped", "150 g thick plain yoghurt or soured cream", "2 tbsp olive oil, plus extra for frying", "salt and black pepper"};
+        "1½ cups (225 g) plain flour, sifted", "2 x 400 g tins chickpeas, drained", "½–¾ tsp chilli flakes, to taste",
+                "a knob of butter", "juice of 1 lemon",
+        "350g new potatoes, scrubbed", "3 cloves of garlic, finely chopped",
+                "150 g thick plain yoghurt or soured cream", "2 tbsp olive oil, plus extra for frying",
+                "salt and black pepper"
+    };
     private final LineReader reader = new LineReader(Knowledge.shipped());
 
     @Benchmark

@@ -17,7 +17,8 @@ public final class ScrollBench {
 
     public static void main(String[] args) throws Exception {
         var window = BenchWindow.open(lesson(Integer.parseInt(args[0])), "larder");
-        System.out.printf(Locale.ROOT, "%.2f%n", window.median(FRAMES, i -> table(window).setVvalue((double) i / FRAMES)));
+        System.out.printf(
+                Locale.ROOT, "%.2f%n", window.median(FRAMES, i -> table(window).setVvalue((double) i / FRAMES)));
         System.exit(0);
     }
 
@@ -32,7 +33,9 @@ public final class ScrollBench {
 
     private static ScrollPane table(BenchWindow window) {
         for (Node node : window.stage().getScene().getRoot().lookupAll(".scroll-pane")) {
-            if (node instanceof ScrollPane scroll && scroll.getContent() != null && scroll.getContent().lookup("#add-food") != null) return scroll;
+            if (node instanceof ScrollPane scroll
+                    && scroll.getContent() != null
+                    && scroll.getContent().lookup("#add-food") != null) return scroll;
         }
         throw new IllegalStateException("The Larder's table is not there");
     }

@@ -40,23 +40,35 @@ public class SimulationBench {
 
     @Benchmark
     public Object simulation() {
-        return Simulation.of(lesson, paces, Chance.USUAL, HOMES, 7, Progress.NONE).orElseThrow().against(schedule);
+        return Simulation.of(lesson, paces, Chance.USUAL, HOMES, 7, Progress.NONE)
+                .orElseThrow()
+                .against(schedule);
     }
 
     @Benchmark
     public long plainLoop() {
         var chance = Chance.USUAL;
         int steps = lesson.steps().size();
-        int[] shown = schedule.steps().stream().mapToInt(p -> p.span().start() * 1000).toArray();
-        int[] usual = paces.getFirst().millis().stream().mapToInt(Integer::intValue).toArray();
+        int[] shown =
+                schedule.steps().stream().mapToInt(p -> p.span().start() * 1000).toArray();
+        int[] usual =
+                paces.getFirst().millis().stream().mapToInt(Integer::intValue).toArray();
         long ready = 0;
         for (int h = 0; h < HOMES; h++) {
             var dice = new SplittableRandom(7 * 0x9E3779B97F4A7C15L + h);
-            int skill = 1000 + (dice.nextInt(2 * chance.skill() + 1) + dice.nextInt(2 * chance.skill() + 1)) / 2 - chance.skill();
+            int skill = 1000
+                    + (dice.nextInt(2 * chance.skill() + 1) + dice.nextInt(2 * chance.skill() + 1)) / 2
+                    - chance.skill();
             long now = 0;
             for (int k = 0; k < steps; k++) {
                 if (now <= shown[k]) ready++;
-                long time = (long) usual[k] * skill / 1000 * (1000 + (dice.nextInt(2 * chance.mood() + 1) + dice.nextInt(2 * chance.mood() + 1)) / 2 - chance.mood()) / 1000;
+                long time = (long) usual[k]
+                        * skill
+                        / 1000
+                        * (1000
+                                + (dice.nextInt(2 * chance.mood() + 1) + dice.nextInt(2 * chance.mood() + 1)) / 2
+                                - chance.mood())
+                        / 1000;
                 if (dice.nextInt(1000) < chance.fetch()) time += dice.nextInt(chance.fetchSeconds() * 1000 + 1);
                 if (dice.nextInt(1000) < chance.stuck()) time += dice.nextInt(chance.stuckSeconds() * 1000 + 1);
                 now = Math.max(now, shown[k]) + time;

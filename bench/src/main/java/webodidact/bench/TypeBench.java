@@ -17,7 +17,8 @@ public final class TypeBench {
 
     public static void main(String[] args) throws Exception {
         var window = BenchWindow.open(Lessons.of(Integer.parseInt(args[0])), "script");
-        var say = (TextArea) window.onScreen(() -> window.stage().getScene().getRoot().lookup("#say-s0"));
+        var say = (TextArea)
+                window.onScreen(() -> window.stage().getScene().getRoot().lookup("#say-s0"));
         window.onScreen(() -> {
             say.requestFocus();
             say.end();
@@ -25,7 +26,8 @@ public final class TypeBench {
         });
         double time = window.median(FRAMES, i -> {
             var key = String.valueOf((char) ('a' + i % 26));
-            Event.fireEvent(say, new KeyEvent(KeyEvent.KEY_TYPED, key, key, KeyCode.UNDEFINED, false, false, false, false));
+            Event.fireEvent(
+                    say, new KeyEvent(KeyEvent.KEY_TYPED, key, key, KeyCode.UNDEFINED, false, false, false, false));
         });
         System.out.printf(Locale.ROOT, "%.2f%n", time);
         System.exit(0);

@@ -12,20 +12,35 @@ import java.time.LocalDateTime;
 @AnalyzeClasses(packages = "webodidact.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
     @ArchTest
-    static final ArchRule packagesHaveNoCycles = slices().matching("webodidact.core.(*)..").should().beFreeOfCycles();
+    static final ArchRule packagesHaveNoCycles =
+            slices().matching("webodidact.core.(*)..").should().beFreeOfCycles();
 
     @ArchTest
-    static final ArchRule noInterfaceCode = noClasses().should().dependOnClassesThat().resideInAnyPackage("javafx..", "java.awt..", "javax.swing..")
+    static final ArchRule noInterfaceCode = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx..", "java.awt..", "javax.swing..")
             .because("the core computes and is tested on its own");
 
     @ArchTest
-    static final ArchRule noClock = noClasses().should().callMethod(LocalDateTime.class, "now").orShould().callMethod(System.class, "currentTimeMillis")
-            .orShould().callMethod(System.class, "nanoTime").because("the same lesson always gives the same answer");
+    static final ArchRule noClock = noClasses()
+            .should()
+            .callMethod(LocalDateTime.class, "now")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime")
+            .because("the same lesson always gives the same answer");
 
     @ArchTest
-    static final ArchRule noPrinting = noClasses().should().accessField(System.class, "out").orShould().accessField(System.class, "err");
+    static final ArchRule noPrinting =
+            noClasses().should().accessField(System.class, "out").orShould().accessField(System.class, "err");
 
     @ArchTest
-    static final ArchRule amountsKnowNothingOfOurs = noClasses().that().resideInAPackage("..core.amount..").should().dependOnClassesThat()
+    static final ArchRule amountsKnowNothingOfOurs = noClasses()
+            .that()
+            .resideInAPackage("..core.amount..")
+            .should()
+            .dependOnClassesThat()
             .resideInAnyPackage("..core.lesson..", "..core.food..", "..core.timing..", "..core.check..");
 }

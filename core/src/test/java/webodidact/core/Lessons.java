@@ -49,7 +49,8 @@ public final class Lessons {
     }
 
     public static Step using(Step step, String... lines) {
-        return step.but(d -> d.uses = Arrays.stream(lines).map(l -> new Use(l, null)).toList());
+        return step.but(
+                d -> d.uses = Arrays.stream(lines).map(l -> new Use(l, null)).toList());
     }
 
     public static Step waits(Step step, int low, int high, Cover cover) {

@@ -20,13 +20,17 @@ import webodidact.core.lesson.Step;
 class OutcomeTest {
     @Test
     void theSameLessonAlwaysGivesTheSameAnswer() {
-        var lesson = of(List.of(food("f1", "white-fish", "2 piece")), using(hands("a", 60), "f1").but(d -> d.say = "Fish, oil and capers."));
+        var lesson = of(
+                List.of(food("f1", "white-fish", "2 piece")),
+                using(hands("a", 60), "f1").but(d -> d.say = "Fish, oil and capers."));
         var first = outcome(lesson);
         var second = outcome(lesson);
         assertThat(second.schedule()).isEqualTo(first.schedule());
         assertThat(second.bench()).isEqualTo(first.bench());
         assertThat(second.gather()).isEqualTo(first.gather());
-        assertThat(second.report().open()).extracting(Finding::what).isEqualTo(first.report().open().stream().map(Finding::what).toList());
+        assertThat(second.report().open())
+                .extracting(Finding::what)
+                .isEqualTo(first.report().open().stream().map(Finding::what).toList());
     }
 
     @Property(tries = 200)
@@ -34,7 +38,8 @@ class OutcomeTest {
         var steps = new ArrayList<Step>();
         for (int i = 0; i < seconds.size(); i++) steps.add(hands("s" + i, seconds.get(i)));
         var outcome = outcome(of(steps.toArray(Step[]::new)));
-        assertThat(outcome.schedule().planned()).isEqualTo(seconds.stream().mapToInt(Integer::intValue).sum());
+        assertThat(outcome.schedule().planned())
+                .isEqualTo(seconds.stream().mapToInt(Integer::intValue).sum());
         assertThat(outcome.schedule().kitchen()).isEqualTo(outcome.schedule().planned());
         int end = 0;
         for (var placed : outcome.schedule().steps()) {

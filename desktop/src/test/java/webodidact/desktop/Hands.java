@@ -46,7 +46,7 @@ public final class Hands extends FxRobot {
 
     /** Waits until what has been asked for on the interface thread is done, what that asks for too, and all is laid out. */
     public static void frame() {
-        on(() -> { });
+        on(() -> {});
         on(() -> {
             for (var window : Window.getWindows()) {
                 if (window.getScene() == null) continue;
@@ -54,7 +54,7 @@ public final class Hands extends FxRobot {
                 window.getScene().getRoot().layout();
             }
         });
-        on(() -> { });
+        on(() -> {});
     }
 
     /** Waits for the platform's own next frame as well. */
@@ -73,7 +73,7 @@ public final class Hands extends FxRobot {
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
-        on(() -> { });
+        on(() -> {});
     }
 
     private Robot robot() {
@@ -121,8 +121,9 @@ public final class Hands extends FxRobot {
     public FxRobot moveTo(double x, double y, org.testfx.robot.Motion motion) {
         var hands = robot();
         var from = on(hands::getMousePosition);
-        // What is dragged passes through the places between, as under a hand.
-        int steps = pressed ? 6 : 1;
+        // What is dragged passes through the places between, as under a hand: off screen a step out of the pressed node
+        // would be lost to it.
+        int steps = pressed ? (int) Math.max(1, Math.hypot(x - from.getX(), y - from.getY()) / 4) : 1;
         for (int i = 1; i <= steps; i++) {
             double share = i / (double) steps;
             on(() -> hands.mouseMove(from.getX() + (x - from.getX()) * share, from.getY() + (y - from.getY()) * share));

@@ -20,12 +20,16 @@ import webodidact.core.rules.Rules;
 final class CheckCommand implements Callable<Integer> {
     /** Mends in one go; more would be a mend that does not mend. */
     private static final int MOST = 100;
+
     @Spec
     private CommandSpec spec;
+
     @Option(names = "--json")
     private boolean json;
+
     @Option(names = "--mend", paramLabel = "CODE")
     private String mend;
+
     @Parameters(paramLabel = "LESSON")
     private Path file;
 
@@ -41,17 +45,21 @@ final class CheckCommand implements Callable<Integer> {
 
     /** One after the other, each looked for anew: a mend may mend two, or bring another. */
     private LessonFile mended(LessonFile opened) throws IOException {
-        if (Rules.ALL.stream().noneMatch(r -> r.id().equals(mend))) throw new IllegalArgumentException(Words.say("check.none", mend));
+        if (Rules.ALL.stream().noneMatch(r -> r.id().equals(mend)))
+            throw new IllegalArgumentException(Words.say("check.none", mend));
         var now = opened;
         var err = spec.commandLine().getErr();
         for (int i = 0; i < MOST; i++) {
-            var first = now.outcome().report().open().stream().filter(f -> f.check().equals(mend) && !f.mends().isEmpty()).findFirst();
+            var first = now.outcome().report().open().stream()
+                    .filter(f -> f.check().equals(mend) && !f.mends().isEmpty())
+                    .findFirst();
             if (first.isEmpty()) break;
             var by = first.get().mends().getFirst();
             err.println(Words.say("check.mended", first.get().what(), by.label()));
             var changed = by.change().apply(now.lesson());
             if (changed.equals(now.lesson())) break;
-            now = new LessonFile(now.folder(), now.book().withLesson(now.lesson().id(), l -> changed), changed, now.warnings());
+            now = new LessonFile(
+                    now.folder(), now.book().withLesson(now.lesson().id(), l -> changed), changed, now.warnings());
         }
         if (now == opened) {
             err.println(Words.say("check.nothing", mend));
@@ -63,7 +71,11 @@ final class CheckCommand implements Callable<Integer> {
     private void print(List<Finding> open) {
         var out = spec.commandLine().getOut();
         if (!json) {
-            for (var f : open) out.println(Words.say(f.isStop() ? "check.stop" : "check.look", f.step() > 0 ? Words.say("check.step", f.step(), f.what()) : f.what(), f.why()));
+            for (var f : open)
+                out.println(Words.say(
+                        f.isStop() ? "check.stop" : "check.look",
+                        f.step() > 0 ? Words.say("check.step", f.step(), f.what()) : f.what(),
+                        f.why()));
             if (open.isEmpty()) out.println(Words.say("check.clean"));
             return;
         }

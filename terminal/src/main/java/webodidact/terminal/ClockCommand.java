@@ -24,39 +24,63 @@ import webodidact.core.timing.Placed;
 final class ClockCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
+
     @Option(names = "--json")
     private boolean json;
+
     @Parameters(paramLabel = "LESSON")
     private Path file;
 
     @Override
     public Integer call() {
-        var outcome = LessonFile.open("clock", file, spec.commandLine().getErr()).outcome();
+        var outcome =
+                LessonFile.open("clock", file, spec.commandLine().getErr()).outcome();
         var open = outcome.report().open().stream().filter(Finding::isOpenEnd).toList();
-        outcome.missing(Outcome.Part.TIMES).ifPresent(u -> spec.commandLine().getErr().println("clock: " + u.text() + " " + u.why()));
+        outcome.missing(Outcome.Part.TIMES)
+                .ifPresent(u -> spec.commandLine().getErr().println("clock: " + u.text() + " " + u.why()));
         if (json) spec.commandLine().getOut().println(Json.pretty(object(outcome, open)));
         else print(outcome, open);
-        return LessonFile.code(outcome, outcome.schedule().inHand() < 0 || open.stream().anyMatch(Finding::isStop));
+        return LessonFile.code(
+                outcome, outcome.schedule().inHand() < 0 || open.stream().anyMatch(Finding::isStop));
     }
 
     private void print(Outcome outcome, List<Finding> open) {
         var out = spec.commandLine().getOut();
         var plan = outcome.schedule();
         for (var p : plan.steps()) {
-            out.printf(Locale.ROOT, "%6s  %6s  %2d %s%s%n", Clock.text(p.span().start()), Clock.text(p.span().length()), p.number(), p.step().title(), wait(outcome, p));
+            out.printf(
+                    Locale.ROOT,
+                    "%6s  %6s  %2d %s%s%n",
+                    Clock.text(p.span().start()),
+                    Clock.text(p.span().length()),
+                    p.number(),
+                    p.step().title(),
+                    wait(outcome, p));
         }
-        out.println(Words.say(plan.inHand() < 0 ? "clock.over" : "clock.inHand", Clock.text(plan.planned()), plan.total().text(), Clock.text(plan.slot()), Clock.text(Math.abs(plan.inHand()))));
-        for (var part : plan.parts()) out.println(Words.say("clock.part", part.title(), Clock.text(part.span().length()), part.first(), part.last()));
+        out.println(Words.say(
+                plan.inHand() < 0 ? "clock.over" : "clock.inHand",
+                Clock.text(plan.planned()),
+                plan.total().text(),
+                Clock.text(plan.slot()),
+                Clock.text(Math.abs(plan.inHand()))));
+        for (var part : plan.parts())
+            out.println(
+                    Words.say("clock.part", part.title(), Clock.text(part.span().length()), part.first(), part.last()));
         open.forEach(f -> out.println(Words.say("clock.open", f.what())));
     }
 
     private static String wait(Outcome outcome, Placed placed) {
         var run = placed.waiting();
         if (run == null) return "";
-        var time = " · " + placed.step().waiting().time().text() + ", " + cover(placed.step().waiting().cover());
+        var time = " · " + placed.step().waiting().time().text() + ", "
+                + cover(placed.step().waiting().cover());
         if (run.isOpen()) return time;
-        var in = placed.step().carriesOn() ? Words.say("clock.to", time, outcome.lesson().indexOf(run.collectedIn()) + 1) : time;
-        return run.early() > 0 ? Words.say("clock.early", in, Clock.text(run.early())) : run.late() > 0 ? Words.say("clock.late", in, Clock.text(run.late())) : in;
+        var in = placed.step().carriesOn()
+                ? Words.say("clock.to", time, outcome.lesson().indexOf(run.collectedIn()) + 1)
+                : time;
+        return run.early() > 0
+                ? Words.say("clock.early", in, Clock.text(run.early()))
+                : run.late() > 0 ? Words.say("clock.late", in, Clock.text(run.late())) : in;
     }
 
     static String cover(Cover cover) {

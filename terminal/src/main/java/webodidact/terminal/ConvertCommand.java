@@ -24,33 +24,49 @@ import webodidact.core.reading.AmountReader;
 @Command(name = "convert", mixinStandardHelpOptions = true)
 final class ConvertCommand implements Callable<Integer> {
     /** Where an amount can be told to. */
-    enum Target { METRIC, US, IMPERIAL, AU, G, ML }
+    enum Target {
+        METRIC,
+        US,
+        IMPERIAL,
+        AU,
+        G,
+        ML
+    }
 
     @Spec
     private CommandSpec spec;
+
     @Option(names = "--json")
     private boolean json;
+
     @Option(names = "--food", required = true, paramLabel = "FOOD")
     private String food;
+
     @Option(names = "--to", required = true, paramLabel = "SYSTEM")
     private Target to;
+
     @Option(names = "--from", paramLabel = "SYSTEM")
     private MeasureSystem from;
+
     @Option(names = "--times", paramLabel = "N")
     private String times = "1";
+
     @Parameters(paramLabel = "AMOUNT")
     private String amount;
 
     @Override
     public Integer call() {
-        var known = Knowledge.shipped().food(food).or(() -> Knowledge.shipped().foodNamed(food))
+        var known = Knowledge.shipped()
+                .food(food)
+                .or(() -> Knowledge.shipped().foodNamed(food))
                 .orElseThrow(() -> new IllegalArgumentException(Words.say("convert.food", food)));
         var factor = Ratio.parse(times);
         if (!factor.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.say("convert.times", times));
         var read = AmountReader.whole(amount).times(factor);
         var system = system();
         var converted = Weighing.in(read, target(read, known), known, "", from == null ? system : from, system)
-                .orElseThrow(() -> new IllegalArgumentException(Words.say("convert.unknown", amount, known.name(), to.name().toLowerCase())));
+                .orElseThrow(() -> new IllegalArgumentException(Words.say(
+                        "convert.unknown", amount, known.name(), to.name().toLowerCase())));
         var rounded = KitchenRounding.round(converted, system);
         print(converted, rounded);
         return 0;
@@ -72,10 +88,20 @@ final class ConvertCommand implements Callable<Integer> {
         return switch (to) {
             case G -> Unit.G;
             case ML -> Unit.ML;
-            case METRIC, AU -> unit.dimension() == Dimension.MASS ? Unit.G : spoons ? spoon(unit) : unit.dimension() == Dimension.VOLUME ? Unit.ML : unit;
-            case IMPERIAL -> unit.dimension() == Dimension.MASS ? Unit.OZ : spoons ? spoon(unit) : unit.dimension() == Dimension.VOLUME ? Unit.FLOZ : unit;
-            case US -> unit.dimension() == Dimension.VOLUME ? spoons ? spoon(unit) : Unit.CUP
-                    : unit.dimension() == Dimension.MASS ? known.densityIn("").isPresent() ? Unit.CUP : Unit.OZ : unit;
+            case METRIC, AU ->
+                unit.dimension() == Dimension.MASS
+                        ? Unit.G
+                        : spoons ? spoon(unit) : unit.dimension() == Dimension.VOLUME ? Unit.ML : unit;
+            case IMPERIAL ->
+                unit.dimension() == Dimension.MASS
+                        ? Unit.OZ
+                        : spoons ? spoon(unit) : unit.dimension() == Dimension.VOLUME ? Unit.FLOZ : unit;
+            case US ->
+                unit.dimension() == Dimension.VOLUME
+                        ? spoons ? spoon(unit) : Unit.CUP
+                        : unit.dimension() == Dimension.MASS
+                                ? known.densityIn("").isPresent() ? Unit.CUP : Unit.OZ
+                                : unit;
         };
     }
 
@@ -86,7 +112,8 @@ final class ConvertCommand implements Callable<Integer> {
     private void print(Amount exact, KitchenRounding.Rounded rounded) {
         var out = spec.commandLine().getOut();
         if (!json) {
-            out.println(rounded.error().isZero() ? rounded.text() : Words.say("convert.exactly", rounded.text(), exact));
+            out.println(
+                    rounded.error().isZero() ? rounded.text() : Words.say("convert.exactly", rounded.text(), exact));
             return;
         }
         var map = new LinkedHashMap<String, Object>();

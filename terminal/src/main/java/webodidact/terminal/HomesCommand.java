@@ -22,14 +22,19 @@ import webodidact.core.time.Clock;
 @Command(name = "homes", mixinStandardHelpOptions = true)
 final class HomesCommand implements Callable<Integer> {
     private static final int MOST = 200_000;
+
     @Spec
     private CommandSpec spec;
+
     @Option(names = "--json")
     private boolean json;
+
     @Option(names = "--homes", defaultValue = "10000")
     private int homes;
+
     @Option(names = "--seed", defaultValue = "7")
     private long seed;
+
     @Parameters(paramLabel = "LESSON")
     private Path file;
 
@@ -39,25 +44,43 @@ final class HomesCommand implements Callable<Integer> {
         var opened = LessonFile.open("homes", file, spec.commandLine().getErr());
         opened.needHomes("homes");
         var outcome = opened.outcome();
-        var paces = HomePace.of(opened.lesson(), opened.book().households(), outcome.knowledge(), opened.book().course());
-        var result = Simulation.of(opened.lesson(), paces, Chance.USUAL, homes, seed, Progress.NONE).orElseThrow().against(outcome.schedule());
+        var paces = HomePace.of(
+                opened.lesson(),
+                opened.book().households(),
+                outcome.knowledge(),
+                opened.book().course());
+        var result = Simulation.of(opened.lesson(), paces, Chance.USUAL, homes, seed, Progress.NONE)
+                .orElseThrow()
+                .against(outcome.schedule());
         var out = spec.commandLine().getOut();
         if (json) {
-            out.println(Json.pretty(Map.of("steps", result.steps().stream().map(HomesCommand::step).toList())));
+            out.println(Json.pretty(Map.of(
+                    "steps", result.steps().stream().map(HomesCommand::step).toList())));
             return 0;
         }
         for (var step : result.steps()) {
-            out.printf(Locale.ROOT, "%2d %-32s %s%n", step.number(), opened.lesson().steps().get(step.number() - 1).title(),
-                    Words.say(step.holdFor85() > 0 ? "homes.hold" : "homes.ready", String.format(Locale.ROOT, "%3d", step.percent()), Clock.text(step.holdFor85())));
+            out.printf(
+                    Locale.ROOT,
+                    "%2d %-32s %s%n",
+                    step.number(),
+                    opened.lesson().steps().get(step.number() - 1).title(),
+                    Words.say(
+                            step.holdFor85() > 0 ? "homes.hold" : "homes.ready",
+                            String.format(Locale.ROOT, "%3d", step.percent()),
+                            Clock.text(step.holdFor85())));
         }
-        result.behind().forEach(b -> out.println(Words.say("homes.behind", b.home().home().alias(), Clock.text(b.seconds()), b.step(), b.why())));
+        result.behind()
+                .forEach(b -> out.println(Words.say(
+                        "homes.behind", b.home().home().alias(), Clock.text(b.seconds()), b.step(), b.why())));
         return 0;
     }
 
     private static Map<String, Object> step(Simulation.StepPace pace) {
         var map = new LinkedHashMap<String, Object>();
         map.put("id", pace.id());
-        map.put("ready", BigDecimal.valueOf(pace.ready()).divide(BigDecimal.valueOf(pace.homes()), 4, RoundingMode.HALF_UP));
+        map.put(
+                "ready",
+                BigDecimal.valueOf(pace.ready()).divide(BigDecimal.valueOf(pace.homes()), 4, RoundingMode.HALF_UP));
         map.put("holdFor85", pace.holdFor85());
         return map;
     }

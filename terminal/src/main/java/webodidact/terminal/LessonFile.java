@@ -24,18 +24,27 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
      */
     static LessonFile open(String command, Path file, PrintWriter err) {
         var name = String.valueOf(file.getFileName());
-        if (!name.endsWith(CourseFolder.LESSON)) throw new IllegalArgumentException(Words.say("lesson.name", command, file, CourseFolder.LESSON));
+        if (!name.endsWith(CourseFolder.LESSON))
+            throw new IllegalArgumentException(Words.say("lesson.name", command, file, CourseFolder.LESSON));
         var folder = file.toAbsolutePath().getParent();
         var opened = switch (CourseFolder.open(folder)) {
             case Read.Done<CourseFolder.Opened> done -> done;
-            case Read.Refused<CourseFolder.Opened>(var why) -> throw new IllegalArgumentException(command + ": " + why.text());
+            case Read.Refused<CourseFolder.Opened>(var why) ->
+                throw new IllegalArgumentException(command + ": " + why.text());
         };
         var id = name.substring(0, name.length() - CourseFolder.LESSON.length());
         var book = opened.value().workbook();
-        var lesson = book.lesson(id).orElseThrow(() -> new IllegalArgumentException(command + ": " + opened.warnings().stream().filter(w -> w.place().file().equals(name))
-                .findFirst().map(w -> w.text()).orElse(Words.say("lesson.none", file))));
+        var lesson = book.lesson(id)
+                .orElseThrow(() -> new IllegalArgumentException(command + ": "
+                        + opened.warnings().stream()
+                                .filter(w -> w.place().file().equals(name))
+                                .findFirst()
+                                .map(w -> w.text())
+                                .orElse(Words.say("lesson.none", file))));
         opened.warnings().forEach(w -> err.println(command + ": " + w.text()));
-        long left = opened.warnings().stream().filter(w -> isHomes(w) && w.place().line() > 1 && w.code().equals("bad-value")).count();
+        long left = opened.warnings().stream()
+                .filter(w -> isHomes(w) && w.place().line() > 1 && w.code().equals("bad-value"))
+                .count();
         if (left > 0) err.println(Words.say("lesson.left", command, left));
         return new LessonFile(opened.value().folder(), book, lesson, opened.warnings());
     }
@@ -57,13 +66,20 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
 
     /** Writes the lesson as it shall be. @throws IllegalArgumentException while a window works on its course */
     LessonFile saving(String command, Lesson changed) throws IOException {
-        if (CourseLock.holder(folder.path()).isPresent()) throw new IllegalArgumentException(Words.say("lesson.open", command));
+        if (CourseLock.holder(folder.path()).isPresent())
+            throw new IllegalArgumentException(Words.say("lesson.open", command));
         var after = book.withLesson(lesson.id(), l -> changed);
         folder.save(book, after);
         return new LessonFile(folder, after, changed, warnings);
     }
 
     Outcome outcome() {
-        return Outcome.of(new Question(lesson, book.course(), Knowledge.of(book.course().foods()), book.households(), book.lessons(), Calibration.of(book)));
+        return Outcome.of(new Question(
+                lesson,
+                book.course(),
+                Knowledge.of(book.course().foods()),
+                book.households(),
+                book.lessons(),
+                Calibration.of(book)));
     }
 }

@@ -20,17 +20,22 @@ import webodidact.core.reading.ReadLine;
 final class ReadCommand implements Callable<Integer> {
     @ParentCommand
     private Terminal terminal;
+
     @Spec
     private CommandSpec spec;
+
     @Option(names = "--json")
     private boolean json;
+
     @Parameters(arity = "0..*", paramLabel = "LINE")
     private List<String> lines = new ArrayList<>();
 
     @Override
     public Integer call() throws IOException {
         var reader = new LineReader(Knowledge.shipped());
-        var given = lines.isEmpty() ? terminal.in().lines().filter(l -> !l.isBlank()).toList() : lines;
+        var given = lines.isEmpty()
+                ? terminal.in().lines().filter(l -> !l.isBlank()).toList()
+                : lines;
         if (given.isEmpty()) throw new IllegalArgumentException(Words.say("read.none"));
         var read = given.stream().map(reader::read).toList();
         var out = spec.commandLine().getOut();
@@ -42,7 +47,12 @@ final class ReadCommand implements Callable<Integer> {
     /** "350 g · new potatoes · scrubbed  [new-potato]", doubts after it. */
     static String text(ReadLine line) {
         var parts = new ArrayList<String>();
-        parts.add(line.amount() == null ? "–" : line.size() == null ? AmountText.of(line.amount()) : Words.say("read.sized", AmountText.of(line.amount()), AmountText.of(line.size())));
+        parts.add(
+                line.amount() == null
+                        ? "–"
+                        : line.size() == null
+                                ? AmountText.of(line.amount())
+                                : Words.say("read.sized", AmountText.of(line.amount()), AmountText.of(line.size())));
         parts.add(line.item());
         parts.addAll(line.form());
         if (line.also() != null) parts.add("= " + AmountText.of(line.also()));
@@ -50,7 +60,8 @@ final class ReadCommand implements Callable<Integer> {
         if (line.optional()) parts.add(Words.say("read.optional"));
         if (line.toTaste()) parts.add(Words.say("read.toTaste"));
         line.alternatives().forEach(a -> parts.add(Words.say("read.or", a)));
-        var text = new StringBuilder(String.join(" · ", parts)).append(line.food() == null ? "" : "  [" + line.food() + "]");
+        var text = new StringBuilder(String.join(" · ", parts))
+                .append(line.food() == null ? "" : "  [" + line.food() + "]");
         line.unsure().forEach(u -> text.append("\n    ? ").append(u.text()));
         return text.toString();
     }

@@ -21,6 +21,7 @@ public final class Terminal {
     static final int CANNOT_READ = 2;
     /** What a fault of ours ends with, as sysexits.h has it: a script must not take it for stops found. */
     static final int FAULT = 70;
+
     private static final Map<String, Supplier<Object>> COMMANDS = new LinkedHashMap<>();
 
     static {
@@ -57,9 +58,15 @@ public final class Terminal {
 
     /** The whole program, on streams of one's own. */
     static int run(BufferedReader in, PrintWriter out, PrintWriter err, String... args) {
-        var line = commands(new CommandLine(new Terminal(in)), args).setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true).setResourceBundle(Words.usage());
+        var line = commands(new CommandLine(new Terminal(in)), args)
+                .setOut(out)
+                .setErr(err)
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .setResourceBundle(Words.usage());
         line.setExecutionExceptionHandler((e, command, result) -> {
-            boolean told = e instanceof IllegalArgumentException && e.getMessage() != null && !(e instanceof NumberFormatException);
+            boolean told = e instanceof IllegalArgumentException
+                    && e.getMessage() != null
+                    && !(e instanceof NumberFormatException);
             if (!told && !(e instanceof IOException) && !(e instanceof UncheckedIOException)) return fault(err, e);
             err.println(told ? e.getMessage() : DiskWords.of(e instanceof UncheckedIOException u ? u.getCause() : e));
             return CANNOT_READ;
@@ -80,7 +87,9 @@ public final class Terminal {
     }
 
     private static int fault(PrintWriter err, Throwable e) {
-        var what = e instanceof OutOfMemoryError ? Words.say("fault.memory") : e instanceof StackOverflowError ? Words.say("fault.nested") : Words.say("fault.failed");
+        var what = e instanceof OutOfMemoryError
+                ? Words.say("fault.memory")
+                : e instanceof StackOverflowError ? Words.say("fault.nested") : Words.say("fault.failed");
         err.println(Words.say("fault", what, Unworked.report(e)));
         return FAULT;
     }

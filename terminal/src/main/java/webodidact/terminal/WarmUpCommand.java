@@ -20,9 +20,21 @@ final class WarmUpCommand implements Callable<Integer> {
         var folder = Files.createTempDirectory("webodidact-warm");
         DemoCourse.copyTo(folder);
         var lesson = folder.resolve(DemoCourse.FILES.get(1)).toString();
-        for (var words : List.of(List.of("read", "--json", "1½ cups (225 g) plain flour, sifted"), List.of("read", "2 x 400 g tins chickpeas, drained"), List.of("convert", "1½ cups", "--food", "plain-flour", "--to", "g"),
-                List.of("check", "--json", lesson), List.of("check", lesson), List.of("clock", lesson), List.of("clock", "--json", lesson), List.of("homes", "--homes", "100", lesson), List.of("check", "--help"))) {
-            Terminal.run(new BufferedReader(new StringReader("")), new PrintWriter(Writer.nullWriter()), new PrintWriter(Writer.nullWriter()), words.toArray(String[]::new));
+        for (var words : List.of(
+                List.of("read", "--json", "1½ cups (225 g) plain flour, sifted"),
+                List.of("read", "2 x 400 g tins chickpeas, drained"),
+                List.of("convert", "1½ cups", "--food", "plain-flour", "--to", "g"),
+                List.of("check", "--json", lesson),
+                List.of("check", lesson),
+                List.of("clock", lesson),
+                List.of("clock", "--json", lesson),
+                List.of("homes", "--homes", "100", lesson),
+                List.of("check", "--help"))) {
+            Terminal.run(
+                    new BufferedReader(new StringReader("")),
+                    new PrintWriter(Writer.nullWriter()),
+                    new PrintWriter(Writer.nullWriter()),
+                    words.toArray(String[]::new));
         }
         try (var files = Files.list(folder)) {
             for (Path file : files.toList()) Files.delete(file);

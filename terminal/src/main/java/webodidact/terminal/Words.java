@@ -26,7 +26,10 @@ final class Words {
 
             @Override
             public Enumeration<String> getKeys() {
-                return Collections.enumeration(OURS.keys(Language.ENGLISH).stream().filter(k -> k.startsWith("usage.")).map(k -> k.substring(6)).toList());
+                return Collections.enumeration(OURS.keys(Language.ENGLISH).stream()
+                        .filter(k -> k.startsWith("usage."))
+                        .map(k -> k.substring(6))
+                        .toList());
             }
         };
     }

@@ -29,7 +29,11 @@ class TerminalTest {
     private String standardInput = "";
 
     private int run(String... args) {
-        return Terminal.run(new BufferedReader(new StringReader(standardInput)), new PrintWriter(out, true), new PrintWriter(err, true), args);
+        return Terminal.run(
+                new BufferedReader(new StringReader(standardInput)),
+                new PrintWriter(out, true),
+                new PrintWriter(err, true),
+                args);
     }
 
     private JsonNode json(String... args) throws IOException {
@@ -39,10 +43,24 @@ class TerminalTest {
 
     @Test
     void readPrintsOneObjectALine() throws IOException {
-        var read = json("read", "--json", "2 x 400 g tins chickpeas, drained", "½–¾ tsp chilli flakes, to taste", "salt");
+        var read =
+                json("read", "--json", "2 x 400 g tins chickpeas, drained", "½–¾ tsp chilli flakes, to taste", "salt");
         assertThat(read).hasSize(3);
         var tins = read.get(0);
-        assertThat(tins.properties().stream().map(e -> e.getKey())).containsExactly("line", "amount", "size", "also", "item", "form", "note", "optional", "toTaste", "alternatives", "food", "unsure");
+        assertThat(tins.properties().stream().map(e -> e.getKey()))
+                .containsExactly(
+                        "line",
+                        "amount",
+                        "size",
+                        "also",
+                        "item",
+                        "form",
+                        "note",
+                        "optional",
+                        "toTaste",
+                        "alternatives",
+                        "food",
+                        "unsure");
         assertThat(tins.at("/amount/value").asText()).isEqualTo("2");
         assertThat(tins.at("/amount/unit").asText()).isEqualTo("tin");
         assertThat(tins.at("/amount/max").isNull()).isTrue();
@@ -57,7 +75,9 @@ class TerminalTest {
     void readTakesStandardInputToo() {
         standardInput = "350 g new potatoes, scrubbed\n\n2 tbsp moonberry paste\n";
         assertThat(run("read")).isZero();
-        assertThat(out.toString()).isEqualTo("350 g · new potatoes · scrubbed  [new-potato]\n2 tbsp · moonberry paste\n    ? “moonberry paste” is not in the food table\n");
+        assertThat(out.toString())
+                .isEqualTo(
+                        "350 g · new potatoes · scrubbed  [new-potato]\n2 tbsp · moonberry paste\n    ? “moonberry paste” is not in the food table\n");
     }
 
     @ParameterizedTest
@@ -66,12 +86,17 @@ class TerminalTest {
         "3 tbsp, milk, metric, au, 1, 4, tbsp, 4 tbsp",
         "100 g, butter, ml, , 1, 625/6, ml, 105 ml",
         "1 cup, plain flour, g, us, 2, 250.78, g, 250 g",
-        "250 g, butter, imperial, , 1, 8.82, oz, 8¾ oz"})
-    void convertsExactlyAndAsItCanBeMeasured(String amount, String food, String to, String from, String times, String value, String unit, String shown) throws IOException {
+        "250 g, butter, imperial, , 1, 8.82, oz, 8¾ oz"
+    })
+    void convertsExactlyAndAsItCanBeMeasured(
+            String amount, String food, String to, String from, String times, String value, String unit, String shown)
+            throws IOException {
         var args = new ArrayList<>(List.of("convert", "--json", amount, "--food", food, "--to", to, "--times", times));
         if (from != null) args.addAll(List.of("--from", from));
         var json = json(args.toArray(String[]::new));
-        if (value.contains(".")) assertThat(Ratio.parse(shorten(json.at("/value").asText())).toDouble()).isCloseTo(Double.parseDouble(value), Offset.offset(0.01));
+        if (value.contains("."))
+            assertThat(Ratio.parse(shorten(json.at("/value").asText())).toDouble())
+                    .isCloseTo(Double.parseDouble(value), Offset.offset(0.01));
         else assertThat(json.at("/value").asText()).isEqualTo(value);
         assertThat(json.at("/unit").asText()).isEqualTo(unit);
         assertThat(json.at("/shown").asText()).isEqualTo(shown);
@@ -87,15 +112,18 @@ class TerminalTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "convert lots --food butter --to g|Amount 'lots': expected a number and a measure, as in '1½ cup', '350 g' or '2'",
-        "convert 2 --food moonberry --to g|convert: food 'moonberry': not in the food table; expected an id or name, as in 'plain-flour'",
-        "convert 1cup --food new-potato --to g|convert: '1cup' of new potato cannot be told in 'g': no density or piece weight of it is known",
-        "convert 1g --food butter --to furlongs|Invalid value for option '--to': expected one of [METRIC, US, IMPERIAL, AU, G, ML] (case-insensitive) but was 'furlongs'",
-        "convert 1g --food butter --to g --times 1,5|Ratio '1,5': expected a whole number or a fraction, as in '3' or '1/2'",
-        "check nowhere/x.json|check: 'nowhere/x.json': expected a *.lesson.json",
-        "bake|Unmatched argument at index 0: 'bake'",
-        "read|read: no line given: expected recipe lines as words of the command or on standard input"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "convert lots --food butter --to g|Amount 'lots': expected a number and a measure, as in '1½ cup', '350 g' or '2'",
+                "convert 2 --food moonberry --to g|convert: food 'moonberry': not in the food table; expected an id or name, as in 'plain-flour'",
+                "convert 1cup --food new-potato --to g|convert: '1cup' of new potato cannot be told in 'g': no density or piece weight of it is known",
+                "convert 1g --food butter --to furlongs|Invalid value for option '--to': expected one of [METRIC, US, IMPERIAL, AU, G, ML] (case-insensitive) but was 'furlongs'",
+                "convert 1g --food butter --to g --times 1,5|Ratio '1,5': expected a whole number or a fraction, as in '3' or '1/2'",
+                "check nowhere/x.json|check: 'nowhere/x.json': expected a *.lesson.json",
+                "bake|Unmatched argument at index 0: 'bake'",
+                "read|read: no line given: expected recipe lines as words of the command or on standard input"
+            })
     void badInputIsOneLineOnStandardErrorAndExitCodeTwo(String command, String message) {
         assertThat(run(command.split(" "))).isEqualTo(2);
         assertThat(err.toString()).isEqualTo(message + System.lineSeparator());
@@ -105,26 +133,46 @@ class TerminalTest {
     @Test
     void checkEndsWithOneIfThereAreStops(@TempDir Path folder) throws IOException {
         DemoCourse.copyTo(folder);
-        assertThat(run("check", folder.resolve("1-fish-parcels.lesson.json").toString())).isEqualTo(1);
+        assertThat(run("check", folder.resolve("1-fish-parcels.lesson.json").toString()))
+                .isEqualTo(1);
         assertThat(out.toString()).startsWith("stop  step 8: Hands go from raw white fish fillet");
         Files.writeString(folder.resolve("4-empty.lesson.json"), "{\"format\": 1, \"slot\": 600}");
-        assertThat(run("check", folder.resolve("4-empty.lesson.json").toString())).isZero();
+        assertThat(run("check", folder.resolve("4-empty.lesson.json").toString()))
+                .isZero();
         Files.writeString(folder.resolve("4-empty.lesson.json"), "{\"format\": 1, \"slot\": }");
-        assertThat(run("check", folder.resolve("4-empty.lesson.json").toString())).isEqualTo(2);
+        assertThat(run("check", folder.resolve("4-empty.lesson.json").toString()))
+                .isEqualTo(2);
         assertThat(err.toString()).startsWith("check: 4-empty.lesson.json, line 1");
     }
 
     @Test
     void theClockOfALesson(@TempDir Path folder) throws IOException {
         DemoCourse.copyTo(folder);
-        var clock = json("clock", "--json", folder.resolve("1-fish-parcels.lesson.json").toString());
-        assertThat(clock.properties().stream().map(e -> e.getKey())).containsExactly("slot", "total", "inHand", "kitchenTotal", "parts", "cameraMoves", "steps", "open");
+        var clock = json(
+                "clock", "--json", folder.resolve("1-fish-parcels.lesson.json").toString());
+        assertThat(clock.properties().stream().map(e -> e.getKey()))
+                .containsExactly("slot", "total", "inHand", "kitchenTotal", "parts", "cameraMoves", "steps", "open");
         assertThat(clock.at("/slot").asInt()).isEqualTo(3000);
-        assertThat(clock.at("/inHand").asInt()).isEqualTo(3000 - clock.at("/total/likely").asInt());
-        assertThat(clock.at("/total/low").asInt()).isLessThan(clock.at("/total/likely").asInt());
-        assertThat(clock.at("/kitchenTotal/high").asInt()).isEqualTo(clock.at("/total/high").asInt());
+        assertThat(clock.at("/inHand").asInt())
+                .isEqualTo(3000 - clock.at("/total/likely").asInt());
+        assertThat(clock.at("/total/low").asInt())
+                .isLessThan(clock.at("/total/likely").asInt());
+        assertThat(clock.at("/kitchenTotal/high").asInt())
+                .isEqualTo(clock.at("/total/high").asInt());
         var parcels = clock.at("/steps/6");
-        assertThat(parcels.properties().stream().map(e -> e.getKey())).containsExactly("id", "title", "start", "end", "talk", "hands", "wait", "cover", "collectedAt", "early", "late");
+        assertThat(parcels.properties().stream().map(e -> e.getKey()))
+                .containsExactly(
+                        "id",
+                        "title",
+                        "start",
+                        "end",
+                        "talk",
+                        "hands",
+                        "wait",
+                        "cover",
+                        "collectedAt",
+                        "early",
+                        "late");
         assertThat(parcels.at("/wait/low").asInt()).isEqualTo(960);
         assertThat(parcels.at("/cover").asText()).isEqualTo("carry-on");
         assertThat(parcels.at("/collectedAt").asText()).isEqualTo("s14");
@@ -135,13 +183,20 @@ class TerminalTest {
     @Test
     void aRecordingHasPartsAndItsOpenEndsEndWithOne(@TempDir Path folder) throws IOException {
         DemoCourse.copyTo(folder);
-        assertThat(run("clock", "--json", folder.resolve("2-cheese-scones.lesson.json").toString())).isEqualTo(1);
+        assertThat(run(
+                        "clock",
+                        "--json",
+                        folder.resolve("2-cheese-scones.lesson.json").toString()))
+                .isEqualTo(1);
         var clock = new ObjectMapper().readTree(out.toString());
         assertThat(clock.at("/parts")).hasSize(3);
         assertThat(clock.at("/parts/1/title").asText()).isEqualTo("Shape");
         assertThat(clock.at("/open/0").asText()).startsWith("What rests in the fridge in step 5");
         out.getBuffer().setLength(0);
-        assertThat(run("clock", folder.resolve("3-vegetable-dumplings.lesson.json").toString())).isEqualTo(1);
+        assertThat(run(
+                        "clock",
+                        folder.resolve("3-vegetable-dumplings.lesson.json").toString()))
+                .isEqualTo(1);
         assertThat(out.toString()).contains("1 Welcome and what we make").contains(" over\n");
     }
 
@@ -156,9 +211,11 @@ class TerminalTest {
         assertThat(homes.at("/steps/6/holdFor85").asInt()).isPositive();
         var first = out.toString();
         out.getBuffer().setLength(0);
-        assertThat(json("homes", "--json", file, "--homes", "500", "--seed", "7")).isEqualTo(homes);
+        assertThat(json("homes", "--json", file, "--homes", "500", "--seed", "7"))
+                .isEqualTo(homes);
         out.getBuffer().setLength(0);
-        assertThat(json("homes", "--json", file, "--homes", "500", "--seed", "8")).isNotEqualTo(homes);
+        assertThat(json("homes", "--json", file, "--homes", "500", "--seed", "8"))
+                .isNotEqualTo(homes);
         assertThat(first).isNotBlank();
         assertThat(run("homes", file, "--homes", "0")).isEqualTo(2);
         assertThat(err.toString()).isEqualTo("homes: --homes '0': expected 1 to 200000\n");
@@ -176,10 +233,14 @@ class TerminalTest {
     @Test
     void whatCouldNotBeReadIsSaidAndTheHomesLeftOutAreCounted() throws IOException {
         var lesson = demo();
-        Files.writeString(folder.resolve("households.csv"), "alias,allergies,ages\nTern,sunshine,9\nPuffin,milk,9\nSmew,,old\n");
+        Files.writeString(
+                folder.resolve("households.csv"), "alias,allergies,ages\nTern,sunshine,9\nPuffin,milk,9\nSmew,,old\n");
         Files.writeString(folder.resolve("2-cheese-scones.lesson.json"), "{");
         assertThat(run("homes", "--homes", "50", lesson)).isZero();
-        assertThat(err.toString()).contains("homes: 2-cheese-scones.lesson.json, line ").contains("households.csv, line 2, at column allergies: 'sunshine'").contains("homes: 2 homes were left out");
+        assertThat(err.toString())
+                .contains("homes: 2-cheese-scones.lesson.json, line ")
+                .contains("households.csv, line 2, at column allergies: 'sunshine'")
+                .contains("homes: 2 homes were left out");
     }
 
     @Test
@@ -194,7 +255,11 @@ class TerminalTest {
 
     @Test
     void aFaultOfTheProgramIsNeverTakenForStopsFound() {
-        for (var error : List.of(new OutOfMemoryError("heap"), new StackOverflowError(), new IllegalStateException("Bug"), new NullPointerException())) {
+        for (var error : List.of(
+                new OutOfMemoryError("heap"),
+                new StackOverflowError(),
+                new IllegalStateException("Bug"),
+                new NullPointerException())) {
             var reader = new BufferedReader(new StringReader("")) {
                 @Override
                 public Stream<String> lines() {
@@ -202,9 +267,14 @@ class TerminalTest {
                 }
             };
             var said = new StringWriter();
-            assertThat(Terminal.run(reader, new PrintWriter(out, true), new PrintWriter(said, true), "read")).as(error.toString()).isEqualTo(70);
+            assertThat(Terminal.run(reader, new PrintWriter(out, true), new PrintWriter(said, true), "read"))
+                    .as(error.toString())
+                    .isEqualTo(70);
             assertThat(said.toString().lines()).hasSize(1);
-            assertThat(said.toString()).contains("Please report “").doesNotContain("Exception").doesNotContain("Error:");
+            assertThat(said.toString())
+                    .contains("Please report “")
+                    .doesNotContain("Exception")
+                    .doesNotContain("Error:");
         }
     }
 
@@ -235,7 +305,9 @@ class TerminalTest {
         assertThat(run("check", "--mend", "no-wash-after-raw", lesson)).isZero();
         assertThat(err.toString()).contains("Mended: Add the wash");
         assertThat(run("check", lesson)).as("it is on disk").isZero();
-        assertThat(run("check", "--mend", "no-wash-after-raw", lesson)).as("nothing left").isZero();
+        assertThat(run("check", "--mend", "no-wash-after-raw", lesson))
+                .as("nothing left")
+                .isZero();
         assertThat(run("check", "--mend", "no-such-check", lesson)).isEqualTo(2);
     }
 

@@ -31,10 +31,31 @@ final class AnyRecord {
         }
     }
 
-    private static final List<String> FOODS = Knowledge.shipped().foods().stream().map(f -> f.id()).toList();
+    private static final List<String> FOODS =
+            Knowledge.shipped().foods().stream().map(f -> f.id()).toList();
     private final RandomGenerator random;
     /** Ids that refer to each other now and then, or nothing would. */
-    private final List<String> ids = List.of("f1", "f2", "f3", "s1", "s2", "s3", "s4", "t1", "plain-flour", "butter", "egg", "chicken-breast", "knife", "pan", "oven", "gelatine", "xanthan-gum", "milk", "salt");
+    private final List<String> ids = List.of(
+            "f1",
+            "f2",
+            "f3",
+            "s1",
+            "s2",
+            "s3",
+            "s4",
+            "t1",
+            "plain-flour",
+            "butter",
+            "egg",
+            "chicken-breast",
+            "knife",
+            "pan",
+            "oven",
+            "gelatine",
+            "xanthan-gum",
+            "milk",
+            "salt");
+
     private int refused;
 
     AnyRecord(RandomGenerator random) {
@@ -57,13 +78,17 @@ final class AnyRecord {
     private Optional<Object> make(Class<?> type, int depth) {
         var parts = type.getRecordComponents();
         var values = new Object[parts.length];
-        for (int i = 0; i < parts.length; i++) values[i] = part(parts[i].getName(), parts[i].getGenericType(), depth + 1);
+        for (int i = 0; i < parts.length; i++)
+            values[i] = part(parts[i].getName(), parts[i].getGenericType(), depth + 1);
         try {
-            var constructor = type.getDeclaredConstructor(Arrays.stream(parts).map(p -> p.getType()).toArray(Class<?>[]::new));
+            var constructor = type.getDeclaredConstructor(
+                    Arrays.stream(parts).map(p -> p.getType()).toArray(Class<?>[]::new));
             constructor.setAccessible(true);
             return Optional.of(constructor.newInstance(values));
         } catch (InvocationTargetException e) {
-            if (!(e.getCause() instanceof IllegalArgumentException why) || why.getMessage() == null || why instanceof NumberFormatException) {
+            if (!(e.getCause() instanceof IllegalArgumentException why)
+                    || why.getMessage() == null
+                    || why instanceof NumberFormatException) {
                 throw new Fault(type.getSimpleName() + " of " + Arrays.toString(values), e.getCause());
             }
             refused++;
@@ -74,7 +99,8 @@ final class AnyRecord {
     }
 
     private Object part(String name, Type type, int depth) {
-        if (type instanceof ParameterizedType p) return collection(name, (Class<?>) p.getRawType(), p.getActualTypeArguments(), depth);
+        if (type instanceof ParameterizedType p)
+            return collection(name, (Class<?>) p.getRawType(), p.getActualTypeArguments(), depth);
         var raw = (Class<?>) type;
         if (!raw.isPrimitive() && random.nextInt(8) == 0) return null;
         if (raw == int.class || raw == Integer.class) return whole();
@@ -83,7 +109,15 @@ final class AnyRecord {
         if (raw == String.class) return text(name);
         if (raw == Ratio.class) return ratio();
         if (raw == Unit.class) return Unit.all().get(random.nextInt(Unit.all().size()));
-        if (raw == LocalDateTime.class) return LocalDateTime.of(1 + random.nextInt(4000), 1 + random.nextInt(12), 1 + random.nextInt(28), random.nextInt(24), random.nextInt(60), random.nextInt(3) == 0 ? 0 : random.nextInt(60), random.nextInt(3) == 0 ? random.nextInt(1_000_000_000) : 0);
+        if (raw == LocalDateTime.class)
+            return LocalDateTime.of(
+                    1 + random.nextInt(4000),
+                    1 + random.nextInt(12),
+                    1 + random.nextInt(28),
+                    random.nextInt(24),
+                    random.nextInt(60),
+                    random.nextInt(3) == 0 ? 0 : random.nextInt(60),
+                    random.nextInt(3) == 0 ? random.nextInt(1_000_000_000) : 0);
         if (raw.isEnum()) return raw.getEnumConstants()[random.nextInt(raw.getEnumConstants().length)];
         if (raw.isSealed()) raw = raw.getPermittedSubclasses()[random.nextInt(raw.getPermittedSubclasses().length)];
         for (int tries = 0; tries < 6; tries++) {
@@ -138,10 +172,24 @@ final class AnyRecord {
     }
 
     private String text(String name) {
-        if ((name.equals("food") || name.equals("chosen")) && random.nextInt(3) > 0) return FOODS.get(random.nextInt(FOODS.size()));
+        if ((name.equals("food") || name.equals("chosen")) && random.nextInt(3) > 0)
+            return FOODS.get(random.nextInt(FOODS.size()));
         // Ids have to differ in one lesson, or nothing would come of the dice.
-        if (name.equals("id")) return ids.get(random.nextInt(ids.size())) + (random.nextInt(4) > 0 ? "-" + random.nextInt(1000) : "");
-        boolean id = List.of("missing", "line", "food", "tool", "collectAt", "chosen", "because", "where", "item", "key", "value").contains(name);
+        if (name.equals("id"))
+            return ids.get(random.nextInt(ids.size())) + (random.nextInt(4) > 0 ? "-" + random.nextInt(1000) : "");
+        boolean id = List.of(
+                        "missing",
+                        "line",
+                        "food",
+                        "tool",
+                        "collectAt",
+                        "chosen",
+                        "because",
+                        "where",
+                        "item",
+                        "key",
+                        "value")
+                .contains(name);
         if (id && (name.equals("missing") || random.nextInt(10) > 0)) return ids.get(random.nextInt(ids.size()));
         return AnyText.of(random, name.equals("say") || name.equals("doing") ? 25 : 5);
     }

@@ -23,7 +23,8 @@ public final class Chaos {
             var tally = new Tally();
             long start = System.nanoTime();
             var found = run(each, seed, tries, tally);
-            System.out.printf("%s: %s; %d faults, %.1f s%n", each, tally, found.size(), (System.nanoTime() - start) / 1e9);
+            System.out.printf(
+                    "%s: %s; %d faults, %.1f s%n", each, tally, found.size(), (System.nanoTime() - start) / 1e9);
             found.forEach(f -> System.out.println("  FAULT " + f));
             faults.addAll(found);
         }

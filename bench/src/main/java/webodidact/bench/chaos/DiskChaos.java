@@ -47,7 +47,12 @@ public final class DiskChaos {
 
     private static boolean command(String... words) throws IOException, InterruptedException {
         try {
-            return new ProcessBuilder(words).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start().waitFor() == 0;
+            return new ProcessBuilder(words)
+                            .redirectErrorStream(true)
+                            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                            .start()
+                            .waitFor()
+                    == 0;
         } catch (IOException e) {
             return false;
         }
@@ -55,7 +60,8 @@ public final class DiskChaos {
 
     /** What is told to it after it has ended is nobody's business. */
     private static ExecutorService interfaceThread() {
-        return new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), new ThreadPoolExecutor.DiscardPolicy());
+        return new ThreadPoolExecutor(
+                1, 1, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), new ThreadPoolExecutor.DiscardPolicy());
     }
 
     private static Workspace on(Path folder, ExecutorService fx) throws Exception {
@@ -64,11 +70,14 @@ public final class DiskChaos {
     }
 
     private static Workbook disk(Path folder) {
-        return ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder)).value().workbook();
+        return ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder))
+                .value()
+                .workbook();
     }
 
     private static void title(Workspace workspace, ExecutorService fx, String title) throws Exception {
-        fx.submit(() -> workspace.editLesson("title", l -> l.but(d -> d.title = title))).get();
+        fx.submit(() -> workspace.editLesson("title", l -> l.but(d -> d.title = title)))
+                .get();
     }
 
     private static void expect(boolean is, String what, List<String> faults) {
@@ -87,7 +96,15 @@ public final class DiskChaos {
         expect(!state.saved() && state.trouble().contains("is not there"), "a folder that went away: " + state, faults);
         expect(!Files.exists(folder), "a folder that went away was made anew", faults);
         Files.move(away, folder);
-        expect(workspace.saver().flush().saved() && disk(folder).lesson(Writing.LESSON).orElseThrow().title().equals("While away"), "a folder that came back was not written", faults);
+        expect(
+                workspace.saver().flush().saved()
+                        && disk(folder)
+                                .lesson(Writing.LESSON)
+                                .orElseThrow()
+                                .title()
+                                .equals("While away"),
+                "a folder that came back was not written",
+                faults);
         workspace.close();
         fx.shutdownNow();
         tally.add("folders taken away", 1);
@@ -101,20 +118,32 @@ public final class DiskChaos {
             title(workspace, fx, "Before " + i);
             expect(workspace.saver().flush().saved(), "not saved before the disk was full", faults);
             var whole = disk(folder);
-            fx.submit(() -> workspace.editLesson("long", l -> l.withStep("s1", s -> s.but(d -> d.say = "x".repeat(900_000))))).get();
+            fx.submit(() -> workspace.editLesson(
+                            "long", l -> l.withStep("s1", s -> s.but(d -> d.say = "x".repeat(900_000)))))
+                    .get();
             var state = workspace.saver().flush();
             expect(!state.saved() && state.trouble().contains("the disk is full"), "a full disk: " + state, faults);
             expect(disk(folder).equals(whole), "a full disk changed what was on it", faults);
             title(workspace, fx, "More " + i);
-            expect(!workspace.saver().stateProperty().get().trouble().isEmpty(), "trouble was forgotten at the next edit", faults);
-            fx.submit(() -> workspace.editLesson("short", l -> l.withStep("s1", s -> s.but(d -> d.say = "short")))).get();
-            expect(workspace.saver().flush().saved() && disk(folder).equals(workspace.book()), "not saved when there was room again", faults);
+            expect(
+                    !workspace.saver().stateProperty().get().trouble().isEmpty(),
+                    "trouble was forgotten at the next edit",
+                    faults);
+            fx.submit(() -> workspace.editLesson("short", l -> l.withStep("s1", s -> s.but(d -> d.say = "short"))))
+                    .get();
+            expect(
+                    workspace.saver().flush().saved() && disk(folder).equals(workspace.book()),
+                    "not saved when there was room again",
+                    faults);
             if (command("mount", "-o", "remount,ro", folder.toString())) {
                 title(workspace, fx, "Read only " + i);
                 state = workspace.saver().flush();
                 expect(!state.saved() && !state.trouble().isEmpty(), "a disk that can only be read: " + state, faults);
                 command("mount", "-o", "remount,rw", folder.toString());
-                expect(workspace.saver().flush().saved() && disk(folder).equals(workspace.book()), "not saved when it could be written again", faults);
+                expect(
+                        workspace.saver().flush().saved() && disk(folder).equals(workspace.book()),
+                        "not saved when it could be written again",
+                        faults);
                 tally.add("disks made read-only", 1);
             }
             tally.add("disks filled", 1);
@@ -140,7 +169,8 @@ public final class DiskChaos {
             boolean foreign = before.contains("\"By " + (1 - who) + " ");
             if (foreign && !after.equals(before)) {
                 boolean kept = false;
-                for (var copy : KeptCopies.in(folder)) kept |= Files.readString(copy.path()).equals(before);
+                for (var copy : KeptCopies.in(folder))
+                    kept |= Files.readString(copy.path()).equals(before);
                 expect(kept, "seed " + seed + ": overwritten unseen", faults);
             }
             tally.add("writes of two", 1);
@@ -154,11 +184,18 @@ public final class DiskChaos {
     }
 
     /** Now and then somebody looks at both and keeps the own one. */
-    private static void settle(Workspace workspace, ExecutorService fx, SplittableRandom random, Tally tally) throws Exception {
+    private static void settle(Workspace workspace, ExecutorService fx, SplittableRandom random, Tally tally)
+            throws Exception {
         var state = workspace.saver().flush();
         if (state.foreign().isEmpty() || random.nextInt(3) > 0) return;
         var foreign = state.foreign().getFirst();
-        fx.submit(() -> workspace.settle(foreign, b -> workspace.folder().with(b, foreign) instanceof Read.Done<Workbook>(var theirs, var _) ? theirs : b, workspace.book())).get();
+        fx.submit(() -> workspace.settle(
+                        foreign,
+                        b -> workspace.folder().with(b, foreign) instanceof Read.Done<Workbook>(var theirs, var _)
+                                ? theirs
+                                : b,
+                        workspace.book()))
+                .get();
         workspace.saver().flush();
         tally.add("both looked at", 1);
     }

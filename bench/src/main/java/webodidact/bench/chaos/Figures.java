@@ -41,7 +41,8 @@ final class Figures {
         var lesson = outcome.lesson();
         var course = outcome.course();
         var known = outcome.knowledge();
-        var home = Household.named("Tern").but(d -> d.allergies = Set.of(Allergen.MILK, Allergen.EGGS, Allergen.GLUTEN));
+        var home =
+                Household.named("Tern").but(d -> d.allergies = Set.of(Allergen.MILK, Allergen.EGGS, Allergen.GLUTEN));
         var homes = List.of(home, Household.named("Smew"));
         BenchList.of(lesson, course, known);
         HomeList.of(lesson, home, homes, known, course);
@@ -70,7 +71,9 @@ final class Figures {
             if (step.waiting() != null) CoverOptions.of(lesson, step.id(), outcome.pace());
         }
         if (!lesson.steps().isEmpty()) {
-            Simulation.of(lesson, HomePace.of(lesson, homes, known, course), Chance.USUAL, 4, 7, Progress.NONE).orElseThrow().against(outcome.schedule());
+            Simulation.of(lesson, HomePace.of(lesson, homes, known, course), Chance.USUAL, 4, 7, Progress.NONE)
+                    .orElseThrow()
+                    .against(outcome.schedule());
         }
         for (var paper : Papers.ALL) paper.html(outcome);
     }

@@ -22,8 +22,40 @@ import webodidact.formats.json.JsonFile;
 
 /** Damaged files through their readers: refused or warned in words, or read, and then written and read back equal and worked out. */
 public final class FilesChaos {
-    private static final List<String> PIECES = List.of("null", "-1", "0", "99999999999", "1e400", "\"\"", "[]", "{}", "true", "\"1/0\"", "\"9999999999999999999 g\"", "\"120:00:00\"", "\"99999:59:59\"", "\ud83d\ude00", "\u0000", ",", ";", "\t", "\"", "{", "}", "[", "]",
-            "\"uses\" : [ { } ]", "\"heat\" : { \"low\" : 180, \"high\" : 180 }", "\"hold\" : 2147483647", "\"format\" : 1,", "\"id\" : \"x\",", "=cmd()", "\u00e9", "\r\n", "\n", "a,b,c,d,e,f");
+    private static final List<String> PIECES = List.of(
+            "null",
+            "-1",
+            "0",
+            "99999999999",
+            "1e400",
+            "\"\"",
+            "[]",
+            "{}",
+            "true",
+            "\"1/0\"",
+            "\"9999999999999999999 g\"",
+            "\"120:00:00\"",
+            "\"99999:59:59\"",
+            "\ud83d\ude00",
+            "\u0000",
+            ",",
+            ";",
+            "\t",
+            "\"",
+            "{",
+            "}",
+            "[",
+            "]",
+            "\"uses\" : [ { } ]",
+            "\"heat\" : { \"low\" : 180, \"high\" : 180 }",
+            "\"hold\" : 2147483647",
+            "\"format\" : 1,",
+            "\"id\" : \"x\",",
+            "=cmd()",
+            "\u00e9",
+            "\r\n",
+            "\n",
+            "a,b,c,d,e,f");
 
     private FilesChaos() {}
 
@@ -94,7 +126,10 @@ public final class FilesChaos {
     /** One value of the file replaced by another: what is still well formed goes deepest. */
     private static byte[] token(byte[] whole, SplittableRandom random) {
         var text = new String(whole, StandardCharsets.UTF_8);
-        var found = Pattern.compile("(?<=: )(\"[^\"]*\"|\\d+|true|false|\\[ \\]|null)|(?<=,)[^,\\n]*(?=,)").matcher(text).results().toList();
+        var found = Pattern.compile("(?<=: )(\"[^\"]*\"|\\d+|true|false|\\[ \\]|null)|(?<=,)[^,\\n]*(?=,)")
+                .matcher(text)
+                .results()
+                .toList();
         if (found.isEmpty()) return whole;
         var one = found.get(random.nextInt(found.size()));
         var by = switch (random.nextInt(4)) {
@@ -109,7 +144,8 @@ public final class FilesChaos {
     private static void read(String name, byte[] content, Tally tally) {
         var known = Knowledge.shipped();
         if (name.equals("course.json")) {
-            if (value(JsonFile.readCourse(name, content), tally) instanceof Course c) same(c, JsonFile.readCourse(name, JsonFile.write(c)));
+            if (value(JsonFile.readCourse(name, content), tally) instanceof Course c)
+                same(c, JsonFile.readCourse(name, JsonFile.write(c)));
         } else if (name.endsWith(".lesson.json")) {
             if (value(JsonFile.readLesson(name, "any", content), tally) instanceof Lesson l) {
                 same(l, JsonFile.readLesson(name, "any", JsonFile.write(l)));
@@ -121,7 +157,8 @@ public final class FilesChaos {
             if (takes != null) same(takes, TakesCsv.read(name, TakesCsv.write(takes)));
         } else {
             List<Household> homes = value(HouseholdsCsv.read(name, content, known), tally);
-            if (homes != null && !homes.isEmpty()) same(homes, HouseholdsCsv.read(name, HouseholdsCsv.write(homes), known));
+            if (homes != null && !homes.isEmpty())
+                same(homes, HouseholdsCsv.read(name, HouseholdsCsv.write(homes), known));
             HouseholdTable table = value(HouseholdTable.open(name, content), tally);
             if (table != null) value(table.read(table.guess(), known), tally);
         }
@@ -148,7 +185,10 @@ public final class FilesChaos {
     }
 
     private static <T> void same(T written, Read<T> read) {
-        if (!(read instanceof Read.Done<T>(var value, var _))) throw new AssertionError("refused what was written: " + ((Read.Refused<T>) read).why().text());
-        if (!value.equals(written)) throw new AssertionError("came back changed: " + RecordsChaos.difference(written, value));
+        if (!(read instanceof Read.Done<T>(var value, var _)))
+            throw new AssertionError("refused what was written: "
+                    + ((Read.Refused<T>) read).why().text());
+        if (!value.equals(written))
+            throw new AssertionError("came back changed: " + RecordsChaos.difference(written, value));
     }
 }

@@ -24,6 +24,7 @@ import webodidact.formats.demo.DemoCourse;
 public final class KillChaos {
     /** Nanoseconds after which an edit must be on disk. */
     private static final long PROMISED = 1_000_000_000L;
+
     private static final int LONG = 1 << 20;
 
     private record Told(int number, long at) {}
@@ -57,10 +58,21 @@ public final class KillChaos {
         }
     }
 
-    private static String one(Path folder, long seed, int letters, Tally tally) throws IOException, InterruptedException {
+    private static String one(Path folder, long seed, int letters, Tally tally)
+            throws IOException, InterruptedException {
         DemoCourse.copyTo(folder);
-        var process = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"),
-                Writing.class.getName(), folder.toString(), String.valueOf(letters), String.valueOf(seed)).redirectErrorStream(true).start();
+        var process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:+UseSerialGC",
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Writing.class.getName(),
+                        folder.toString(),
+                        String.valueOf(letters),
+                        String.valueOf(seed))
+                .redirectErrorStream(true)
+                .start();
         var told = new ConcurrentLinkedQueue<Told>();
         var other = new ConcurrentLinkedQueue<String>();
         var ready = new CountDownLatch(1);
@@ -76,7 +88,11 @@ public final class KillChaos {
         return looked(folder, told, killed, tally);
     }
 
-    private static void listen(Process process, CountDownLatch ready, ConcurrentLinkedQueue<Told> told, ConcurrentLinkedQueue<String> other) {
+    private static void listen(
+            Process process,
+            CountDownLatch ready,
+            ConcurrentLinkedQueue<Told> told,
+            ConcurrentLinkedQueue<String> other) {
         try (var in = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
             for (var line = in.readLine(); line != null; line = in.readLine()) {
                 if (line.equals("ready")) ready.countDown();
@@ -89,11 +105,17 @@ public final class KillChaos {
         }
     }
 
-    private static String looked(Path folder, ConcurrentLinkedQueue<Told> told, long killed, Tally tally) throws IOException {
+    private static String looked(Path folder, ConcurrentLinkedQueue<Told> told, long killed, Tally tally)
+            throws IOException {
         if (CourseLock.holder(folder).isPresent()) return "the dead process is taken for one at work";
-        if (!(CourseFolder.open(folder) instanceof Read.Done<CourseFolder.Opened>(var opened, var warnings))) return "the course does not open";
+        if (!(CourseFolder.open(folder) instanceof Read.Done<CourseFolder.Opened>(var opened, var warnings)))
+            return "the course does not open";
         if (!warnings.isEmpty()) return "not whole: " + warnings.getFirst().text();
-        int onDisk = opened.workbook().lesson(Writing.LESSON).map(Lesson.class::cast).map(Writing::number).orElse(-1);
+        int onDisk = opened.workbook()
+                .lesson(Writing.LESSON)
+                .map(Lesson.class::cast)
+                .map(Writing::number)
+                .orElse(-1);
         var lost = told.stream().filter(t -> t.number() > onDisk).findFirst();
         long age = lost.map(t -> killed - t.at()).orElse(0L);
         tally.most("oldest edit lost ms", age / 1_000_000);

@@ -31,8 +31,12 @@ import webodidact.core.words.SpokenWords;
 /** Everything that reads words, by name. What it is given may be refused with an {@link IllegalArgumentException} in words; nothing else. */
 final class Readers {
     private static final Knowledge KNOWN = Knowledge.shipped();
-    private static final Lesson LESSON = Lesson.blank("any", 1, "Any").but(d -> d.foods = List.of(FoodLine.of("f1", "plain flour", "plain-flour", Amount.parse("300 g")),
-            FoodLine.of("f2", "butter", "butter", Amount.parse("1/4 g")), FoodLine.of("f3", "eggs", "egg", Amount.parse("529 piece")), FoodLine.of("f4", "leaf gelatine", "gelatine", Amount.parse("1/4 g"))));
+    private static final Lesson LESSON = Lesson.blank("any", 1, "Any")
+            .but(d -> d.foods = List.of(
+                    FoodLine.of("f1", "plain flour", "plain-flour", Amount.parse("300 g")),
+                    FoodLine.of("f2", "butter", "butter", Amount.parse("1/4 g")),
+                    FoodLine.of("f3", "eggs", "egg", Amount.parse("529 piece")),
+                    FoodLine.of("f4", "leaf gelatine", "gelatine", Amount.parse("1/4 g"))));
 
     private Readers() {}
 
@@ -52,7 +56,9 @@ final class Readers {
         all.put("time typed", TimeRange::parse);
         all.put("times in words", TimeWords::in);
         all.put("heat in words", HeatWords::in);
-        all.put("shares in words", t -> ShareWords.before(t, t.length(), LESSON.foods().getFirst()));
+        all.put(
+                "shares in words",
+                t -> ShareWords.before(t, t.length(), LESSON.foods().getFirst()));
         all.put("method", MethodText::read);
         all.put("mentions", mentions::in);
         all.put("cautions", Cautions::in);
@@ -62,11 +68,16 @@ final class Readers {
             var given = step(t);
             worked(LESSON.withSteps(List.of(Suggestions.taking(given, new Suggestions(LESSON, KNOWN).of(given)))));
         });
-        all.put("find and replace", t -> new FindReplace(t.substring(0, Math.min(9, t.length())), false, true).replaceAll(LESSON.withSteps(List.of(step(t))), "$1 x"));
-        all.put("all that follows", t -> worked(LESSON.withSteps(List.of(step(t), step(t).but(d -> {
-            d.id = "s2";
-            d.say = t.substring(t.length() / 2);
-        })))));
+        all.put(
+                "find and replace",
+                t -> new FindReplace(t.substring(0, Math.min(9, t.length())), false, true)
+                        .replaceAll(LESSON.withSteps(List.of(step(t))), "$1 x"));
+        all.put(
+                "all that follows",
+                t -> worked(LESSON.withSteps(List.of(step(t), step(t).but(d -> {
+                    d.id = "s2";
+                    d.say = t.substring(t.length() / 2);
+                })))));
         return all;
     }
 

@@ -37,10 +37,23 @@ public final class RecordsChaos {
     static void one(long seed, Tally tally) {
         var any = new AnyRecord(new SplittableRandom(seed));
         switch ((int) Math.floorMod(seed, 6)) {
-            case 0 -> any.of(Course.class).ifPresent(c -> same(c, JsonFile.readCourse("course.json", JsonFile.write(c)), tally));
-            case 1 -> any.of(Household.class).ifPresent(h -> same(List.of(h), HouseholdsCsv.read("households.csv", HouseholdsCsv.write(List.of(h)), Knowledge.shipped()), tally));
-            case 2 -> any.of(Take.class).ifPresent(t -> same(List.of(t), TakesCsv.read("takes.csv", TakesCsv.write(List.of(t))), tally));
-            default -> any.of(Lesson.class).ifPresent(l -> lesson(l, any.of(Course.class).orElse(Course.named("Any")), tally));
+            case 0 ->
+                any.of(Course.class)
+                        .ifPresent(c -> same(c, JsonFile.readCourse("course.json", JsonFile.write(c)), tally));
+            case 1 ->
+                any.of(Household.class)
+                        .ifPresent(h -> same(
+                                List.of(h),
+                                HouseholdsCsv.read(
+                                        "households.csv", HouseholdsCsv.write(List.of(h)), Knowledge.shipped()),
+                                tally));
+            case 2 ->
+                any.of(Take.class)
+                        .ifPresent(
+                                t -> same(List.of(t), TakesCsv.read("takes.csv", TakesCsv.write(List.of(t))), tally));
+            default ->
+                any.of(Lesson.class)
+                        .ifPresent(l -> lesson(l, any.of(Course.class).orElse(Course.named("Any")), tally));
         }
         tally.add("refused parts", any.refused());
     }
@@ -74,7 +87,8 @@ public final class RecordsChaos {
             }
         }
         if (a instanceof List<?> x && b instanceof List<?> y && x.size() == y.size()) {
-            for (int i = 0; i < x.size(); i++) if (!x.get(i).equals(y.get(i))) return i + " " + difference(x.get(i), y.get(i));
+            for (int i = 0; i < x.size(); i++)
+                if (!x.get(i).equals(y.get(i))) return i + " " + difference(x.get(i), y.get(i));
         }
         return "'" + a + "' became '" + b + "'";
     }
@@ -82,8 +96,10 @@ public final class RecordsChaos {
     private static <T> void same(T written, Read<T> read, Tally tally) {
         switch (read) {
             case Read.Done<T>(var value, var warnings) -> {
-                if (warnings.stream().anyMatch(w -> !w.code().equals("unknown-name"))) throw new AssertionError("warned: " + warnings.getFirst().text());
-                if (!value.equals(written)) throw new AssertionError("came back changed: " + difference(written, value));
+                if (warnings.stream().anyMatch(w -> !w.code().equals("unknown-name")))
+                    throw new AssertionError("warned: " + warnings.getFirst().text());
+                if (!value.equals(written))
+                    throw new AssertionError("came back changed: " + difference(written, value));
             }
             case Read.Refused<T>(var why) -> throw new AssertionError("refused: " + why.text());
         }

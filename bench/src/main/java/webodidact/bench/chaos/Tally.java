@@ -22,7 +22,9 @@ public final class Tally {
 
     @Override
     public synchronized String toString() {
-        return counts.entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining(", "));
+        return counts.entrySet().stream()
+                .map(e -> e.getKey() + " " + e.getValue())
+                .collect(Collectors.joining(", "));
     }
 
     /** An exception in one line: what it is and the first place of ours in it. */

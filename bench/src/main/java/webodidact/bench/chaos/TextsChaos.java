@@ -18,7 +18,11 @@ public final class TextsChaos {
     public static List<String> run(long seed, int texts, Tally tally) {
         var faults = new ArrayList<String>();
         for (var reader : Readers.all().entrySet()) {
-            int n = reader.getKey().startsWith("all that") || reader.getKey().endsWith("taken") || reader.getKey().endsWith("list") ? Math.max(1, texts / 20) : texts;
+            int n = reader.getKey().startsWith("all that")
+                            || reader.getKey().endsWith("taken")
+                            || reader.getKey().endsWith("list")
+                    ? Math.max(1, texts / 20)
+                    : texts;
             int wrong = 0;
             for (int i = 0; i < n && wrong < 3; i++) {
                 var text = AnyText.of(new SplittableRandom(seed + i), 1 + i % 25);
@@ -37,17 +41,23 @@ public final class TextsChaos {
         var faults = new ArrayList<String>();
         for (var reader : Readers.all().entrySet()) {
             // What puts many readers together may take as long as two.
-            long bound = reader.getKey().startsWith("proposals") || reader.getKey().startsWith("all that") || reader.getKey().endsWith("list") ? 2 * most : most;
+            long bound = reader.getKey().startsWith("proposals")
+                            || reader.getKey().startsWith("all that")
+                            || reader.getKey().endsWith("list")
+                    ? 2 * most
+                    : most;
             long slowest = 0;
             int wrong = 0;
             for (int i = 0; i < texts && wrong < 3; i++) {
                 var text = AnyText.long_(new SplittableRandom(seed + i), LONG);
-                for (int warm = 1; warm <= 4 && i == 0; warm++) tried(reader.getValue(), AnyText.long_(new SplittableRandom(seed - warm), LONG / 4), most);
+                for (int warm = 1; warm <= 4 && i == 0; warm++)
+                    tried(reader.getValue(), AnyText.long_(new SplittableRandom(seed - warm), LONG / 4), most);
                 long start = System.nanoTime();
                 var fault = tried(reader.getValue(), text, bound);
                 slowest = Math.max(slowest, (System.nanoTime() - start) / 1_000_000);
                 if (fault.isEmpty()) continue;
-                faults.add(reader.getKey() + ", long, seed " + (seed + i) + " “" + text.substring(0, 40).replace("\n", "\\n") + "…”: " + fault);
+                faults.add(reader.getKey() + ", long, seed " + (seed + i) + " “"
+                        + text.substring(0, 40).replace("\n", "\\n") + "…”: " + fault);
                 wrong++;
             }
             tally.most(reader.getKey() + " ms", slowest);

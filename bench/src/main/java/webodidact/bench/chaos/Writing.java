@@ -30,12 +30,16 @@ public final class Writing {
         var opened = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder)).value();
         var workspace = fx.submit(() -> new Workspace(opened, fx, lock, false)).get();
         var random = new SplittableRandom(Long.parseLong(args[2]));
-        if (letters > 0) fx.submit(() -> workspace.editLesson("long", l -> l.withStep("s1", s -> s.but(d -> d.say = "Stir. ".repeat(letters / 6))))).get();
+        if (letters > 0)
+            fx.submit(() -> workspace.editLesson(
+                            "long", l -> l.withStep("s1", s -> s.but(d -> d.say = "Stir. ".repeat(letters / 6)))))
+                    .get();
         workspace.settle();
         System.out.println("ready");
         for (int n = 1; ; n++) {
             int number = n;
-            fx.submit(() -> workspace.edit("edit", b -> edited(b, number, random.nextInt(3)))).get();
+            fx.submit(() -> workspace.edit("edit", b -> edited(b, number, random.nextInt(3))))
+                    .get();
             System.out.println(n);
             Thread.sleep(random.nextInt(30));
         }
@@ -56,6 +60,8 @@ public final class Writing {
     }
 
     static int number(Lesson lesson) {
-        return lesson.title().startsWith("Edit ") ? Integer.parseInt(lesson.title().substring(5)) : 0;
+        return lesson.title().startsWith("Edit ")
+                ? Integer.parseInt(lesson.title().substring(5))
+                : 0;
     }
 }

@@ -29,7 +29,9 @@ public record Review(List<Row> rows, int takes) {
 
         /** Seconds longer than planned; negative if shorter; 0 where nothing was measured. */
         public int difference() {
-            return measured.isEmpty() ? 0 : median() - placed.span().length() + placed.step().hold();
+            return measured.isEmpty()
+                    ? 0
+                    : median() - placed.span().length() + placed.step().hold();
         }
     }
 
@@ -58,7 +60,10 @@ public record Review(List<Row> rows, int takes) {
 
     /** Planned seconds of the steps that were measured. */
     public int plannedTotal() {
-        return rows.stream().filter(r -> r.median() >= 0).mapToInt(r -> r.placed().span().length() - r.placed().step().hold()).sum();
+        return rows.stream()
+                .filter(r -> r.median() >= 0)
+                .mapToInt(r -> r.placed().span().length() - r.placed().step().hold())
+                .sum();
     }
 
     /**
@@ -68,13 +73,17 @@ public record Review(List<Row> rows, int takes) {
     public Workbook adopt(Workbook book, String lessonId) {
         return book.withLesson(lessonId, l -> {
             var changed = l;
-            for (var row : rows) if (isByHands(row)) changed = changed.withStep(row.placed().step().id(), s -> handsFrom(row, s));
+            for (var row : rows)
+                if (isByHands(row))
+                    changed = changed.withStep(row.placed().step().id(), s -> handsFrom(row, s));
             return changed;
         });
     }
 
     private static boolean isByHands(Row row) {
-        return !row.measured().isEmpty() && !row.placed().hands().isZero() && row.placed().hands().likely() >= row.placed().talk();
+        return !row.measured().isEmpty()
+                && !row.placed().hands().isZero()
+                && row.placed().hands().likely() >= row.placed().talk();
     }
 
     private static Step handsFrom(Row row, Step step) {
@@ -90,6 +99,7 @@ public record Review(List<Row> rows, int takes) {
     public int plannedAfter(Workbook book, String lessonId) {
         var after = adopt(book, lessonId);
         var lesson = after.lesson(lessonId).orElseThrow();
-        return Planner.plan(lesson, Pace.of(lesson.audience(), after.course().pace(), Calibration.of(after))).planned();
+        return Planner.plan(lesson, Pace.of(lesson.audience(), after.course().pace(), Calibration.of(after)))
+                .planned();
     }
 }

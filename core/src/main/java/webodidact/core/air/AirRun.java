@@ -17,8 +17,15 @@ import webodidact.core.timing.Schedule;
  * @param seconds,held,marks for each step
  * @param elapsed seconds since air, holds included
  */
-public record AirRun(Schedule schedule, int index, List<Integer> seconds, List<Integer> held, List<Integer> marks, int elapsed,
-        boolean holding, List<Timer> timers) {
+public record AirRun(
+        Schedule schedule,
+        int index,
+        List<Integer> seconds,
+        List<Integer> held,
+        List<Integer> marks,
+        int elapsed,
+        boolean holding,
+        List<Timer> timers) {
     /** A wait being timed since {@code from} (seconds since air). */
     public record Timer(String step, String label, int from, TimeRange time) {
         /** Seconds until it is right at the soonest; negative once it is. */
@@ -52,7 +59,8 @@ public record AirRun(Schedule schedule, int index, List<Integer> seconds, List<I
     /** So many seconds later, zero or more. */
     public AirRun tick(int passed) {
         if (isOver() || passed <= 0) return this;
-        return holding ? new AirRun(schedule, index, seconds, adding(held, passed), marks, elapsed + passed, true, timers)
+        return holding
+                ? new AirRun(schedule, index, seconds, adding(held, passed), marks, elapsed + passed, true, timers)
                 : new AirRun(schedule, index, adding(seconds, passed), held, marks, elapsed + passed, false, timers);
     }
 
@@ -68,12 +76,19 @@ public record AirRun(Schedule schedule, int index, List<Integer> seconds, List<I
         var timed = startTimer();
         int to = index + 1;
         var here = schedule.steps().get(index).step().id();
-        var left = to >= schedule.steps().size() ? List.<Timer>of() : timed.timers.stream().filter(t -> !isCollectedIn(t.step(), here)).toList();
+        var left = to >= schedule.steps().size()
+                ? List.<Timer>of()
+                : timed.timers.stream()
+                        .filter(t -> !isCollectedIn(t.step(), here))
+                        .toList();
         return new AirRun(schedule, to, seconds, held, marks, elapsed, false, left);
     }
 
     private boolean isCollectedIn(String step, String here) {
-        return schedule.of(step).map(p -> p.step().waiting()).filter(w -> w != null && w.cover() instanceof Cover.CarryOn(var at) && at.equals(here)).isPresent();
+        return schedule.of(step)
+                .map(p -> p.step().waiting())
+                .filter(w -> w != null && w.cover() instanceof Cover.CarryOn(var at) && at.equals(here))
+                .isPresent();
     }
 
     /** The step before; its time goes on where it stopped. */
@@ -94,7 +109,9 @@ public record AirRun(Schedule schedule, int index, List<Integer> seconds, List<I
     public AirRun startTimer() {
         if (isOver()) return this;
         var step = schedule.steps().get(index).step();
-        boolean runs = step.waiting() != null && !(step.waiting().cover() instanceof Cover.ReadyCopy) && !step.waiting().cover().needsEditing();
+        boolean runs = step.waiting() != null
+                && !(step.waiting().cover() instanceof Cover.ReadyCopy)
+                && !step.waiting().cover().needsEditing();
         if (!runs || timers.stream().anyMatch(t -> t.step().equals(step.id()))) return this;
         var all = new ArrayList<>(timers);
         all.add(new Timer(step.id(), step.title(), elapsed, step.waiting().time()));
@@ -103,7 +120,15 @@ public record AirRun(Schedule schedule, int index, List<Integer> seconds, List<I
 
     /** Ends the timer: it has been collected. */
     public AirRun collect(String step) {
-        return new AirRun(schedule, index, seconds, held, marks, elapsed, holding, timers.stream().filter(t -> !t.step().equals(step)).toList());
+        return new AirRun(
+                schedule,
+                index,
+                seconds,
+                held,
+                marks,
+                elapsed,
+                holding,
+                timers.stream().filter(t -> !t.step().equals(step)).toList());
     }
 
     /** Seconds planned for the step on air. */

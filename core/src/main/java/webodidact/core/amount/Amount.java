@@ -9,7 +9,8 @@ package webodidact.core.amount;
  */
 public record Amount(Ratio low, Ratio high, Unit unit, boolean approximate) {
     public Amount {
-        if (low == null || high == null || unit == null) throw new IllegalArgumentException(Words.OURS.say("wrong.amount", low, high, unit));
+        if (low == null || high == null || unit == null)
+            throw new IllegalArgumentException(Words.OURS.say("wrong.amount", low, high, unit));
         if (low.isNegative()) throw new IllegalArgumentException(Words.OURS.say("wrong.amount.2", low));
         if (high.isLessThan(low)) {
             throw new IllegalArgumentException(Words.OURS.say("wrong.amount.3", low, high));

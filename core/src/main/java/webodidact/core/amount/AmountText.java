@@ -9,8 +9,18 @@ import webodidact.core.words.Language;
 /** Amounts as people read them: "1½ tsp", "2–3 cloves", "350 g". */
 public final class AmountText {
     private static final Map<Ratio, String> SIGNS = Map.of(
-            Ratio.of(1, 4), "¼", Ratio.of(1, 3), "⅓", Ratio.of(1, 2), "½",
-            Ratio.of(2, 3), "⅔", Ratio.of(3, 4), "¾", Ratio.of(1, 8), "⅛");
+            Ratio.of(1, 4),
+            "¼",
+            Ratio.of(1, 3),
+            "⅓",
+            Ratio.of(1, 2),
+            "½",
+            Ratio.of(2, 3),
+            "⅔",
+            Ratio.of(3, 4),
+            "¾",
+            Ratio.of(1, 8),
+            "⅛");
 
     private AmountText() {}
 
@@ -22,14 +32,18 @@ public final class AmountText {
         var sign = SIGNS.get(rest);
         if (sign != null) return whole == 0 ? sign : whole + sign;
         var hundredths = value.times(100).nearest();
-        if (hundredths == 0) return new BigDecimal(value.toDouble(), new MathContext(1)).toPlainString().replace(".", point());
+        if (hundredths == 0)
+            return new BigDecimal(value.toDouble(), new MathContext(1))
+                    .toPlainString()
+                    .replace(".", point());
         var text = hundredths / 100 + point() + (hundredths % 100 < 10 ? "0" : "") + hundredths % 100;
         return text.endsWith("0") ? text.substring(0, text.length() - 1) : text;
     }
 
     /** In the language spoken here, never in the machine's. */
     private static String point() {
-        return String.valueOf(DecimalFormatSymbols.getInstance(Language.current().locale()).getDecimalSeparator());
+        return String.valueOf(
+                DecimalFormatSymbols.getInstance(Language.current().locale()).getDecimalSeparator());
     }
 
     /** The whole amount, with its unit; pieces are counted without a word. */

@@ -8,7 +8,9 @@ package webodidact.core.amount;
  */
 public record Heat(int low, int high, Mode mode) {
     public enum Mode {
-        FAN, CONVENTIONAL, UNSTATED;
+        FAN,
+        CONVENTIONAL,
+        UNSTATED;
 
         public String title() {
             return Words.OURS.title(this);

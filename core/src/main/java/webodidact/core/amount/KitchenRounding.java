@@ -19,8 +19,9 @@ public final class KitchenRounding {
     public static final Ratio RATIO = Ratio.of(3, 100);
     /** Nobody counts more level spoons than that without losing count: above it, cups and spoons. */
     private static final Ratio MOST_SPOONS = Ratio.of(12);
-    private static final List<Ratio> CUP_PARTS = List.of(
-            Ratio.ZERO, Ratio.of(1, 4), Ratio.of(1, 3), Ratio.HALF, Ratio.of(2, 3), Ratio.of(3, 4), Ratio.ONE);
+
+    private static final List<Ratio> CUP_PARTS =
+            List.of(Ratio.ZERO, Ratio.of(1, 4), Ratio.of(1, 3), Ratio.HALF, Ratio.of(2, 3), Ratio.of(3, 4), Ratio.ONE);
 
     /**
      * @param parts what to measure, largest first; never empty
@@ -43,7 +44,10 @@ public final class KitchenRounding {
             var name = item.toLowerCase(Locale.ROOT);
             var unit = parts.getFirst().unit();
             boolean named = unit.dimension() == Dimension.COUNT && unit != Unit.PIECE && unit.endsName(name);
-            return parts.size() == 1 && named ? AmountText.of(new Amount(parts.getFirst().low(), parts.getFirst().high(), Unit.PIECE, false)) : text();
+            return parts.size() == 1 && named
+                    ? AmountText.of(
+                            new Amount(parts.getFirst().low(), parts.getFirst().high(), Unit.PIECE, false))
+                    : text();
         }
 
         /** "1¾ cups + 2 tbsp". */
@@ -85,11 +89,16 @@ public final class KitchenRounding {
             int low = -1;
             int high = -1;
             for (int i = 0; i < rounded.size(); i++) {
-                if (low < 0 || rounded.get(i).error().isLessThan(rounded.get(low).error())) low = i;
-                if (high < 0 || rounded.get(i).error().isMoreThan(rounded.get(high).error())) high = i;
+                if (low < 0
+                        || rounded.get(i).error().isLessThan(rounded.get(low).error())) low = i;
+                if (high < 0
+                        || rounded.get(i).error().isMoreThan(rounded.get(high).error())) high = i;
             }
             if (low < 0 || !bend(rounded.get(low), rounded.get(high)).isMoreThan(RATIO)) return -1;
-            boolean lowWorse = rounded.get(low).error().abs().isMoreThan(rounded.get(high).error().abs());
+            boolean lowWorse = rounded.get(low)
+                    .error()
+                    .abs()
+                    .isMoreThan(rounded.get(high).error().abs());
             int first = lowWorse ? low : high;
             int second = lowWorse ? high : low;
             if (!finest.contains(first)) return first;
@@ -100,12 +109,16 @@ public final class KitchenRounding {
 
     /** How much more the second is against the first than it should be. */
     static Ratio bend(Rounded less, Rounded more) {
-        return Ratio.ONE.plus(more.error()).dividedBy(Ratio.ONE.plus(less.error())).minus(Ratio.ONE);
+        return Ratio.ONE
+                .plus(more.error())
+                .dividedBy(Ratio.ONE.plus(less.error()))
+                .minus(Ratio.ONE);
     }
 
     private record Question(Amount exact, MeasureSystem system, Ratio tolerance) {}
 
-    private static final Remembered<Question, Rounded> ROUNDED = new Remembered<>(q -> work(q.exact(), q.system(), q.tolerance()));
+    private static final Remembered<Question, Rounded> ROUNDED =
+            new Remembered<>(q -> work(q.exact(), q.system(), q.tolerance()));
 
     private static Rounded round(Amount exact, MeasureSystem system, Ratio tolerance) {
         return ROUNDED.of(new Question(exact, system, tolerance));
@@ -129,7 +142,8 @@ public final class KitchenRounding {
             case SCALE -> metric(exact, value, tolerance);
             case LARGE -> {
                 var small = exact.in(exact.unit().dimension() == Dimension.MASS ? Unit.G : Unit.ML, system);
-                yield value.isLessThan(Ratio.ONE) || exact.unit() == Unit.DL ? metric(small, small.low(), tolerance)
+                yield value.isLessThan(Ratio.ONE) || exact.unit() == Unit.DL
+                        ? metric(small, small.low(), tolerance)
                         : large(exact, small, tolerance);
             }
             case SPOONS -> spoons(exact, system, tolerance);
@@ -152,14 +166,16 @@ public final class KitchenRounding {
         var step = Ratio.of(value.isLessThan(Ratio.of(20)) ? 1 : 5);
         var near = value.toStep(step);
         if (off(near, value).abs().isMoreThan(tolerance)) near = value.toStep(Ratio.ONE);
-        if (off(near, value).abs().isMoreThan(tolerance)) near = value.toStep(value.isLessThan(Ratio.ONE) ? Ratio.of(1, 4) : Ratio.HALF);
+        if (off(near, value).abs().isMoreThan(tolerance))
+            near = value.toStep(value.isLessThan(Ratio.ONE) ? Ratio.of(1, 4) : Ratio.HALF);
         // A quarter of a gram of gelatine is a quarter: what is weighed is never rounded to nothing.
         if (near.isZero()) near = value.toStep(Ratio.of(1, 10));
         return plain(exact, near.isZero() ? value : near);
     }
 
     private static Rounded plain(Amount exact, Ratio shown) {
-        return new Rounded(List.of(new Amount(shown, shown, exact.unit(), exact.approximate())), off(shown, exact.low()));
+        return new Rounded(
+                List.of(new Amount(shown, shown, exact.unit(), exact.approximate())), off(shown, exact.low()));
     }
 
     private static Ratio off(Ratio shown, Ratio exact) {
@@ -175,23 +191,33 @@ public final class KitchenRounding {
         var cups = toCups(ml.dividedBy(cup));
         if (!cups.isZero()) found.add(parts(ml, system, Amount.of(cups, Unit.CUP)));
         var tbsps = ml.dividedBy(tbsp).toStep(Ratio.HALF);
-        if (!tbsps.isZero() && !tbsps.isMoreThan(MOST_SPOONS)) found.add(parts(ml, system, Amount.of(tbsps, Unit.TBSP)));
+        if (!tbsps.isZero() && !tbsps.isMoreThan(MOST_SPOONS))
+            found.add(parts(ml, system, Amount.of(tbsps, Unit.TBSP)));
         var exactTsps = ml.dividedBy(tsp);
         // Below a quarter the pinch spoon of 1/8 is the finest there is.
-        var tsps = exactTsps.isLessThan(Ratio.of(1, 4)) ? exactTsps.toStep(Ratio.of(1, 8)).max(Ratio.of(1, 8)) : exactTsps.toStep(Ratio.of(1, 4));
+        var tsps = exactTsps.isLessThan(Ratio.of(1, 4))
+                ? exactTsps.toStep(Ratio.of(1, 8)).max(Ratio.of(1, 8))
+                : exactTsps.toStep(Ratio.of(1, 4));
         if (tsps.isLessThan(tbsp.dividedBy(tsp))) found.add(parts(ml, system, Amount.of(tsps, Unit.TSP)));
         addCompound(found, ml, system, floorCups(ml.dividedBy(cup)), Unit.CUP, Unit.TBSP, Ratio.HALF);
         addCompound(found, ml, system, Ratio.of(ml.dividedBy(tbsp).floor()), Unit.TBSP, Unit.TSP, Ratio.of(1, 4));
-        return found.stream().filter(r -> !r.error().abs().isMoreThan(tolerance)).min(SIMPLEST)
-                .orElseGet(() -> found.stream().min(Comparator.comparing(r -> r.error().abs())).orElseThrow());
+        return found.stream()
+                .filter(r -> !r.error().abs().isMoreThan(tolerance))
+                .min(SIMPLEST)
+                .orElseGet(() -> found.stream()
+                        .min(Comparator.comparing(r -> r.error().abs()))
+                        .orElseThrow());
     }
 
-    private static final Comparator<Rounded> SIMPLEST = Comparator
-            .<Rounded>comparingInt(r -> r.parts().size())
+    private static final Comparator<Rounded> SIMPLEST = Comparator.<Rounded>comparingInt(
+                    r -> r.parts().size())
             .thenComparing(r -> r.error().abs())
-            .thenComparing(r -> r.parts().getFirst().unit() == Unit.CUP ? 0 : r.parts().getFirst().unit() == Unit.TBSP ? 1 : 2);
+            .thenComparing(r -> r.parts().getFirst().unit() == Unit.CUP
+                    ? 0
+                    : r.parts().getFirst().unit() == Unit.TBSP ? 1 : 2);
 
-    private static void addCompound(List<Rounded> found, Ratio ml, MeasureSystem system, Ratio big, Unit unit, Unit small, Ratio step) {
+    private static void addCompound(
+            List<Rounded> found, Ratio ml, MeasureSystem system, Ratio big, Unit unit, Unit small, Ratio step) {
         if (big.isZero() || unit == Unit.TBSP && big.isMoreThan(MOST_SPOONS)) return;
         var left = ml.minus(big.times(unit.base(system)));
         var rest = left.dividedBy(small.base(system)).toStep(step);
@@ -208,13 +234,18 @@ public final class KitchenRounding {
     private static Ratio toCups(Ratio cups) {
         var whole = Ratio.of(cups.floor());
         var rest = cups.minus(whole);
-        var part = CUP_PARTS.stream().min(Comparator.comparing(p -> p.minus(rest).abs())).orElseThrow();
+        var part = CUP_PARTS.stream()
+                .min(Comparator.comparing(p -> p.minus(rest).abs()))
+                .orElseThrow();
         return whole.plus(part);
     }
 
     private static Ratio floorCups(Ratio cups) {
         var whole = Ratio.of(cups.floor());
         var rest = cups.minus(whole);
-        return whole.plus(CUP_PARTS.stream().filter(p -> !p.isMoreThan(rest)).max(Comparator.naturalOrder()).orElseThrow());
+        return whole.plus(CUP_PARTS.stream()
+                .filter(p -> !p.isMoreThan(rest))
+                .max(Comparator.naturalOrder())
+                .orElseThrow());
     }
 }

@@ -6,8 +6,8 @@ public final class MixedUnits extends IllegalArgumentException {
     private final Unit target;
 
     MixedUnits(Amount amount, Unit target) {
-        super("Cannot turn '" + amount + "' into '" + target.symbol() + "': one is " + amount.unit().dimension()
-                + ", the other " + target.dimension());
+        super("Cannot turn '" + amount + "' into '" + target.symbol() + "': one is "
+                + amount.unit().dimension() + ", the other " + target.dimension());
         this.amount = amount;
         this.target = target;
     }

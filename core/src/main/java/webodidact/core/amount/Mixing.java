@@ -22,6 +22,9 @@ public final class Mixing {
     public static int temperature(Ratio hot, int hotAt, Ratio cold, int coldAt) {
         if (!hot.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.mixing", hot));
         if (coldAt > hotAt) throw new IllegalArgumentException(Words.OURS.say("wrong.mixing.2", coldAt, hotAt));
-        return (int) hot.times(hotAt).plus(cold.times(coldAt)).dividedBy(hot.plus(cold)).floor();
+        return (int) hot.times(hotAt)
+                .plus(cold.times(coldAt))
+                .dividedBy(hot.plus(cold))
+                .floor();
     }
 }

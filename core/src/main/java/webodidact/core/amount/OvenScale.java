@@ -9,6 +9,7 @@ import java.util.Optional;
 public final class OvenScale {
     /** How much lower a fan oven is set, °C. */
     public static final int FAN_LOWER = 20;
+
     private static final int DIAL = 25;
 
     private OvenScale() {}

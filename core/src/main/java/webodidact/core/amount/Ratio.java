@@ -14,7 +14,8 @@ public record Ratio(BigFraction value) implements Comparable<Ratio> {
 
     public Ratio {
         if (value.getDenominator().signum() < 0) {
-            value = BigFraction.of(value.getNumerator().negate(), value.getDenominator().negate());
+            value = BigFraction.of(
+                    value.getNumerator().negate(), value.getDenominator().negate());
         }
     }
 
@@ -140,7 +141,9 @@ public record Ratio(BigFraction value) implements Comparable<Ratio> {
     @Override
     public int compareTo(Ratio other) {
         // Not BigFraction's own: in commons-numbers 1.2 it orders two negative numbers the wrong way round.
-        return value.getNumerator().multiply(other.value.getDenominator()).compareTo(other.value.getNumerator().multiply(value.getDenominator()));
+        return value.getNumerator()
+                .multiply(other.value.getDenominator())
+                .compareTo(other.value.getNumerator().multiply(value.getDenominator()));
     }
 
     @Override

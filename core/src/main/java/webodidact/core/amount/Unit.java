@@ -18,7 +18,12 @@ import webodidact.core.words.Language;
  */
 public final class Unit {
     /** With what an amount in it is measured out, and so how it is rounded. */
-    public enum MeasuredBy { SCALE, LARGE, SPOONS, PART }
+    public enum MeasuredBy {
+        SCALE,
+        LARGE,
+        SPOONS,
+        PART
+    }
 
     private static final Map<String, Unit> BY_SYMBOL = new LinkedHashMap<>();
     private static final Map<String, Unit> BY_NAME = new HashMap<>();
@@ -31,7 +36,8 @@ public final class Unit {
             BY_NAME.put(unit.symbol, unit);
             unit.aliases.forEach(alias -> BY_NAME.put(alias.length() == 1 ? alias : plain(alias), unit));
         }
-        for (var cells : TableFile.rows(Unit.class, "units_de.txt", 3)) PRINTED.computeIfAbsent(Language.GERMAN, l -> new HashMap<>()).put(cells[0], cells);
+        for (var cells : TableFile.rows(Unit.class, "units_de.txt", 3))
+            PRINTED.computeIfAbsent(Language.GERMAN, l -> new HashMap<>()).put(cells[0], cells);
     }
 
     public static final Unit G = parse("g");
@@ -66,6 +72,7 @@ public final class Unit {
     private final Map<MeasureSystem, Ratio> elsewhere = new EnumMap<>(MeasureSystem.class);
     /** Of an informal measure: the symbol of the unit its size is told in. */
     private final String usualIn;
+
     private final List<String> printed;
     private final Ratio step;
     private final MeasuredBy measuredBy;
@@ -78,7 +85,9 @@ public final class Unit {
         size = told[0].isEmpty() ? Ratio.ONE : Ratio.parseDecimal(told[0]);
         usualIn = told.length > 1 ? told[1] : "";
         for (var other : TableFile.list(cells[3])) {
-            elsewhere.put(MeasureSystem.valueOf(other.substring(0, other.indexOf('=')).toUpperCase(Locale.ROOT)), Ratio.parseDecimal(other.substring(other.indexOf('=') + 1)));
+            elsewhere.put(
+                    MeasureSystem.valueOf(other.substring(0, other.indexOf('=')).toUpperCase(Locale.ROOT)),
+                    Ratio.parseDecimal(other.substring(other.indexOf('=') + 1)));
         }
         printed = TableFile.list(cells[4]);
         step = cells[5].isEmpty() ? Ratio.ONE : Ratio.parse(cells[5]);
@@ -94,7 +103,9 @@ public final class Unit {
     /** Words of several parts, "fluid ounces", the longest first: what a reader has to look for before it looks for one word. */
     public static List<String> phrases() {
         var all = new ArrayList<String>();
-        BY_SYMBOL.values().forEach(u -> u.aliases.stream().filter(a -> a.indexOf(' ') > 0).forEach(all::add));
+        BY_SYMBOL
+                .values()
+                .forEach(u -> u.aliases.stream().filter(a -> a.indexOf(' ') > 0).forEach(all::add));
         all.sort(Comparator.comparing(a -> -a.length()));
         return all;
     }
@@ -169,7 +180,9 @@ public final class Unit {
 
     /** The food's name ends with the measure, "garlic clove", so that a figure before it is enough. @param name in lower case */
     boolean endsName(String name) {
-        return name.equals(symbol) || name.endsWith(" " + symbol) || printed.stream().anyMatch(w -> name.equals(w) || name.endsWith(" " + w));
+        return name.equals(symbol)
+                || name.endsWith(" " + symbol)
+                || printed.stream().anyMatch(w -> name.equals(w) || name.endsWith(" " + w));
     }
 
     @Override

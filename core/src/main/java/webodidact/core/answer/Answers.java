@@ -46,27 +46,45 @@ public final class Answers {
     private final Question question;
     private final Supplier<Pace> pace = new Lazy<>(this::findPace);
     private final Supplier<Schedule> schedule = new Lazy<>(() -> Planner.plan(lesson(), pace()));
-    private final Supplier<Mentions> finder = new Lazy<>(() -> Mentions.of(lesson(), question().knowledge()));
+    private final Supplier<Mentions> finder =
+            new Lazy<>(() -> Mentions.of(lesson(), question().knowledge()));
     private final Supplier<Map<String, List<Mentions.Mention>>> said = new Lazy<>(() -> mentions(Step::say));
     private final Supplier<Map<String, List<Mentions.Mention>>> done = new Lazy<>(() -> mentions(Step::doing));
-    private final Supplier<Map<String, Draws.Line>> draws = new Lazy<>(() -> Draws.of(lesson(), question().knowledge(), question().course().house()));
-    private final Supplier<BenchPlan> bench = new Lazy<>(() -> BackTimer.plan(lesson(), schedule(), question().course().kitchen()));
-    private final Supplier<GatherList> gather = new Lazy<>(() -> GatherList.of(lesson(), question().course().house(), question().knowledge()));
-    private final Supplier<ShootList> shoot = new Lazy<>(() -> ShootList.of(lesson(), question().course(), question().knowledge()));
-    private final Supplier<BenchList> setOut = new Lazy<>(() -> BenchList.of(lesson(), question().course(), question().knowledge()));
-    private final Supplier<KitList> kit = new Lazy<>(() -> KitList.of(lesson(), question().course(), question().knowledge()));
-    private final Supplier<PupilList> pupil = new Lazy<>(() -> PupilList.of(lesson(), question().course().house(), question().knowledge()));
-    private final Supplier<SpokenList> spoken = new Lazy<>(() -> SpokenList.of(lesson(), finder(), question().knowledge()));
-    private final Supplier<SubstitutionSheet> substitutions = new Lazy<>(() -> SubstitutionSheet.of(lesson(), question().course(), question().knowledge()));
-    private final Supplier<List<LeadTimes.Lead>> leads = new Lazy<>(() -> LeadTimes.of(lesson(), question().knowledge()));
-    private final Supplier<Costs> costs = new Lazy<>(() -> Costs.of(lesson(), question().course(), question().knowledge()));
-    private final Supplier<List<Leftovers.Left>> leftovers = new Lazy<>(() -> Leftovers.of(lesson(), question().all(), question().course(), question().knowledge()));
-    private final Supplier<Makes> makes = new Lazy<>(() -> Makes.of(lesson(), question().course(), question().knowledge()));
-    private final Supplier<SaltShare> salt = new Lazy<>(() -> SaltShare.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<Map<String, Draws.Line>> draws = new Lazy<>(
+            () -> Draws.of(lesson(), question().knowledge(), question().course().house()));
+    private final Supplier<BenchPlan> bench = new Lazy<>(
+            () -> BackTimer.plan(lesson(), schedule(), question().course().kitchen()));
+    private final Supplier<GatherList> gather = new Lazy<>(() ->
+            GatherList.of(lesson(), question().course().house(), question().knowledge()));
+    private final Supplier<ShootList> shoot = new Lazy<>(
+            () -> ShootList.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<BenchList> setOut = new Lazy<>(
+            () -> BenchList.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<KitList> kit = new Lazy<>(
+            () -> KitList.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<PupilList> pupil = new Lazy<>(
+            () -> PupilList.of(lesson(), question().course().house(), question().knowledge()));
+    private final Supplier<SpokenList> spoken =
+            new Lazy<>(() -> SpokenList.of(lesson(), finder(), question().knowledge()));
+    private final Supplier<SubstitutionSheet> substitutions = new Lazy<>(
+            () -> SubstitutionSheet.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<List<LeadTimes.Lead>> leads =
+            new Lazy<>(() -> LeadTimes.of(lesson(), question().knowledge()));
+    private final Supplier<Costs> costs =
+            new Lazy<>(() -> Costs.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<List<Leftovers.Left>> leftovers = new Lazy<>(() -> Leftovers.of(
+            lesson(), question().all(), question().course(), question().knowledge()));
+    private final Supplier<Makes> makes =
+            new Lazy<>(() -> Makes.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<SaltShare> salt = new Lazy<>(
+            () -> SaltShare.of(lesson(), question().course(), question().knowledge()));
     private final Supplier<List<Sharing.Delay>> delays = new Lazy<>(() -> Sharing.delays(lesson()));
-    private final Supplier<DishLabels> labels = new Lazy<>(() -> DishLabels.of(lesson(), question().knowledge()));
-    private final Supplier<Map<String, Integer>> implied = new Lazy<>(() -> ImpliedTools.of(lesson(), question().knowledge()));
-    private final Supplier<CoverageGrid> grid = new Lazy<>(() -> CoverageGrid.of(lesson(), question().homes(), question().knowledge(), question().course()));
+    private final Supplier<DishLabels> labels =
+            new Lazy<>(() -> DishLabels.of(lesson(), question().knowledge()));
+    private final Supplier<Map<String, Integer>> implied =
+            new Lazy<>(() -> ImpliedTools.of(lesson(), question().knowledge()));
+    private final Supplier<CoverageGrid> grid = new Lazy<>(() -> CoverageGrid.of(
+            lesson(), question().homes(), question().knowledge(), question().course()));
     private final Map<String, Supplier<List<Offer>>> offers = new ConcurrentHashMap<>();
     private final Map<String, Supplier<Coverage>> coverage = new ConcurrentHashMap<>();
     private final Map<String, Supplier<HomeList>> homes = new ConcurrentHashMap<>();
@@ -198,15 +216,27 @@ public final class Answers {
 
     /** What could stand in for that line, for all homes. */
     public List<Offer> offers(FoodLine line) {
-        return offers.computeIfAbsent(line.id(), k -> new Lazy<>(() -> new Swaps(question.knowledge(), question.course()).offers(lesson(), line, question.homes()))).get();
+        return offers.computeIfAbsent(
+                        line.id(),
+                        k -> new Lazy<>(() -> new Swaps(question.knowledge(), question.course())
+                                .offers(lesson(), line, question.homes())))
+                .get();
     }
 
     public Coverage coverage(FoodLine line) {
-        return coverage.computeIfAbsent(line.id(), k -> new Lazy<>(() -> Coverage.of(lesson(), line, question.homes(), question.knowledge(), question.course()))).get();
+        return coverage.computeIfAbsent(
+                        line.id(),
+                        k -> new Lazy<>(() ->
+                                Coverage.of(lesson(), line, question.homes(), question.knowledge(), question.course())))
+                .get();
     }
 
     /** The list of one home. */
     public HomeList homeList(Household home) {
-        return homes.computeIfAbsent(home.alias(), k -> new Lazy<>(() -> HomeList.of(lesson(), home, question.homes(), question.knowledge(), question.course()))).get();
+        return homes.computeIfAbsent(
+                        home.alias(),
+                        k -> new Lazy<>(() ->
+                                HomeList.of(lesson(), home, question.homes(), question.knowledge(), question.course())))
+                .get();
     }
 }

@@ -16,7 +16,13 @@ import webodidact.core.timing.Calibration;
  * @param all every lesson of the course, for what is left over to go on in
  * @param measured the instructor's own pace, from takes
  */
-public record Question(Lesson lesson, Course course, Knowledge knowledge, List<Household> homes, List<Lesson> all, Map<Segment, Calibration.Measured> measured) {
+public record Question(
+        Lesson lesson,
+        Course course,
+        Knowledge knowledge,
+        List<Household> homes,
+        List<Lesson> all,
+        Map<Segment, Calibration.Measured> measured) {
     public Question {
         homes = List.copyOf(homes);
         all = List.copyOf(all);

@@ -16,7 +16,8 @@ public final class Pieces {
      * @param portion grams or millilitres in one, more than zero
      */
     public static Cut bySize(Ratio mixture, Ratio portion) {
-        if (!portion.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.pieces", portion));
+        if (!portion.isMoreThan(Ratio.ZERO))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.pieces", portion));
         long pieces = mixture.dividedBy(portion).floor();
         return new Cut(pieces, mixture.minus(portion.times(pieces)));
     }
@@ -29,8 +30,10 @@ public final class Pieces {
      * @param again share of the trimmings that can be rolled out again, 0 to 1
      */
     public static long fromSheet(Ratio length, Ratio width, Ratio cutter, Ratio again) {
-        if (!cutter.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.pieces.2", cutter));
-        if (again.isNegative() || again.isMoreThan(Ratio.ONE)) throw new IllegalArgumentException(Words.OURS.say("wrong.pieces.3", again));
+        if (!cutter.isMoreThan(Ratio.ZERO))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.pieces.2", cutter));
+        if (again.isNegative() || again.isMoreThan(Ratio.ONE))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.pieces.3", again));
         long first = length.dividedBy(cutter).floor() * width.dividedBy(cutter).floor();
         // A round takes its square of dough out of the trimmings; pi is not needed for a count of squares.
         var square = cutter.times(cutter);

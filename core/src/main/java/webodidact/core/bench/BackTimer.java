@@ -44,7 +44,9 @@ public final class BackTimer {
     }
 
     public static BenchPlan plan(Lesson lesson, Schedule schedule, Kitchen kitchen) {
-        return lesson.steps().isEmpty() ? new BenchPlan(List.of(), List.of()) : new BackTimer(lesson, schedule, kitchen).work();
+        return lesson.steps().isEmpty()
+                ? new BenchPlan(List.of(), List.of())
+                : new BackTimer(lesson, schedule, kitchen).work();
     }
 
     private BenchPlan work() {
@@ -101,7 +103,13 @@ public final class BackTimer {
         var parts = new ArrayList<Message>();
         if (foods > 0) parts.add(Words.OURS.message("foods", foods));
         if (tools > 0) parts.add(Words.OURS.message("tools", tools));
-        hands(Job.Type.SET_OUT, Words.OURS.say("setOut", placed.number()), Words.OURS.say("setOut.why", step.title(), parts), length, free, step.id());
+        hands(
+                Job.Type.SET_OUT,
+                Words.OURS.say("setOut", placed.number()),
+                Words.OURS.say("setOut.why", step.title(), parts),
+                length,
+                free,
+                step.id());
     }
 
     /** A ready copy: made, cooked, then kept until it is carried in; never kept longer than it stays good. */
@@ -111,16 +119,39 @@ public final class BackTimer {
         int due = placed.busy().end();
         int cooks = step.waiting().time().high();
         int length = make > 0 ? make : Math.max(60, step.hands().high());
-        var making = hands(Job.Type.COPY_HANDS, Words.OURS.say("copy", step.title()), Words.OURS.say("copy.why", Clock.text(due)), length, due - cooks, step.id());
+        var making = hands(
+                Job.Type.COPY_HANDS,
+                Words.OURS.say("copy", step.title()),
+                Words.OURS.say("copy.why", Clock.text(due)),
+                length,
+                due - cooks,
+                step.id());
         int done = making.end() + cooks;
-        var cooking = step.waiting().what().isBlank() ? Words.OURS.say("cooks") : step.waiting().what();
-        jobs.add(new Job(Job.Type.COPY_WAIT, Words.OURS.say("copyWait", cooking), step.waiting().time().text(), new Span(making.end(), done), step.id()));
-        jobs.add(new Job(Job.Type.HOLD, Words.OURS.say("copyHold", step.title()), Words.OURS.say("copyHold.why", keeps / 60), new Span(done, Math.max(done, due)), step.id()));
+        var cooking = step.waiting().what().isBlank()
+                ? Words.OURS.say("cooks")
+                : step.waiting().what();
+        jobs.add(new Job(
+                Job.Type.COPY_WAIT,
+                Words.OURS.say("copyWait", cooking),
+                step.waiting().time().text(),
+                new Span(making.end(), done),
+                step.id()));
+        jobs.add(new Job(
+                Job.Type.HOLD,
+                Words.OURS.say("copyHold", step.title()),
+                Words.OURS.say("copyHold.why", keeps / 60),
+                new Span(done, Math.max(done, due)),
+                step.id()));
         if (due - done > keeps) {
             clashes.add(Words.OURS.say("clash.copy", placed.number(), Clock.text(due - done), keeps / 60));
         }
         if (step.place() == Place.OVEN) {
-            jobs.add(new Job(Job.Type.HEAT, oven(step.heat()), Words.OURS.say("oven.copy.why"), new Span(making.end() - kitchen.ovenHeats(), making.end()), step.id()));
+            jobs.add(new Job(
+                    Job.Type.HEAT,
+                    oven(step.heat()),
+                    Words.OURS.say("oven.copy.why"),
+                    new Span(making.end() - kitchen.ovenHeats(), making.end()),
+                    step.id()));
         }
     }
 
@@ -132,13 +163,22 @@ public final class BackTimer {
     private void heat() {
         if (!lesson.ovenBefore()) return;
         boolean onAir = lesson.steps().stream().anyMatch(s -> s.acts().contains(Act.OVEN_ON));
-        var first = schedule.steps().stream().filter(p -> p.step().place() == Place.OVEN).findFirst();
+        var first = schedule.steps().stream()
+                .filter(p -> p.step().place() == Place.OVEN)
+                .findFirst();
         if (onAir || first.isEmpty()) return;
         int hot = Math.min(first.get().busy().end(), 0);
         var late = first.get().busy().end() - kitchen.ovenHeats();
         int start = Math.min(late, hot - kitchen.ovenHeats());
         if (late > 0) start = -60;
-        jobs.add(new Job(Job.Type.HEAT, oven(first.get().step().heat()), Words.OURS.say("oven.why", first.get().number(), Clock.text(first.get().busy().end())),
-                new Span(start, start + kitchen.ovenHeats()), first.get().step().id()));
+        jobs.add(new Job(
+                Job.Type.HEAT,
+                oven(first.get().step().heat()),
+                Words.OURS.say(
+                        "oven.why",
+                        first.get().number(),
+                        Clock.text(first.get().busy().end())),
+                new Span(start, start + kitchen.ovenHeats()),
+                first.get().step().id()));
     }
 }

@@ -11,7 +11,9 @@ import java.util.List;
  */
 public record BenchPlan(List<Job> jobs, List<String> clashes) {
     public BenchPlan {
-        jobs = jobs.stream().sorted(Comparator.comparingInt((Job j) -> j.span().start()).thenComparing(Job::title)).toList();
+        jobs = jobs.stream()
+                .sorted(Comparator.comparingInt((Job j) -> j.span().start()).thenComparing(Job::title))
+                .toList();
         clashes = List.copyOf(clashes);
     }
 

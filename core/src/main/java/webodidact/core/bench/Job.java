@@ -11,7 +11,13 @@ import webodidact.core.time.Span;
  */
 public record Job(Type type, String title, String why, Span span, String step) {
     public enum Type {
-        CLEAN, SET_OUT, COPY_HANDS, COPY_WAIT, HEAT, HOLD, CAMERA;
+        CLEAN,
+        SET_OUT,
+        COPY_HANDS,
+        COPY_WAIT,
+        HEAT,
+        HOLD,
+        CAMERA;
 
         public String title() {
             return Words.OURS.title(this);

@@ -17,7 +17,11 @@ public record CheckTable(Severity severity, Family family, String station, boole
     public static CheckTable of(String check) {
         return ROWS.computeIfAbsent(check, id -> {
             var cells = WORDS.say(id).split(",\\s*");
-            return new CheckTable(Severity.valueOf(upper(cells[0])), Family.valueOf(upper(cells[1])), cells[2], cells.length > 3 && cells[3].equals("open end"));
+            return new CheckTable(
+                    Severity.valueOf(upper(cells[0])),
+                    Family.valueOf(upper(cells[1])),
+                    cells[2],
+                    cells.length > 3 && cells[3].equals("open end"));
         });
     }
 

@@ -4,7 +4,14 @@ import java.util.Locale;
 
 /** Matters that belong together; its title is {@code family.<name>} in the table of checks. */
 public enum Family {
-    TRACE, FACTS, LISTS, HEAT, ALLERGENS, ARITHMETIC, DELIVERY, PROGRAM;
+    TRACE,
+    FACTS,
+    LISTS,
+    HEAT,
+    ALLERGENS,
+    ARITHMETIC,
+    DELIVERY,
+    PROGRAM;
 
     public String title() {
         return CheckTable.WORDS.say("family." + name().toLowerCase(Locale.ROOT));

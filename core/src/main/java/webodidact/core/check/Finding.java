@@ -12,9 +12,14 @@ import webodidact.core.words.Language;
  * @param step number of the step it is shown beside, from 1; 0 for none
  * @param args what its sentences are filled with
  */
-public record Finding(String check, String form, About about, int step, List<Object> args, List<Mend> mends) implements Comparable<Finding> {
-    private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity).thenComparingInt(Finding::step).thenComparing(Finding::check)
-            .thenComparing(Finding::where).thenComparing(Finding::form).thenComparing(f -> f.args().toString());
+public record Finding(String check, String form, About about, int step, List<Object> args, List<Mend> mends)
+        implements Comparable<Finding> {
+    private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity)
+            .thenComparingInt(Finding::step)
+            .thenComparing(Finding::check)
+            .thenComparing(Finding::where)
+            .thenComparing(Finding::form)
+            .thenComparing(f -> f.args().toString());
 
     public Finding {
         args = List.copyOf(args);

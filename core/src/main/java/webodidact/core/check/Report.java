@@ -21,7 +21,11 @@ public record Report(List<Finding> open, List<Finding> covered) {
         var covered = new ArrayList<Finding>();
         var apart = new Unworked.Apart();
         var found = new ArrayList<Finding>();
-        for (var check : checks) found.addAll(apart.work(CheckTable.WORDS.message("part.check", CheckTable.WORDS.message(check.id() + ".so")), () -> check.find(situation).toList(), List.of()));
+        for (var check : checks)
+            found.addAll(apart.work(
+                    CheckTable.WORDS.message("part.check", CheckTable.WORDS.message(check.id() + ".so")),
+                    () -> check.find(situation).toList(),
+                    List.of()));
         failed.forEach(f -> found.add(f.finding()));
         apart.failed().forEach(f -> found.add(f.finding()));
         found.forEach(f -> (isCovered(situation, f) ? covered : open).add(f));
@@ -31,13 +35,15 @@ public record Report(List<Finding> open, List<Finding> covered) {
     }
 
     private static boolean isCovered(Situation s, Finding f) {
-        return s.lesson().accepted().stream().anyMatch(a -> a.check().equals(f.check()) && a.where().equals(f.where()));
+        return s.lesson().accepted().stream()
+                .anyMatch(a -> a.check().equals(f.check()) && a.where().equals(f.where()));
     }
 
     /** Findings of one check together, in the order in which the first of each comes: a page of forty is six matters. */
     public static List<List<Finding>> grouped(List<Finding> findings) {
         var groups = new LinkedHashMap<String, List<Finding>>();
-        for (var f : findings) groups.computeIfAbsent(f.check(), k -> new ArrayList<>()).add(f);
+        for (var f : findings)
+            groups.computeIfAbsent(f.check(), k -> new ArrayList<>()).add(f);
         return List.copyOf(groups.values());
     }
 

@@ -44,11 +44,16 @@ public record Unworked(Message what, String report) {
 
     /** The first place of ours in it, and what kind of failure: "Buying 64, arithmetic". */
     public static String report(Throwable e) {
-        var kind = e.getClass().getSimpleName().replaceFirst("(Exception|Error)$", "").replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(Locale.ROOT);
+        var kind = e.getClass()
+                .getSimpleName()
+                .replaceFirst("(Exception|Error)$", "")
+                .replaceAll("(?<=[a-z])(?=[A-Z])", " ")
+                .toLowerCase(Locale.ROOT);
         for (var frame : e.getStackTrace()) {
             if (!frame.getClassName().startsWith("webodidact.")) continue;
             var name = frame.getClassName();
-            return name.substring(name.lastIndexOf('.') + 1).replaceFirst("\\$.*", "") + " " + frame.getLineNumber() + ", " + kind;
+            return name.substring(name.lastIndexOf('.') + 1).replaceFirst("\\$.*", "") + " " + frame.getLineNumber()
+                    + ", " + kind;
         }
         return kind;
     }

@@ -30,7 +30,13 @@ public record Comparison(Lesson mine, Lesson theirs, List<Part> parts) {
     public record Part(String key, What what, String name, List<Field> fields) {}
 
     /** What a part is about. */
-    public enum What { LESSON, STEP, FOOD, TOOL, ORDER }
+    public enum What {
+        LESSON,
+        STEP,
+        FOOD,
+        TOOL,
+        ORDER
+    }
 
     /**
      * @param name of the field as it stands in the file; "" where one of them does not have the step or line at all
@@ -59,7 +65,10 @@ public record Comparison(Lesson mine, Lesson theirs, List<Part> parts) {
     }
 
     private static List<List<String>> ids(Lesson lesson) {
-        return List.of(lesson.foods().stream().map(FoodLine::id).toList(), lesson.tools().stream().map(ToolLine::id).toList(), lesson.steps().stream().map(Step::id).toList());
+        return List.of(
+                lesson.foods().stream().map(FoodLine::id).toList(),
+                lesson.tools().stream().map(ToolLine::id).toList(),
+                lesson.steps().stream().map(Step::id).toList());
     }
 
     /** What both have stands in another order. */
@@ -74,10 +83,18 @@ public record Comparison(Lesson mine, Lesson theirs, List<Part> parts) {
         return false;
     }
 
-    private static <T extends Record> void add(List<Part> parts, What what, String prefix, List<T> mine, List<T> theirs, Function<T, String> id, Function<T, String> name) {
+    private static <T extends Record> void add(
+            List<Part> parts,
+            What what,
+            String prefix,
+            List<T> mine,
+            List<T> theirs,
+            Function<T, String> id,
+            Function<T, String> name) {
         var a = byId(mine, id);
         var b = byId(theirs, id);
-        for (var key : merged(mine.stream().map(id).toList(), theirs.stream().map(id).toList())) {
+        for (var key :
+                merged(mine.stream().map(id).toList(), theirs.stream().map(id).toList())) {
             var m = a.get(key);
             var t = b.get(key);
             if (Objects.equals(m, t)) continue;
@@ -114,7 +131,8 @@ public record Comparison(Lesson mine, Lesson theirs, List<Part> parts) {
         });
     }
 
-    private static <T> List<T> picked(String prefix, List<T> mine, List<T> theirs, Function<T, String> id, Set<String> theirsOf, boolean order) {
+    private static <T> List<T> picked(
+            String prefix, List<T> mine, List<T> theirs, Function<T, String> id, Set<String> theirsOf, boolean order) {
         var a = byId(mine, id);
         var b = byId(theirs, id);
         var mineIds = mine.stream().map(id).toList();

@@ -76,8 +76,14 @@ final class Fields {
             case Ratio r -> AmountText.number(r);
             case Heat h -> h.text();
             case Enum<?> e -> e.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-            case Collection<?> c -> c.isEmpty() ? NOTHING : c.stream().map(Fields::text).collect(Collectors.joining("; "));
-            case Map<?, ?> m -> m.isEmpty() ? NOTHING : m.entrySet().stream().map(e -> text(e.getKey()) + " " + text(e.getValue())).collect(Collectors.joining("; "));
+            case Collection<?> c ->
+                c.isEmpty() ? NOTHING : c.stream().map(Fields::text).collect(Collectors.joining("; "));
+            case Map<?, ?> m ->
+                m.isEmpty()
+                        ? NOTHING
+                        : m.entrySet().stream()
+                                .map(e -> text(e.getKey()) + " " + text(e.getValue()))
+                                .collect(Collectors.joining("; "));
             case Record r -> record(r);
             default -> String.valueOf(value);
         };
@@ -89,7 +95,10 @@ final class Fields {
         for (var part : record.getClass().getRecordComponents()) {
             var value = value(part, record);
             var text = text(value);
-            boolean empty = text.equals(NOTHING) || value instanceof Boolean b && !b || value instanceof Integer n && n == 0 || value instanceof TimeRange t && t.isZero();
+            boolean empty = text.equals(NOTHING)
+                    || value instanceof Boolean b && !b
+                    || value instanceof Integer n && n == 0
+                    || value instanceof TimeRange t && t.isZero();
             if (!empty) told.add(text);
         }
         return told.isEmpty() ? record.getClass().getSimpleName().toLowerCase(Locale.ROOT) : String.join(", ", told);

@@ -17,6 +17,7 @@ public record Edit(String label, String key, Workbook before, Workbook after) {
     /** Both as one, if {@code next} goes on where this one stopped. */
     public Optional<Edit> mergedWith(Edit next) {
         return !key.isEmpty() && key.equals(next.key) && after == next.before
-                ? Optional.of(new Edit(label, key, before, next.after)) : Optional.empty();
+                ? Optional.of(new Edit(label, key, before, next.after))
+                : Optional.empty();
     }
 }

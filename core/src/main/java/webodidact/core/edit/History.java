@@ -9,6 +9,7 @@ import webodidact.core.lesson.Workbook;
 public final class History {
     /** Older edits are forgotten. */
     public static final int DEPTH = 500;
+
     private final Deque<Edit> done = new ArrayDeque<>();
     private final Deque<Edit> undone = new ArrayDeque<>();
     private boolean sealed;
@@ -17,7 +18,8 @@ public final class History {
     public void add(Edit edit) {
         if (edit.isNothing()) return;
         undone.clear();
-        var merged = sealed || done.isEmpty() ? Optional.<Edit>empty() : done.peek().mergedWith(edit);
+        var merged =
+                sealed || done.isEmpty() ? Optional.<Edit>empty() : done.peek().mergedWith(edit);
         sealed = false;
         if (merged.isPresent()) {
             done.pop();

@@ -136,24 +136,40 @@ public final class Operations {
 
     /** @param amount what the step takes, or null for all of it */
     public static UnaryOperator<Lesson> use(String step, String line, Amount amount) {
-        return step(step, d -> d.uses = Stream.concat(d.uses.stream(), Stream.of(new Use(line, amount))).toList());
+        return step(
+                step,
+                d -> d.uses = Stream.concat(d.uses.stream(), Stream.of(new Use(line, amount)))
+                        .toList());
     }
 
     /** What the step takes of the line, or null for the rest; each of its uses of it. */
     public static UnaryOperator<Lesson> taking(String step, String line, Amount amount) {
-        return step(step, d -> d.uses = d.uses.stream().map(u -> u.line().equals(line) ? new Use(line, amount) : u).toList());
+        return step(
+                step,
+                d -> d.uses = d.uses.stream()
+                        .map(u -> u.line().equals(line) ? new Use(line, amount) : u)
+                        .toList());
     }
 
     public static UnaryOperator<Lesson> useTool(String step, String tool) {
-        return step(step, d -> d.tools = Stream.concat(d.tools.stream(), Stream.of(tool)).distinct().toList());
+        return step(
+                step,
+                d -> d.tools = Stream.concat(d.tools.stream(), Stream.of(tool))
+                        .distinct()
+                        .toList());
     }
 
     public static UnaryOperator<Lesson> unuse(String step, String line) {
-        return step(step, d -> d.uses = d.uses.stream().filter(u -> !u.line().equals(line)).toList());
+        return step(
+                step,
+                d -> d.uses =
+                        d.uses.stream().filter(u -> !u.line().equals(line)).toList());
     }
 
     public static UnaryOperator<Lesson> unuseTool(String step, String tool) {
-        return step(step, d -> d.tools = d.tools.stream().filter(t -> !t.equals(tool)).toList());
+        return step(
+                step,
+                d -> d.tools = d.tools.stream().filter(t -> !t.equals(tool)).toList());
     }
 
     /** The likely hands-on time becomes that; a range keeps its width as far as it can. */
@@ -171,23 +187,32 @@ public final class Operations {
 
     /** The latest end of a wait becomes that; one in rounds stays as it is. */
     public static UnaryOperator<Lesson> stretchWait(String step, int seconds) {
-        return waiting(step, w -> w.rounds() != null ? w : w.lasting(new TimeRange(w.time().isRange() ? Math.min(w.time().low(), seconds) : seconds, seconds)));
+        return waiting(
+                step,
+                w -> w.rounds() != null
+                        ? w
+                        : w.lasting(new TimeRange(
+                                w.time().isRange() ? Math.min(w.time().low(), seconds) : seconds, seconds)));
     }
 
     public static UnaryOperator<Lesson> list(FoodLine line) {
-        return l -> l.withFoods(Stream.concat(l.foods().stream(), Stream.of(line)).toList());
+        return l ->
+                l.withFoods(Stream.concat(l.foods().stream(), Stream.of(line)).toList());
     }
 
     public static UnaryOperator<Lesson> listTool(ToolLine line) {
-        return l -> l.but(d -> d.tools = Stream.concat(l.tools().stream(), Stream.of(line)).toList());
+        return l -> l.but(d ->
+                d.tools = Stream.concat(l.tools().stream(), Stream.of(line)).toList());
     }
 
     public static UnaryOperator<Lesson> changeTool(ToolLine to) {
-        return l -> l.but(d -> d.tools = l.tools().stream().map(t -> t.id().equals(to.id()) ? to : t).toList());
+        return l -> l.but(d -> d.tools =
+                l.tools().stream().map(t -> t.id().equals(to.id()) ? to : t).toList());
     }
 
     public static UnaryOperator<Lesson> delistTool(String line) {
-        return l -> l.but(d -> d.tools = l.tools().stream().filter(t -> !t.id().equals(line)).toList());
+        return l -> l.but(d ->
+                d.tools = l.tools().stream().filter(t -> !t.id().equals(line)).toList());
     }
 
     /** The food of a line is named anew; what was chosen and doubted of the old one goes. @param food id in the table, or null */
@@ -213,10 +238,21 @@ public final class Operations {
                 var part = recipe.parts().get(i).toLowerCase(Locale.ROOT);
                 var tool = line.food() == null ? knowledge.toolNamed(line.item()) : Optional.<Tool>empty();
                 if (tool.isPresent()) {
-                    int count = line.amount() == null ? 1 : (int) line.amount().high().ceiling();
-                    tools.add(new ToolLine(Ids.next("t", tools.stream().map(ToolLine::id).toList()), line.item(), tool.get().id(), count, line.note(), 0));
+                    int count = line.amount() == null
+                            ? 1
+                            : (int) line.amount().high().ceiling();
+                    tools.add(new ToolLine(
+                            Ids.next("t", tools.stream().map(ToolLine::id).toList()),
+                            line.item(),
+                            tool.get().id(),
+                            count,
+                            line.note(),
+                            0));
                 } else {
-                    foods.add(line.toFoodLine(Ids.next("f", foods.stream().map(FoodLine::id).toList())).but(d -> d.note = d.note.isEmpty() ? part : part.isEmpty() ? d.note : part + "; " + d.note));
+                    foods.add(line.toFoodLine(Ids.next(
+                                    "f", foods.stream().map(FoodLine::id).toList()))
+                            .but(d ->
+                                    d.note = d.note.isEmpty() ? part : part.isEmpty() ? d.note : part + "; " + d.note));
                 }
             }
             return lesson.but(d -> {
@@ -241,7 +277,9 @@ public final class Operations {
         return food(line, d -> {
             d.amount = amount;
             d.also = null;
-            d.unsure = d.unsure.stream().filter(u -> u.kind() != Doubt.Kind.NO_AMOUNT).toList();
+            d.unsure = d.unsure.stream()
+                    .filter(u -> u.kind() != Doubt.Kind.NO_AMOUNT)
+                    .toList();
         });
     }
 
@@ -274,7 +312,8 @@ public final class Operations {
 
     /** Covers a stop: it stays known, with the reason it is all right. */
     public static UnaryOperator<Lesson> accept(Accepted accepted) {
-        return l -> l.but(d -> d.accepted = Stream.concat(l.accepted().stream(), Stream.of(accepted)).toList());
+        return l -> l.but(d -> d.accepted =
+                Stream.concat(l.accepted().stream(), Stream.of(accepted)).toList());
     }
 
     /** One after the other. */

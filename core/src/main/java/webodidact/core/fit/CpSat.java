@@ -76,7 +76,11 @@ public final class CpSat implements Solver {
 
         private static int horizon(Problem problem) {
             long all = 0;
-            for (var task : problem.tasks()) all += task.alternatives().stream().mapToLong(a -> (long) a.length() + (a.collector() < 0 ? 0 : a.low())).max().orElse(0);
+            for (var task : problem.tasks())
+                all += task.alternatives().stream()
+                        .mapToLong(a -> (long) a.length() + (a.collector() < 0 ? 0 : a.low()))
+                        .max()
+                        .orElse(0);
             return Math.toIntExact(Math.max(all, problem.target()) + 1);
         }
 
@@ -168,8 +172,12 @@ public final class CpSat implements Solver {
 
         Optional<Problem.Answer> solve(double effort, BooleanSupplier stopped) {
             var solver = new CpSolver();
-            // One worker and a limit that counts work, not seconds: the same question has the same answer on any machine, however busy.
-            solver.getParameters().setMaxDeterministicTime(effort).setNumWorkers(1).setRandomSeed(7);
+            // One worker and a limit that counts work, not seconds: the same question has the same answer on any
+            // machine, however busy.
+            solver.getParameters()
+                    .setMaxDeterministicTime(effort)
+                    .setNumWorkers(1)
+                    .setRandomSeed(7);
             var watch = new CpSolverSolutionCallback() {
                 @Override
                 public void onSolutionCallback() {
@@ -180,10 +188,19 @@ public final class CpSat implements Solver {
             if (status == CpSolverStatus.MODEL_INVALID) throw new IllegalStateException("Bug: " + model.validate());
             if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) return Optional.empty();
             var chosen = new ArrayList<Integer>();
-            for (var pick : picks) chosen.add(IntStream.range(0, pick.length).filter(a -> solver.booleanValue(pick[a])).findFirst().orElseThrow());
-            var order = IntStream.range(0, n).boxed().sorted(Comparator.comparingLong((Integer i) -> solver.value(start[i])).thenComparing(i -> i)).toList();
+            for (var pick : picks)
+                chosen.add(IntStream.range(0, pick.length)
+                        .filter(a -> solver.booleanValue(pick[a]))
+                        .findFirst()
+                        .orElseThrow());
+            var order = IntStream.range(0, n)
+                    .boxed()
+                    .sorted(Comparator.comparingLong((Integer i) -> solver.value(start[i]))
+                            .thenComparing(i -> i))
+                    .toList();
             long off = Math.max(0, Math.round(solver.objectiveValue() - solver.bestObjectiveBound()));
-            return Optional.of(new Problem.Answer(chosen, order, Math.toIntExact(solver.value(last)), status == CpSolverStatus.OPTIMAL, off));
+            return Optional.of(new Problem.Answer(
+                    chosen, order, Math.toIntExact(solver.value(last)), status == CpSolverStatus.OPTIMAL, off));
         }
     }
 }

@@ -10,8 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import webodidact.core.check.Finding;
 import webodidact.core.homes.Chance;
-import webodidact.core.homes.HomePace;
 import webodidact.core.homes.Holds;
+import webodidact.core.homes.HomePace;
 import webodidact.core.homes.Progress;
 import webodidact.core.homes.Simulation;
 import webodidact.core.lesson.Household;
@@ -28,9 +28,15 @@ public final class Fit {
     private static final int HOME_STEPS = 240_000;
     /** What the solver may take for one proposal. */
     private static final double EFFORT = 2;
+
     private static final int PAIRS = 20_000;
-    private static final List<Set<Move.Kind>> FAMILIES = List.of(EnumSet.of(Move.Kind.COVER), EnumSet.of(Move.Kind.TRIM, Move.Kind.HOLD), EnumSet.of(Move.Kind.ORDER),
-            EnumSet.of(Move.Kind.BEFOREHAND), EnumSet.allOf(Move.Kind.class), EnumSet.of(Move.Kind.TRIM, Move.Kind.BEFOREHAND));
+    private static final List<Set<Move.Kind>> FAMILIES = List.of(
+            EnumSet.of(Move.Kind.COVER),
+            EnumSet.of(Move.Kind.TRIM, Move.Kind.HOLD),
+            EnumSet.of(Move.Kind.ORDER),
+            EnumSet.of(Move.Kind.BEFOREHAND),
+            EnumSet.allOf(Move.Kind.class),
+            EnumSet.of(Move.Kind.TRIM, Move.Kind.BEFOREHAND));
     /** What is freed where nothing has to be: enough to be worth a look. */
     private static final int SPARE = 120;
 
@@ -81,7 +87,9 @@ public final class Fit {
      */
     public static List<Proposal> propose(Outcome now, List<Household> households, Solver solver, Progress progress) {
         if (now.lesson().steps().isEmpty()) return List.of();
-        var homes = now.lesson().delivery().homesCookAlong() ? HomePace.of(now.lesson(), households, now.knowledge(), now.course()) : List.<HomePace>of();
+        var homes = now.lesson().delivery().homesCookAlong()
+                ? HomePace.of(now.lesson(), households, now.knowledge(), now.course())
+                : List.<HomePace>of();
         return new Fit(now, homes, solver, progress).all();
     }
 
@@ -92,14 +100,19 @@ public final class Fit {
             // What was found so far is an answer, too.
             stopped = true;
         }
-        return found.values().stream().sorted(Comparator.comparing((Proposal p) -> !p.fits()).thenComparing(p -> p.fits() ? -p.readyThen() : p.then()).thenComparingInt(Proposal::cost)).toList();
+        return found.values().stream()
+                .sorted(Comparator.comparing((Proposal p) -> !p.fits())
+                        .thenComparing(p -> p.fits() ? -p.readyThen() : p.then())
+                        .thenComparingInt(Proposal::cost))
+                .toList();
     }
 
     private void search() {
         arcs = Flow.of(now.lesson(), now.knowledge(), this::goOn);
         readyNow = ready(now.lesson());
         target = target();
-        if (!homes.isEmpty() && now.schedule().inHand() > 0) keep(List.of(), now.lesson(), Words.OURS.say("proof.nothing"));
+        if (!homes.isEmpty() && now.schedule().inHand() > 0)
+            keep(List.of(), now.lesson(), Words.OURS.say("proof.nothing"));
         var families = families();
         for (var family : families) {
             solve(family, Set.of());
@@ -115,11 +128,14 @@ public final class Fit {
     /** Where the time is wanted for holds, holds are not given up for it. */
     private List<Set<Move.Kind>> families() {
         if (homes.isEmpty()) return FAMILIES;
-        return FAMILIES.stream().map(f -> {
-            Set<Move.Kind> without = EnumSet.copyOf(f);
-            without.remove(Move.Kind.HOLD);
-            return without;
-        }).filter(f -> !f.isEmpty()).toList();
+        return FAMILIES.stream()
+                .map(f -> {
+                    Set<Move.Kind> without = EnumSet.copyOf(f);
+                    without.remove(Move.Kind.HOLD);
+                    return without;
+                })
+                .filter(f -> !f.isEmpty())
+                .toList();
     }
 
     /** The changes that some proposal already makes: the next shall do without. */
@@ -132,7 +148,19 @@ public final class Fit {
     /** The slot, less what the homes need held; where that is kept already, a little sooner than today. */
     private int target() {
         int slot = now.schedule().slot();
-        int needed = homes.isEmpty() ? 0 : simulation(now.lesson()).map(s -> Holds.propose(now.lesson().but(d -> d.slot = slot + 3600), s, now.pace(), share -> !isStopped()).holds().stream().mapToInt(Holds.Hold::seconds).sum()).orElse(0);
+        int needed = homes.isEmpty()
+                ? 0
+                : simulation(now.lesson())
+                        .map(s -> Holds.propose(
+                                        now.lesson().but(d -> d.slot = slot + 3600),
+                                        s,
+                                        now.pace(),
+                                        share -> !isStopped())
+                                .holds()
+                                .stream()
+                                .mapToInt(Holds.Hold::seconds)
+                                .sum())
+                        .orElse(0);
         int wanted = slot - needed;
         return now.schedule().planned() <= wanted ? now.schedule().planned() - SPARE : wanted;
     }
@@ -145,7 +173,9 @@ public final class Fit {
         for (int i = 0; i < lesson.steps().size(); i++) {
             goOn();
             var task = moves.of(i);
-            tasks.add(new Problem.Task(task.alternatives().stream().filter(a -> a.moves().stream().noneMatch(m -> without.contains(m.text()))).toList()));
+            tasks.add(new Problem.Task(task.alternatives().stream()
+                    .filter(a -> a.moves().stream().noneMatch(m -> without.contains(m.text())))
+                    .toList()));
         }
         if (!reorders && tasks.stream().allMatch(t -> t.alternatives().size() == 1)) return;
         var problem = new Problem(tasks, arcs, !reorders, target, reorders && family.size() == 1 ? 5 : 0);
@@ -161,27 +191,52 @@ public final class Fit {
     private void take(Problem problem, Problem.Answer answer) {
         var lesson = now.lesson();
         var moves = new ArrayList<Move>();
-        for (int i = 0; i < answer.chosen().size(); i++) moves.addAll(problem.tasks().get(i).alternatives().get(answer.chosen().get(i)).moves());
+        for (int i = 0; i < answer.chosen().size(); i++)
+            moves.addAll(problem.tasks()
+                    .get(i)
+                    .alternatives()
+                    .get(answer.chosen().get(i))
+                    .moves());
         var order = new Reorder(lesson, answer.order());
         if (!order.isNothing()) moves.add(order.move());
         if (moves.isEmpty()) return;
         var changed = lesson;
         if (!order.isNothing()) changed = order.move().change().apply(changed);
-        for (var move : moves) if (move.kind() != Move.Kind.ORDER) changed = move.change().apply(changed);
+        for (var move : moves)
+            if (move.kind() != Move.Kind.ORDER) changed = move.change().apply(changed);
         if (Planner.plan(changed, now.pace()).planned() >= now.schedule().planned()) return;
-        keep(moves, changed, answer.proved() ? Words.OURS.say("proof.proved") : Words.OURS.say("proof.best", Clock.text((int) Math.min(Integer.MAX_VALUE, answer.off() / Problem.OVER + 1))));
+        keep(
+                moves,
+                changed,
+                answer.proved()
+                        ? Words.OURS.say("proof.proved")
+                        : Words.OURS.say("proof.best", Clock.text((int)
+                                Math.min(Integer.MAX_VALUE, answer.off() / Problem.OVER + 1))));
     }
 
     private void keep(List<Move> moves, Lesson changed, String proof) {
         goOn();
-        var held = homes.isEmpty() ? Optional.<Holds.Proposal>empty() : simulation(changed).map(s -> Holds.propose(changed, s, now.pace(), share -> !isStopped()));
+        var held = homes.isEmpty()
+                ? Optional.<Holds.Proposal>empty()
+                : simulation(changed).map(s -> Holds.propose(changed, s, now.pace(), share -> !isStopped()));
         var holds = held.map(Holds.Proposal::holds).orElse(List.of());
         var lesson = held.map(Holds.Proposal::lesson).orElse(changed);
         if (moves.isEmpty() && holds.isEmpty()) return;
         var then = Outcome.of(now.answers().question().about(lesson));
         if (!stops.containsAll(stops(then)) || found.containsKey(lesson)) return;
-        found.put(lesson, new Proposal(title(moves, holds), moves, holds, lesson, now.schedule().planned(), then.schedule().planned(), readyNow,
-                held.map(Holds.Proposal::then).orElse(-1), consequences(then), proof));
+        found.put(
+                lesson,
+                new Proposal(
+                        title(moves, holds),
+                        moves,
+                        holds,
+                        lesson,
+                        now.schedule().planned(),
+                        then.schedule().planned(),
+                        readyNow,
+                        held.map(Holds.Proposal::then).orElse(-1),
+                        consequences(then),
+                        proof));
     }
 
     private static Set<String> stops(Outcome outcome) {
@@ -191,26 +246,44 @@ public final class Fit {
     }
 
     private Optional<Simulation> simulation(Lesson lesson) {
-        var paces = lesson.steps().size() == now.lesson().steps().size() && lesson.steps().equals(now.lesson().steps()) ? homes
+        var paces = lesson.steps().size() == now.lesson().steps().size()
+                        && lesson.steps().equals(now.lesson().steps())
+                ? homes
                 : HomePace.of(lesson, homes.stream().map(HomePace::home).toList(), now.knowledge(), now.course());
-        var played = Simulation.of(lesson, paces, Chance.USUAL, Math.clamp(HOME_STEPS / Math.max(1, lesson.steps().size()), 100, HOMES), 7, share -> !isStopped());
+        var played = Simulation.of(
+                lesson,
+                paces,
+                Chance.USUAL,
+                Math.clamp(HOME_STEPS / Math.max(1, lesson.steps().size()), 100, HOMES),
+                7,
+                share -> !isStopped());
         if (played.isEmpty()) throw new Stopped();
         return played;
     }
 
     private int ready(Lesson lesson) {
         if (homes.isEmpty()) return -1;
-        return simulation(lesson).map(s -> s.against(Planner.plan(lesson, now.pace())).worst().map(Simulation.StepPace::percent).orElse(100)).orElse(-1);
+        return simulation(lesson)
+                .map(s -> s.against(Planner.plan(lesson, now.pace()))
+                        .worst()
+                        .map(Simulation.StepPace::percent)
+                        .orElse(100))
+                .orElse(-1);
     }
 
     private String title(List<Move> moves, List<Holds.Hold> holds) {
         int held = holds.stream().mapToInt(Holds.Hold::seconds).sum();
         var parts = new ArrayList<String>();
-        if (moves.size() > 2) parts.add(Words.OURS.say("title.more", moves.getFirst().text(), moves.size() - 1));
+        if (moves.size() > 2)
+            parts.add(Words.OURS.say("title.more", moves.getFirst().text(), moves.size() - 1));
         else moves.forEach(m -> parts.add(m.text()));
         if (held > 0) {
-            int where = holds.size() == 1 ? now.lesson().indexOf(holds.getFirst().before()) + 1 : holds.size();
-            parts.add(Words.OURS.say((parts.isEmpty() ? "hold." : "hold.also.") + (holds.size() == 1 ? "before" : "places"), Clock.text(held), where));
+            int where =
+                    holds.size() == 1 ? now.lesson().indexOf(holds.getFirst().before()) + 1 : holds.size();
+            parts.add(Words.OURS.say(
+                    (parts.isEmpty() ? "hold." : "hold.also.") + (holds.size() == 1 ? "before" : "places"),
+                    Clock.text(held),
+                    where));
         }
         return String.join("; ", parts);
     }
@@ -224,8 +297,14 @@ public final class Fit {
         int moves = then.schedule().cameraMoves() - now.schedule().cameraMoves();
         if (moves != 0) all.add(Words.OURS.say(moves > 0 ? "then.moreMoves" : "then.fewerMoves", Math.abs(moves)));
         int dead = then.schedule().deadAir() - now.schedule().deadAir();
-        if (dead != 0) all.add(Words.OURS.say(dead > 0 ? "then.moreDead" : "then.lessDead", Clock.text(Math.abs(dead))));
-        long asked = then.lesson().foods().stream().filter(f -> !now.lesson().food(f.id()).map(o -> o.note().equals(f.note())).orElse(false)).count();
+        if (dead != 0)
+            all.add(Words.OURS.say(dead > 0 ? "then.moreDead" : "then.lessDead", Clock.text(Math.abs(dead))));
+        long asked = then.lesson().foods().stream()
+                .filter(f -> !now.lesson()
+                        .food(f.id())
+                        .map(o -> o.note().equals(f.note()))
+                        .orElse(false))
+                .count();
         if (asked > 0) all.add(Words.OURS.say("then.lines", asked));
         return all;
     }

@@ -25,11 +25,15 @@ public final class Flow {
     /** Step {@code before} comes before step {@code after}, both from 0. */
     public record Arc(int before, int after, String why) {}
 
-    private static final Set<Kind> FIXED = Set.of(Kind.WELCOME, Kind.RUN_THROUGH, Kind.HYGIENE, Kind.TASTE, Kind.PLATE, Kind.TASK);
+    private static final Set<Kind> FIXED =
+            Set.of(Kind.WELCOME, Kind.RUN_THROUGH, Kind.HYGIENE, Kind.TASTE, Kind.PLATE, Kind.TASK);
     /** Words of titles that name no food. */
-    private static final Set<String> PLAIN = Set.of("the", "and", "with", "for", "into", "from", "while", "then", "more", "on", "in", "off", "out", "up", "down", "it", "a", "an", "of", "to",
-            "start", "make", "made", "begin", "put", "take", "get", "let", "ready", "step", "why", "how", "what", "all", "first", "last", "next", "again", "mix", "cook", "bake", "boil", "fold",
-            "chop", "cut", "slice", "trim", "stir", "open", "drain", "wash", "warm", "heat", "cool", "rest", "leave", "time", "over", "your", "our", "about", "is", "are", "do", "does");
+    private static final Set<String> PLAIN = Set.of(
+            "the", "and", "with", "for", "into", "from", "while", "then", "more", "on", "in", "off", "out", "up",
+            "down", "it", "a", "an", "of", "to", "start", "make", "made", "begin", "put", "take", "get", "let", "ready",
+            "step", "why", "how", "what", "all", "first", "last", "next", "again", "mix", "cook", "bake", "boil",
+            "fold", "chop", "cut", "slice", "trim", "stir", "open", "drain", "wash", "warm", "heat", "cool", "rest",
+            "leave", "time", "over", "your", "our", "about", "is", "are", "do", "does");
 
     private final Lesson lesson;
     private final Knowledge knowledge;
@@ -42,7 +46,7 @@ public final class Flow {
 
     /** Every pair at most once, with the first reason found. */
     public static List<Arc> of(Lesson lesson, Knowledge knowledge) {
-        return of(lesson, knowledge, () -> { });
+        return of(lesson, knowledge, () -> {});
     }
 
     /** @param goOn called now and then; what it throws ends the search */
@@ -78,7 +82,8 @@ public final class Flow {
     private void waits() {
         for (int i = 0; i < lesson.steps().size(); i++) {
             var wait = lesson.steps().get(i).waiting();
-            if (wait != null && wait.cover() instanceof Cover.CarryOn(var at)) arc(i, lesson.indexOf(at), Words.OURS.say("arc.collects"));
+            if (wait != null && wait.cover() instanceof Cover.CarryOn(var at))
+                arc(i, lesson.indexOf(at), Words.OURS.say("arc.collects"));
         }
     }
 
@@ -93,7 +98,8 @@ public final class Flow {
             var lines = new HashSet<String>();
             step.uses().forEach(u -> lines.add(u.line()));
             for (var text : List.of(step.title(), step.say(), step.doing())) {
-                for (var m : finder.in(text)) if (m.kind() == Mentions.Kind.LISTED && step.kind().isHandsOn()) lines.add(m.id());
+                for (var m : finder.in(text))
+                    if (m.kind() == Mentions.Kind.LISTED && step.kind().isHandsOn()) lines.add(m.id());
             }
             touched.add(lines);
             made.add(step.kind().isHandsOn() ? stems(step.title(), true) : Set.of());
@@ -104,7 +110,8 @@ public final class Flow {
             for (int j = i + 1; j < n; j++) {
                 if (shares(touched.get(i), touched.get(j))) arc(i, j, Words.OURS.say("arc.food"));
                 // A talk that only names the dish depends on nothing; hands do.
-                else if (lesson.steps().get(j).kind().isHandsOn() && shares(made.get(i), words.get(j))) arc(i, j, Words.OURS.say("arc.made", i + 1));
+                else if (lesson.steps().get(j).kind().isHandsOn() && shares(made.get(i), words.get(j)))
+                    arc(i, j, Words.OURS.say("arc.made", i + 1));
             }
         }
     }
@@ -115,7 +122,8 @@ public final class Flow {
 
     private static Set<String> stems(String text, boolean namesOnly) {
         var all = new HashSet<String>();
-        for (var word : Word.of(text)) if (!namesOnly || word.stem().length() > 2 && !PLAIN.contains(word.stem())) all.add(word.stem());
+        for (var word : Word.of(text))
+            if (!namesOnly || word.stem().length() > 2 && !PLAIN.contains(word.stem())) all.add(word.stem());
         return all;
     }
 
@@ -138,16 +146,21 @@ public final class Flow {
     }
 
     private static boolean handlesRaw(Step step, Map<String, Food> foods) {
-        return step.uses().stream().anyMatch(u -> foods.containsKey(u.line()) && foods.get(u.line()).risk().soilsHands());
+        return step.uses().stream()
+                .anyMatch(u -> foods.containsKey(u.line())
+                        && foods.get(u.line()).risk().soilsHands());
     }
 
     private void ovens() {
         int n = lesson.steps().size();
         for (int i = 0; i < n; i++) {
             var here = lesson.steps().get(i);
-            boolean switches = here.acts().contains(Act.OVEN_ON) || here.acts().contains(Act.OVEN_OFF) || here.acts().contains(Act.RING_OFF);
+            boolean switches = here.acts().contains(Act.OVEN_ON)
+                    || here.acts().contains(Act.OVEN_OFF)
+                    || here.acts().contains(Act.RING_OFF);
             for (int j = 0; j < n; j++) {
-                boolean hot = lesson.steps().get(j).place().isHot() || lesson.steps().get(j).heat() != null;
+                boolean hot = lesson.steps().get(j).place().isHot()
+                        || lesson.steps().get(j).heat() != null;
                 if (switches && hot) arc(Math.min(i, j), Math.max(i, j), Words.OURS.say("arc.heat"));
             }
         }

@@ -46,7 +46,13 @@ public final class Greedy implements Solver {
         int end = end(problem, chosen);
         if (end < 0) return -1;
         long cost = (long) Math.max(0, end - problem.target()) * Problem.OVER + (long) end * problem.endWeight();
-        for (int i = 0; i < chosen.size(); i++) cost += (long) problem.tasks().get(i).alternatives().get(chosen.get(i)).cost() * Problem.CHANGE;
+        for (int i = 0; i < chosen.size(); i++)
+            cost += (long) problem.tasks()
+                            .get(i)
+                            .alternatives()
+                            .get(chosen.get(i))
+                            .cost()
+                    * Problem.CHANGE;
         return cost;
     }
 
@@ -66,7 +72,8 @@ public final class Greedy implements Solver {
             }
             if (ready > until) return -1;
             start[i] = ready;
-            now = ready + problem.tasks().get(i).alternatives().get(chosen.get(i)).length();
+            now = ready
+                    + problem.tasks().get(i).alternatives().get(chosen.get(i)).length();
         }
         return now;
     }

@@ -12,7 +12,11 @@ import webodidact.core.lesson.Lesson;
 public record Move(Kind kind, String text, int cost, UnaryOperator<Lesson> change) {
     /** What a proposal may change. */
     public enum Kind {
-        COVER, TRIM, HOLD, BEFOREHAND, ORDER;
+        COVER,
+        TRIM,
+        HOLD,
+        BEFOREHAND,
+        ORDER;
 
         public String title() {
             return Words.OURS.title(this);

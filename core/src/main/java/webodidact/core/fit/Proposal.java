@@ -17,8 +17,17 @@ import webodidact.core.lesson.Lesson;
  * @param consequences what else changes, in words
  * @param proof whether a better one of its kind can exist
  */
-public record Proposal(String title, List<Move> moves, List<Holds.Hold> holds, Lesson lesson, int before, int then, int readyBefore, int readyThen,
-        List<String> consequences, String proof) {
+public record Proposal(
+        String title,
+        List<Move> moves,
+        List<Holds.Hold> holds,
+        Lesson lesson,
+        int before,
+        int then,
+        int readyBefore,
+        int readyThen,
+        List<String> consequences,
+        String proof) {
     public Proposal {
         moves = List.copyOf(moves);
         holds = List.copyOf(holds);

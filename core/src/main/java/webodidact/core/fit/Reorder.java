@@ -11,6 +11,7 @@ import webodidact.core.lesson.Lesson;
 final class Reorder {
     /** Moves told one by one; the timeline shows the rest. */
     private static final int TOLD = 2;
+
     private final Lesson lesson;
     private final List<Integer> order;
 
@@ -27,7 +28,11 @@ final class Reorder {
 
     Move move() {
         var ids = order.stream().map(i -> lesson.steps().get(i).id()).toList();
-        return new Move(Move.Kind.ORDER, text(), 10 * moved().size(), l -> l.withSteps(ids.stream().flatMap(id -> l.step(id).stream()).toList()));
+        return new Move(
+                Move.Kind.ORDER,
+                text(),
+                10 * moved().size(),
+                l -> l.withSteps(ids.stream().flatMap(id -> l.step(id).stream()).toList()));
     }
 
     private String text() {
@@ -36,7 +41,10 @@ final class Reorder {
         for (int i : moved.subList(0, Math.min(TOLD, moved.size()))) {
             int at = order.indexOf(i);
             var title = lesson.steps().get(i).title();
-            parts.add(at + 1 < order.size() ? Words.OURS.say("goes.before", i + 1, title, order.get(at + 1) + 1) : Words.OURS.say("goes.end", i + 1, title));
+            parts.add(
+                    at + 1 < order.size()
+                            ? Words.OURS.say("goes.before", i + 1, title, order.get(at + 1) + 1)
+                            : Words.OURS.say("goes.end", i + 1, title));
         }
         int more = moved.size() - parts.size();
         if (more > 0) parts.add(Words.OURS.say("goes.more", more));

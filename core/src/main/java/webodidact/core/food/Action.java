@@ -19,8 +19,21 @@ import webodidact.core.words.VerbForms;
  * @param time typical hands-on time, or "" while nobody has measured it
  * @param neverWhen phrases in which it is no deed: "_" stands for the verb, "*" for a word or two
  */
-public record Action(VerbForms forms, String done, List<String> tools, String place, String treated, String waits, boolean byHand, boolean ahead, boolean nounToo,
-        Hazard hazard, String soils, String cleans, String time, List<String> neverWhen) {
+public record Action(
+        VerbForms forms,
+        String done,
+        List<String> tools,
+        String place,
+        String treated,
+        String waits,
+        boolean byHand,
+        boolean ahead,
+        boolean nounToo,
+        Hazard hazard,
+        String soils,
+        String cleans,
+        String time,
+        List<String> neverWhen) {
     public String verb() {
         return forms.base();
     }

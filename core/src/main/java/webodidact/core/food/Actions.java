@@ -23,20 +23,50 @@ public final class Actions {
     /** From {@code start} (inclusive) to {@code end} (exclusive) of the verb's first word. */
     public record Found(Action action, int start, int end) {}
 
-    private enum Form { BASE, THIRD, ING }
+    private enum Form {
+        BASE,
+        THIRD,
+        ING
+    }
 
     private record Shape(Action action, Form form, String[] words) {}
 
     /** Words between the parts of "rub the butter in". */
     private static final int GAP = 4;
-    private static final Set<String> BEFORE_A_THING = Set.of("a", "an", "the", "this", "that", "these", "those", "my", "your", "our", "his", "her", "their", "its", "some", "any", "each",
-            "every", "another", "no", "one", "two", "three", "four", "five", "six", "eight", "ten", "of", "in", "on", "with", "for", "from", "into", "at", "under", "like", "off", "per", "as", "than", "which", "what");
-    private static final Set<String> BEFORE_A_DEED = Set.of("and", "then", "now", "to", "or", "just", "please", "you", "we", "i", "they", "will", "can", "could", "should", "must", "may", "might", "would",
-            "i'll", "we'll", "you'll", "they'll", "let's", "first", "next", "also", "so", "but", "let", "it", "them", "go", "always", "again", "help", "still", "before", "after", "until", "till", "while");
-    private static final Set<String> DENIED = Set.of("don't", "not", "never", "without", "can't", "cannot", "won't", "didn't", "isn't", "doesn't", "wouldn't", "shouldn't", "needn't", "no");
-    private static final Set<String> DOING = Set.of("i'm", "we're", "you're", "they're", "it's", "he's", "she's", "be", "am", "are", "is", "was", "were", "keep", "start", "begin", "by", "while", "stop", "been", "still");
-    private static final Set<String> DOES = Set.of("it", "she", "he", "that", "which", "everything", "dough", "mixture", "this");
-    private static final Set<String> AFTER_A_THING = Set.of("of", "is", "was", "are", "has", "will", "comes", "goes", "burns", "happens", "rises", "needs", "tastes", "looks");
+
+    private static final Set<String> BEFORE_A_THING = Set.of(
+            "a", "an", "the", "this", "that", "these", "those", "my", "your", "our", "his", "her", "their", "its",
+            "some", "any", "each", "every", "another", "no", "one", "two", "three", "four", "five", "six", "eight",
+            "ten", "of", "in", "on", "with", "for", "from", "into", "at", "under", "like", "off", "per", "as", "than",
+            "which", "what");
+    private static final Set<String> BEFORE_A_DEED = Set.of(
+            "and", "then", "now", "to", "or", "just", "please", "you", "we", "i", "they", "will", "can", "could",
+            "should", "must", "may", "might", "would", "i'll", "we'll", "you'll", "they'll", "let's", "first", "next",
+            "also", "so", "but", "let", "it", "them", "go", "always", "again", "help", "still", "before", "after",
+            "until", "till", "while");
+    private static final Set<String> DENIED = Set.of(
+            "don't",
+            "not",
+            "never",
+            "without",
+            "can't",
+            "cannot",
+            "won't",
+            "didn't",
+            "isn't",
+            "doesn't",
+            "wouldn't",
+            "shouldn't",
+            "needn't",
+            "no");
+    private static final Set<String> DOING = Set.of(
+            "i'm", "we're", "you're", "they're", "it's", "he's", "she's", "be", "am", "are", "is", "was", "were",
+            "keep", "start", "begin", "by", "while", "stop", "been", "still");
+    private static final Set<String> DOES =
+            Set.of("it", "she", "he", "that", "which", "everything", "dough", "mixture", "this");
+    private static final Set<String> AFTER_A_THING = Set.of(
+            "of", "is", "was", "are", "has", "will", "comes", "goes", "burns", "happens", "rises", "needs", "tastes",
+            "looks");
 
     private static final class Holder {
         private static final Actions SHIPPED = new Actions();
@@ -49,10 +79,24 @@ public final class Actions {
     private Actions() {
         for (var c : TableFile.rows(Actions.class, "actions.txt", 15)) {
             var irregular = new HashMap<String, String>();
-            for (var form : TableFile.list(c[1])) irregular.put(form.substring(0, form.indexOf('=')), form.substring(form.indexOf('=') + 1));
+            for (var form : TableFile.list(c[1]))
+                irregular.put(form.substring(0, form.indexOf('=')), form.substring(form.indexOf('=') + 1));
             var forms = VerbForms.of(c[0], irregular);
-            var action = new Action(forms, c[2], TableFile.list(c[3]), c[4], c[5], c[6], c[7].equals("yes"), c[8].equals("yes"), c[9].equals("yes"),
-                    c[10].isEmpty() ? Hazard.NONE : Hazard.valueOf(c[10].toUpperCase(Locale.ROOT)), c[11], c[12], c[13], TableFile.list(c[14]));
+            var action = new Action(
+                    forms,
+                    c[2],
+                    TableFile.list(c[3]),
+                    c[4],
+                    c[5],
+                    c[6],
+                    c[7].equals("yes"),
+                    c[8].equals("yes"),
+                    c[9].equals("yes"),
+                    c[10].isEmpty() ? Hazard.NONE : Hazard.valueOf(c[10].toUpperCase(Locale.ROOT)),
+                    c[11],
+                    c[12],
+                    c[13],
+                    TableFile.list(c[14]));
             byVerb.put(c[0], action);
             shape(action, Form.BASE, forms.base());
             shape(action, Form.THIRD, forms.third());
@@ -60,7 +104,9 @@ public final class Actions {
             forms.all().forEach(f -> byForm.putIfAbsent(f, action));
         }
         // "Stir together" goes before "stir", so that the longer is tried first.
-        byFirst.values().forEach(l -> l.sort(Comparator.comparingInt((Shape s) -> -s.words().length).thenComparing(Shape::form)));
+        byFirst.values()
+                .forEach(l -> l.sort(
+                        Comparator.comparingInt((Shape s) -> -s.words().length).thenComparing(Shape::form)));
     }
 
     private void shape(Action action, Form form, String text) {
@@ -108,7 +154,12 @@ public final class Actions {
             this.foods = foods;
             this.tools = tools;
             words = Word.of(text);
-            said = words.stream().map(w -> text.substring(w.start(), w.end()).toLowerCase(Locale.ROOT).replace('’', '\'').replace('é', 'e')).toArray(String[]::new);
+            said = words.stream()
+                    .map(w -> text.substring(w.start(), w.end())
+                            .toLowerCase(Locale.ROOT)
+                            .replace('’', '\'')
+                            .replace('é', 'e'))
+                    .toArray(String[]::new);
         }
 
         List<Found> read() {
@@ -117,7 +168,8 @@ public final class Actions {
                 for (var shape : byFirst.getOrDefault(said[i], List.of())) {
                     int last = last(shape, i);
                     if (last < 0 || !isDeed(shape, i, last)) continue;
-                    found.add(new Found(shape.action(), words.get(i).start(), words.get(i).end()));
+                    found.add(new Found(
+                            shape.action(), words.get(i).start(), words.get(i).end()));
                     break;
                 }
             }
@@ -142,34 +194,45 @@ public final class Actions {
         }
 
         private boolean isOneClause(int a, int b) {
-            for (int k = words.get(a).end(); k < words.get(b).start(); k++) if (".,;:!?()\n–—…".indexOf(text.charAt(k)) >= 0) return false;
+            for (int k = words.get(a).end(); k < words.get(b).start(); k++)
+                if (".,;:!?()\n–—…".indexOf(text.charAt(k)) >= 0) return false;
             return true;
         }
 
         private boolean isDeed(Shape shape, int i, int last) {
-            if (isInLongerName(i) || shape.action().neverWhen().stream().anyMatch(p -> isIn(p, i, shape.words().length == 1 ? i : last))) return false;
+            if (isInLongerName(i)
+                    || shape.action().neverWhen().stream()
+                            .anyMatch(p -> isIn(p, i, shape.words().length == 1 ? i : last))) return false;
             var before = i > 0 && isOneClause(i - 1, i) ? said[i - 1] : null;
             var after = i + 1 < said.length && isOneClause(i, i + 1) ? said[i + 1] : null;
             if (before != null && DENIED.contains(before)) return false;
             return switch (shape.form()) {
                 case BASE -> base(shape.action(), i, before, after);
                 case THIRD -> before != null && DOES.contains(before);
-                case ING -> before != null && DOING.contains(before) || (before == null || !BEFORE_A_THING.contains(before)) && !isFood(i + 1);
+                case ING ->
+                    before != null && DOING.contains(before)
+                            || (before == null || !BEFORE_A_THING.contains(before)) && !isFood(i + 1);
             };
         }
 
         private boolean base(Action action, int i, String before, String after) {
-            if (before == null) return !action.nounToo() || (after == null ? isSentence(i) : !AFTER_A_THING.contains(after));
+            if (before == null)
+                return !action.nounToo() || (after == null ? isSentence(i) : !AFTER_A_THING.contains(after));
             if (BEFORE_A_THING.contains(before) || followsFood(i)) return false;
             // "With the milk and butter": the last of a list.
             if (after == null && isFood(i) && (before.equals("and") || before.equals("or"))) return false;
-            return !action.nounToo() || BEFORE_A_DEED.contains(before) || before.endsWith("ly") || before.equals(said[i]) || isLet(i);
+            return !action.nounToo()
+                    || BEFORE_A_DEED.contains(before)
+                    || before.endsWith("ly")
+                    || before.equals(said[i])
+                    || isLet(i);
         }
 
         /** "Let the children roll", "all you do is peel". */
         private boolean isLet(int i) {
             if (said[i - 1].equals("is") && i > 1 && said[i - 2].equals("do")) return true;
-            for (int k = i - 1; k >= Math.max(0, i - GAP) && isOneClause(k, k + 1); k--) if (said[k].equals("let") || said[k].equals("help") || said[k].equals("have")) return true;
+            for (int k = i - 1; k >= Math.max(0, i - GAP) && isOneClause(k, k + 1); k--)
+                if (said[k].equals("let") || said[k].equals("help") || said[k].equals("have")) return true;
             return false;
         }
 
@@ -177,27 +240,38 @@ public final class Actions {
         private boolean isSentence(int i) {
             if (i == 0) return true;
             var between = text.substring(words.get(i - 1).end(), words.get(i).start());
-            return between.indexOf('.') >= 0 || between.indexOf('!') >= 0 || between.indexOf('?') >= 0 || between.indexOf('\n') >= 0;
+            return between.indexOf('.') >= 0
+                    || between.indexOf('!') >= 0
+                    || between.indexOf('?') >= 0
+                    || between.indexOf('\n') >= 0;
         }
 
         /** "Baking tray", "icing sugar": the verb is a part of another name. */
         private boolean isInLongerName(int i) {
             int start = words.get(i).start();
             int end = words.get(i).end();
-            return Stream.concat(foods.stream(), tools.stream()).anyMatch(n -> n.start() <= start && n.end() >= end && n.end() - n.start() > end - start && (n.start() < start || !startsDeed(i)));
+            return Stream.concat(foods.stream(), tools.stream())
+                    .anyMatch(n -> n.start() <= start
+                            && n.end() >= end
+                            && n.end() - n.start() > end - start
+                            && (n.start() < start || !startsDeed(i)));
         }
 
         /** "Grate cheddar cheese" and "toast bread" begin a clause with what could be a name. */
         private boolean startsDeed(int i) {
-            return (i == 0 || !isOneClause(i - 1, i) || BEFORE_A_DEED.contains(said[i - 1])) && Form.BASE == byFirst.get(said[i]).getFirst().form();
+            return (i == 0 || !isOneClause(i - 1, i) || BEFORE_A_DEED.contains(said[i - 1]))
+                    && Form.BASE == byFirst.get(said[i]).getFirst().form();
         }
 
         private boolean followsFood(int i) {
-            return foods.stream().anyMatch(n -> n.end() < words.get(i).start() && text.substring(n.end(), words.get(i).start()).isBlank());
+            return foods.stream()
+                    .anyMatch(n -> n.end() < words.get(i).start()
+                            && text.substring(n.end(), words.get(i).start()).isBlank());
         }
 
         private boolean isFood(int i) {
-            return i < said.length && foods.stream().anyMatch(n -> n.start() == words.get(i).start());
+            return i < said.length
+                    && foods.stream().anyMatch(n -> n.start() == words.get(i).start());
         }
 
         /** @param from index of the verb's first word, {@code to} of its last */
@@ -210,7 +284,9 @@ public final class Actions {
         private boolean matches(String[] parts, int part, int step, int word) {
             if (part < 0 || part >= parts.length) return true;
             if (word < 0 || word >= said.length) return false;
-            if (parts[part].equals("*")) return matches(parts, part + step, step, word + step) || matches(parts, part + step, step, word + 2 * step);
+            if (parts[part].equals("*"))
+                return matches(parts, part + step, step, word + step)
+                        || matches(parts, part + step, step, word + 2 * step);
             return parts[part].equals(said[word]) && matches(parts, part + step, step, word + step);
         }
     }

@@ -7,9 +7,21 @@ import java.util.Locale;
  * US Food Allergen Labeling and Consumer Protection Act as amended in 2021.
  */
 public enum Allergen {
-    GLUTEN, WHEAT, CRUSTACEANS, EGGS, FISH, PEANUTS, SOYA,
-    MILK, NUTS, CELERY, MUSTARD, SESAME, SULPHITES,
-    LUPIN, MOLLUSCS;
+    GLUTEN,
+    WHEAT,
+    CRUSTACEANS,
+    EGGS,
+    FISH,
+    PEANUTS,
+    SOYA,
+    MILK,
+    NUTS,
+    CELERY,
+    MUSTARD,
+    SESAME,
+    SULPHITES,
+    LUPIN,
+    MOLLUSCS;
 
     public String title() {
         return Words.OURS.title(this);

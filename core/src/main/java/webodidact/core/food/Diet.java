@@ -5,7 +5,9 @@ import java.util.Optional;
 
 /** What the table knows of who may eat a food. What homes write besides ("halal") stays their own word, and is looked at by hand. */
 public enum Diet {
-    VEGAN, VEGETARIAN, NONE;
+    VEGAN,
+    VEGETARIAN,
+    NONE;
 
     /** For people, in the language spoken here. */
     public String title() {

@@ -35,14 +35,16 @@ public sealed interface Equivalence {
     }
 
     private static Ratio allowed(Amount first, Amount second) {
-        if (first.unit().dimension() == Dimension.INFORMAL || second.unit().dimension() == Dimension.INFORMAL) return INFORMAL;
+        if (first.unit().dimension() == Dimension.INFORMAL || second.unit().dimension() == Dimension.INFORMAL)
+            return INFORMAL;
         return first.unit().dimension() == second.unit().dimension() ? EXACT : WEIGHED;
     }
 
     /** The distance between both, zero where ranges touch. */
     private static Ratio gap(Amount right, Amount stated) {
         if (!stated.low().isMoreThan(right.high()) && !right.low().isMoreThan(stated.high())) return Ratio.ZERO;
-        return stated.low().isMoreThan(right.high()) ? stated.low().minus(right.high()).dividedBy(right.high())
+        return stated.low().isMoreThan(right.high())
+                ? stated.low().minus(right.high()).dividedBy(right.high())
                 : right.low().minus(stated.high()).dividedBy(right.low());
     }
 }

@@ -22,11 +22,26 @@ final class FactTable {
     }
 
     Facts of(String food, Group group) {
-        return new Facts(of("salt", food, group).stream().findFirst().map(r -> Ratio.parseDecimal(r.value())).orElse(null),
-                keeping("keeps", food, group), keeping("freezes", food, group),
-                of("before", food, group).stream().map(r -> new Facts.Before(seconds(r.value()), r.words())).toList(),
-                of("cannot", food, group).stream().map(r -> new Facts.Cannot(Arrays.stream(r.value().split(";")).map(String::strip).toList(), r.words())).toList(),
-                of("pack", food, group).stream().map(r -> new Facts.Bought(r.words(), Amount.parse(r.value()))).toList());
+        return new Facts(
+                of("salt", food, group).stream()
+                        .findFirst()
+                        .map(r -> Ratio.parseDecimal(r.value()))
+                        .orElse(null),
+                keeping("keeps", food, group),
+                keeping("freezes", food, group),
+                of("before", food, group).stream()
+                        .map(r -> new Facts.Before(seconds(r.value()), r.words()))
+                        .toList(),
+                of("cannot", food, group).stream()
+                        .map(r -> new Facts.Cannot(
+                                Arrays.stream(r.value().split(";"))
+                                        .map(String::strip)
+                                        .toList(),
+                                r.words()))
+                        .toList(),
+                of("pack", food, group).stream()
+                        .map(r -> new Facts.Bought(r.words(), Amount.parse(r.value())))
+                        .toList());
     }
 
     /** Everybody the table speaks of, for its own test. */
@@ -35,12 +50,21 @@ final class FactTable {
     }
 
     private Facts.Keeping keeping(String fact, String food, Group group) {
-        return of(fact, food, group).stream().findFirst().map(r -> new Facts.Keeping(Integer.parseInt(r.value()), r.words())).orElse(null);
+        return of(fact, food, group).stream()
+                .findFirst()
+                .map(r -> new Facts.Keeping(Integer.parseInt(r.value()), r.words()))
+                .orElse(null);
     }
 
     private List<Row> of(String fact, String food, Group group) {
-        var own = rows.getOrDefault(food, List.of()).stream().filter(r -> r.fact().equals(fact)).toList();
-        return own.isEmpty() ? rows.getOrDefault("group:" + group.code(), List.of()).stream().filter(r -> r.fact().equals(fact)).toList() : own;
+        var own = rows.getOrDefault(food, List.of()).stream()
+                .filter(r -> r.fact().equals(fact))
+                .toList();
+        return own.isEmpty()
+                ? rows.getOrDefault("group:" + group.code(), List.of()).stream()
+                        .filter(r -> r.fact().equals(fact))
+                        .toList()
+                : own;
     }
 
     /** "12 h", "90 min". */
@@ -50,7 +74,9 @@ final class FactTable {
         return switch (parts[1]) {
             case "h" -> n * 3600;
             case "min" -> n * 60;
-            default -> throw new IllegalStateException("facts.txt: '" + text + "': expected hours or minutes, as in '12 h' or '90 min'");
+            default ->
+                throw new IllegalStateException(
+                        "facts.txt: '" + text + "': expected hours or minutes, as in '12 h' or '90 min'");
         };
     }
 }

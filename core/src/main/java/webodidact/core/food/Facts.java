@@ -14,7 +14,8 @@ import webodidact.core.amount.Ratio;
  * @param cannot what it cannot stand where it stands in for something else
  * @param packs usual packs
  */
-public record Facts(Ratio salt, Keeping keeps, Keeping freezes, List<Before> before, List<Cannot> cannot, List<Bought> packs) {
+public record Facts(
+        Ratio salt, Keeping keeps, Keeping freezes, List<Before> before, List<Cannot> cannot, List<Bought> packs) {
     /** @param time days in the fridge or cupboard, or months in the freezer */
     public record Keeping(int time, String how) {}
 

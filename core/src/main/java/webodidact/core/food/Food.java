@@ -18,9 +18,22 @@ import webodidact.core.amount.Ratio;
  * @param source where the figures are from
  * @param facts what else is known
  */
-public record Food(String id, List<String> names, List<String> usNames, List<String> auNames, Shelf shelf, Group group,
-        Map<String, Ratio> density, Ratio piece, Set<Allergen> allergens, boolean checkLabel, Risk risk, boolean cautious,
-        Diet diet, String source, Facts facts) {
+public record Food(
+        String id,
+        List<String> names,
+        List<String> usNames,
+        List<String> auNames,
+        Shelf shelf,
+        Group group,
+        Map<String, Ratio> density,
+        Ratio piece,
+        Set<Allergen> allergens,
+        boolean checkLabel,
+        Risk risk,
+        boolean cautious,
+        Diet diet,
+        String source,
+        Facts facts) {
 
     public String name() {
         return names.getFirst();
@@ -38,8 +51,13 @@ public record Food(String id, List<String> names, List<String> usNames, List<Str
 
     /** "milk, egg": what is declared, and whether the label decides. */
     public String contains() {
-        var declared = String.join(", ", allergens.stream().sorted().filter(a -> a != Allergen.GLUTEN || !allergens.contains(Allergen.WHEAT))
-                .map(Allergen::title).toList());
+        var declared = String.join(
+                ", ",
+                allergens.stream()
+                        .sorted()
+                        .filter(a -> a != Allergen.GLUTEN || !allergens.contains(Allergen.WHEAT))
+                        .map(Allergen::title)
+                        .toList());
         if (!checkLabel) return declared;
         return declared.isEmpty() ? Words.OURS.say("label") : Words.OURS.say("label.also", declared);
     }

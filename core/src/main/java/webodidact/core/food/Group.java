@@ -4,8 +4,29 @@ import java.util.Locale;
 
 /** Foods that behave alike: what is known of a group holds for a food of which nothing else is known. */
 public enum Group {
-    ACID, BAKERY, DAIRY, DRIED_FRUIT, DRINK, EGG, FAT, FISH, FRUIT, GRAIN, HERB, MEAT, NUT, OTHER, PROTEIN, PULSE, RAISING, SAUCE, SEASONING, SEED, SUGAR,
-    VEGETABLE, WATER;
+    ACID,
+    BAKERY,
+    DAIRY,
+    DRIED_FRUIT,
+    DRINK,
+    EGG,
+    FAT,
+    FISH,
+    FRUIT,
+    GRAIN,
+    HERB,
+    MEAT,
+    NUT,
+    OTHER,
+    PROTEIN,
+    PULSE,
+    RAISING,
+    SAUCE,
+    SEASONING,
+    SEED,
+    SUGAR,
+    VEGETABLE,
+    WATER;
 
     /** As the tables write it, "dried fruit". */
     public String code() {

@@ -112,14 +112,17 @@ public final class Knowledge {
     /** Tools that the verbs of the text need, each once: "chop" needs a knife and a board. */
     public List<Names.Found> toolsImpliedBy(String text) {
         var all = new LinkedHashMap<String, Names.Found>();
-        for (var found : scan(text).actions()) for (var tool : found.action().tools()) all.putIfAbsent(tool, new Names.Found(found.start(), found.end(), tool));
+        for (var found : scan(text).actions())
+            for (var tool : found.action().tools())
+                all.putIfAbsent(tool, new Names.Found(found.start(), found.end(), tool));
         return List.copyOf(all.values());
     }
 
     /** The food an item means: the longest name in it, the later one of two. */
     public Optional<Food> foodNamed(String item) {
         return foodNames.find(Word.of(item)).stream()
-                .max(Comparator.<Names.Found>comparingInt(f -> f.end() - f.start()).thenComparing(Names.Found::start))
+                .max(Comparator.<Names.Found>comparingInt(f -> f.end() - f.start())
+                        .thenComparing(Names.Found::start))
                 .flatMap(f -> food(f.id()));
     }
 
@@ -131,15 +134,37 @@ public final class Knowledge {
         var foods = new LinkedHashMap<String, Food>();
         var facts = new FactTable();
         for (var c : TableFile.rows(Knowledge.class, "foods.txt", 14)) {
-            var food = new Food(c[0], TableFile.list(c[1]), TableFile.list(c[2]), TableFile.list(c[3]), Shelf.valueOf(c[4].toUpperCase(Locale.ROOT)),
-                    Group.parse(c[5]), density(c[6]), c[7].isEmpty() ? null : Ratio.parseDecimal(c[7]), allergens(c[8]), c[9].equals("yes"),
-                    Risk.valueOf(c[10].toUpperCase(Locale.ROOT).replace('-', '_')), c[11].equals("cautious"), Diet.valueOf(c[12].toUpperCase(Locale.ROOT)), c[13], facts.of(c[0], Group.parse(c[5])));
-            if (foods.put(food.id(), food) != null) throw new IllegalStateException("foods.txt: '" + food.id() + "' is there twice");
+            var food = new Food(
+                    c[0],
+                    TableFile.list(c[1]),
+                    TableFile.list(c[2]),
+                    TableFile.list(c[3]),
+                    Shelf.valueOf(c[4].toUpperCase(Locale.ROOT)),
+                    Group.parse(c[5]),
+                    density(c[6]),
+                    c[7].isEmpty() ? null : Ratio.parseDecimal(c[7]),
+                    allergens(c[8]),
+                    c[9].equals("yes"),
+                    Risk.valueOf(c[10].toUpperCase(Locale.ROOT).replace('-', '_')),
+                    c[11].equals("cautious"),
+                    Diet.valueOf(c[12].toUpperCase(Locale.ROOT)),
+                    c[13],
+                    facts.of(c[0], Group.parse(c[5])));
+            if (foods.put(food.id(), food) != null)
+                throw new IllegalStateException("foods.txt: '" + food.id() + "' is there twice");
         }
         var tools = new LinkedHashMap<String, Tool>();
         for (var c : TableFile.rows(Knowledge.class, "tools.txt", 6)) {
             var instead = TableFile.list(c[5]).stream().map(Knowledge::instead).toList();
-            tools.put(c[0], new Tool(c[0], TableFile.list(c[1]), TableFile.list(c[2]), c[3].isEmpty() ? Hazard.NONE : Hazard.valueOf(c[3].toUpperCase(Locale.ROOT)), c[4].equals("yes"), instead));
+            tools.put(
+                    c[0],
+                    new Tool(
+                            c[0],
+                            TableFile.list(c[1]),
+                            TableFile.list(c[2]),
+                            c[3].isEmpty() ? Hazard.NONE : Hazard.valueOf(c[3].toUpperCase(Locale.ROOT)),
+                            c[4].equals("yes"),
+                            instead));
         }
         return new Knowledge(Collections.unmodifiableMap(foods), Collections.unmodifiableMap(tools));
     }
@@ -162,7 +187,8 @@ public final class Knowledge {
     /** "shake, turn = slides off". */
     private static List<Facts.Cannot> cannot(String text) {
         var sides = text.split("=");
-        return List.of(new Facts.Cannot(Arrays.stream(sides[0].split(",")).map(String::strip).toList(), sides[1].strip()));
+        return List.of(new Facts.Cannot(
+                Arrays.stream(sides[0].split(",")).map(String::strip).toList(), sides[1].strip()));
     }
 
     private static int end(String part, int open) {
@@ -175,7 +201,10 @@ public final class Knowledge {
         int open = part.indexOf('(');
         var time = part.substring(x + 3, end(part, open)).strip();
         int limits = part.indexOf('[');
-        return new Tool.Instead(part.substring(0, x).strip(), Ratio.parseDecimal(time),
-                open < 0 ? "" : part.substring(open + 1, part.lastIndexOf(')')), limits < 0 ? List.of() : cannot(part.substring(limits + 1, part.indexOf(']'))));
+        return new Tool.Instead(
+                part.substring(0, x).strip(),
+                Ratio.parseDecimal(time),
+                open < 0 ? "" : part.substring(open + 1, part.lastIndexOf(')')),
+                limits < 0 ? List.of() : cannot(part.substring(limits + 1, part.indexOf(']'))));
     }
 }

@@ -18,8 +18,17 @@ import webodidact.core.amount.Ratio;
  * @param allergens null while nobody has stated them; empty if there are none
  * @param diet the strictest it suits, or null
  */
-public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ratio> density, Ratio piece, Set<Allergen> allergens,
-        Boolean checkLabel, Risk risk, Diet diet, Ratio salt) {
+public record OwnFood(
+        String id,
+        List<String> names,
+        Shelf shelf,
+        Map<String, Ratio> density,
+        Ratio piece,
+        Set<Allergen> allergens,
+        Boolean checkLabel,
+        Risk risk,
+        Diet diet,
+        Ratio salt) {
     public OwnFood {
         if (id == null || id.isBlank()) throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood"));
         names = names == null ? List.of() : List.copyOf(names);
@@ -29,9 +38,12 @@ public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ra
                 throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.2", d, id));
             }
         });
-        if (piece != null && !piece.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.3", id));
-        if (piece != null && (piece.isLessThan(Ratio.of(1, 100)) || piece.isMoreThan(Ratio.of(100_000)))) throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.4", id, piece));
-        if (salt != null && (salt.isNegative() || salt.isMoreThan(Ratio.of(100)))) throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.5", salt, id));
+        if (piece != null && !piece.isMoreThan(Ratio.ZERO))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.3", id));
+        if (piece != null && (piece.isLessThan(Ratio.of(1, 100)) || piece.isMoreThan(Ratio.of(100_000))))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.4", id, piece));
+        if (salt != null && (salt.isNegative() || salt.isMoreThan(Ratio.of(100))))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.ownFood.5", salt, id));
         allergens = allergens == null ? null : Collections.unmodifiableSet(new TreeSet<>(allergens));
     }
 
@@ -41,14 +53,24 @@ public record OwnFood(String id, List<String> names, Shelf shelf, Map<String, Ra
 
     /** The food as the course knows it. @param shipped null for a new one */
     Food over(Food shipped) {
-        var names = this.names.isEmpty() ? shipped == null ? List.of(id.replace('-', ' ')) : shipped.names() : this.names;
+        var names =
+                this.names.isEmpty() ? shipped == null ? List.of(id.replace('-', ' ')) : shipped.names() : this.names;
         var facts = shipped == null ? Facts.NONE : shipped.facts();
-        return new Food(id, names, shipped == null ? List.of() : shipped.usNames(), shipped == null ? List.of() : shipped.auNames(),
-                shelf != null ? shelf : shipped == null ? Shelf.CUPBOARD : shipped.shelf(), shipped == null ? Group.OTHER : shipped.group(),
-                density.isEmpty() && shipped != null ? shipped.density() : density, piece == null && shipped != null ? shipped.piece() : piece,
+        return new Food(
+                id,
+                names,
+                shipped == null ? List.of() : shipped.usNames(),
+                shipped == null ? List.of() : shipped.auNames(),
+                shelf != null ? shelf : shipped == null ? Shelf.CUPBOARD : shipped.shelf(),
+                shipped == null ? Group.OTHER : shipped.group(),
+                density.isEmpty() && shipped != null ? shipped.density() : density,
+                piece == null && shipped != null ? shipped.piece() : piece,
                 allergens != null ? allergens : shipped == null ? Set.of() : shipped.allergens(),
                 checkLabel != null ? checkLabel : shipped == null ? allergens == null : shipped.checkLabel(),
-                risk != null ? risk : shipped == null ? Risk.READY : shipped.risk(), shipped != null && shipped.cautious(),
-                diet != null ? diet : shipped == null ? Diet.NONE : shipped.diet(), Words.OURS.say("own"), salt == null ? facts : facts.withSalt(salt));
+                risk != null ? risk : shipped == null ? Risk.READY : shipped.risk(),
+                shipped != null && shipped.cautious(),
+                diet != null ? diet : shipped == null ? Diet.NONE : shipped.diet(),
+                Words.OURS.say("own"),
+                salt == null ? facts : facts.withSalt(salt));
     }
 }

@@ -7,8 +7,8 @@ import webodidact.core.amount.Ratio;
  * One tool of the table.
  *
  */
-public record Tool(String id, List<String> names, List<String> usNames, Hazard hazard, boolean noisy,
-        List<Instead> instead) {
+public record Tool(
+        String id, List<String> names, List<String> usNames, Hazard hazard, boolean noisy, List<Instead> instead) {
     /**
      * @param time how many times as long it takes with that tool
      * @param cannot verbs it cannot stand in this tool's place

@@ -12,15 +12,21 @@ public final class Weighing {
     private Weighing() {}
 
     /** The amount in {@code target}, through density, piece weight or the usual size of an informal measure. */
-    public static Optional<Amount> in(Amount amount, Unit target, Food food, String form, MeasureSystem from, MeasureSystem to) {
+    public static Optional<Amount> in(
+            Amount amount, Unit target, Food food, String form, MeasureSystem from, MeasureSystem to) {
         if (amount.unit().convertsTo(target)) return Optional.of(amount.in(target, from, to));
         var grams = grams(amount, food, form, from);
         if (grams.isEmpty()) return Optional.empty();
         return switch (target.dimension()) {
             case MASS -> Optional.of(scaled(amount, grams.get(), Unit.G).in(target, to));
-            case VOLUME -> density(food, form).map(d -> scaled(amount, grams.get().dividedBy(d), Unit.ML).in(target, to));
-            case COUNT -> target == Unit.PIECE && food != null && food.piece() != null
-                    ? Optional.of(scaled(amount, grams.get().dividedBy(food.piece()), Unit.PIECE)) : Optional.empty();
+            case VOLUME ->
+                density(food, form)
+                        .map(d -> scaled(amount, grams.get().dividedBy(d), Unit.ML)
+                                .in(target, to));
+            case COUNT ->
+                target == Unit.PIECE && food != null && food.piece() != null
+                        ? Optional.of(scaled(amount, grams.get().dividedBy(food.piece()), Unit.PIECE))
+                        : Optional.empty();
             case LENGTH, INFORMAL -> Optional.empty();
         };
     }
@@ -33,8 +39,10 @@ public final class Weighing {
     private static Optional<Ratio> grams(Amount amount, Food food, String form, MeasureSystem system) {
         return switch (amount.unit().dimension()) {
             case MASS -> Optional.of(amount.in(Unit.G, system).low());
-            case VOLUME -> density(food, form).map(d -> amount.in(Unit.ML, system).low().times(d));
-            case COUNT -> isPiece(amount.unit(), food) ? Optional.of(amount.low().times(food.piece())) : Optional.empty();
+            case VOLUME ->
+                density(food, form).map(d -> amount.in(Unit.ML, system).low().times(d));
+            case COUNT ->
+                isPiece(amount.unit(), food) ? Optional.of(amount.low().times(food.piece())) : Optional.empty();
             case INFORMAL -> grams(amount.unit().usualSize().times(amount.low()), food, form, system);
             case LENGTH -> Optional.empty();
         };
@@ -42,13 +50,16 @@ public final class Weighing {
 
     /** A clove of garlic is the piece that garlic is counted in. */
     private static boolean isPiece(Unit unit, Food food) {
-        return food != null && food.piece() != null && (unit == Unit.PIECE || unit == Unit.CLOVE || unit == Unit.STALK || unit == Unit.SLICE);
+        return food != null
+                && food.piece() != null
+                && (unit == Unit.PIECE || unit == Unit.CLOVE || unit == Unit.STALK || unit == Unit.SLICE);
     }
 
     /** Both ends of {@code amount}, whose low end is {@code low} of {@code unit}. */
     private static Amount scaled(Amount amount, Ratio low, Unit unit) {
         var high = amount.low().isZero() ? low : low.times(amount.high()).dividedBy(amount.low());
-        boolean about = amount.approximate() || amount.unit().dimension() != Dimension.MASS && amount.unit().dimension() != unit.dimension();
+        boolean about = amount.approximate()
+                || amount.unit().dimension() != Dimension.MASS && amount.unit().dimension() != unit.dimension();
         return new Amount(low, high, unit, about);
     }
 }

@@ -1,7 +1,6 @@
 package webodidact.core.homes;
 
 import java.util.List;
-
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
@@ -14,7 +13,12 @@ import webodidact.core.swap.Swaps;
 /** How each home stands with one food of the lesson. */
 public record Coverage(List<Home> homes) {
     /** CHECKS: the home has an allergy and only the label of its own pack can say whether it may use the food. */
-    public enum Stand { HAS, CHECKS, SWAPS, BLOCKED }
+    public enum Stand {
+        HAS,
+        CHECKS,
+        SWAPS,
+        BLOCKED
+    }
 
     /** @param with the stand-in's name, or "" */
     public record Home(String alias, Stand stand, String with) {}
@@ -23,20 +27,34 @@ public record Coverage(List<Home> homes) {
         homes = List.copyOf(homes);
     }
 
-    public static Coverage of(Lesson lesson, FoodLine line, List<Household> households, Knowledge knowledge, Course course) {
+    public static Coverage of(
+            Lesson lesson, FoodLine line, List<Household> households, Knowledge knowledge, Course course) {
         var food = knowledge.food(line.cooked());
-        if (food.isEmpty()) return new Coverage(households.stream().map(h -> new Home(h.alias(), h.allergies().isEmpty() ? Stand.HAS : Stand.CHECKS, "")).toList());
+        if (food.isEmpty())
+            return new Coverage(households.stream()
+                    .map(h -> new Home(h.alias(), h.allergies().isEmpty() ? Stand.HAS : Stand.CHECKS, ""))
+                    .toList());
         var offers = new Swaps(knowledge, course).offers(lesson, line, households);
-        return new Coverage(households.stream().map(home -> stand(lesson, home, food.get(), line, offers, knowledge)).toList());
+        return new Coverage(households.stream()
+                .map(home -> stand(lesson, home, food.get(), line, offers, knowledge))
+                .toList());
     }
 
-    private static Home stand(Lesson lesson, Household home, Food food, FoodLine line, List<Offer> offers, Knowledge knowledge) {
+    private static Home stand(
+            Lesson lesson, Household home, Food food, FoodLine line, List<Offer> offers, Knowledge knowledge) {
         var agreed = knowledge.food(home.agreedFor(lesson.id(), line.id()));
-        if (agreed.isPresent() && Swaps.canUse(home, agreed.get())) return new Home(home.alias(), Stand.SWAPS, agreed.get().name());
-        if (Swaps.canUse(home, food)) return new Home(home.alias(), Swaps.mustCheck(home, food) ? Stand.CHECKS : Stand.HAS, "");
-        return offers.stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst()
-                .map(Offer::title).map(with -> new Home(home.alias(), Stand.SWAPS, with))
-                .orElseGet(() -> line.optional() ? new Home(home.alias(), Stand.SWAPS, Words.OURS.say("left-out")) : new Home(home.alias(), Stand.BLOCKED, ""));
+        if (agreed.isPresent() && Swaps.canUse(home, agreed.get()))
+            return new Home(home.alias(), Stand.SWAPS, agreed.get().name());
+        if (Swaps.canUse(home, food))
+            return new Home(home.alias(), Swaps.mustCheck(home, food) ? Stand.CHECKS : Stand.HAS, "");
+        return offers.stream()
+                .filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food()))
+                .findFirst()
+                .map(Offer::title)
+                .map(with -> new Home(home.alias(), Stand.SWAPS, with))
+                .orElseGet(() -> line.optional()
+                        ? new Home(home.alias(), Stand.SWAPS, Words.OURS.say("left-out"))
+                        : new Home(home.alias(), Stand.BLOCKED, ""));
     }
 
     public long count(Stand stand) {

@@ -34,37 +34,64 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
     public static CoverageGrid of(Lesson lesson, List<Household> households, Knowledge knowledge, Course course) {
         var needs = new ArrayList<Need>();
         for (var line : lesson.foods()) {
-            needs.add(new Need(line.id(), line.item(), steps(lesson, s -> s.usesLine(line.id())), Coverage.of(lesson, line, households, knowledge, course)));
+            needs.add(new Need(
+                    line.id(),
+                    line.item(),
+                    steps(lesson, s -> s.usesLine(line.id())),
+                    Coverage.of(lesson, line, households, knowledge, course)));
         }
         for (var line : lesson.tools()) {
             var steps = steps(lesson, s -> line.tool() != null && s.tools().contains(line.tool()));
-            needs.add(new Need(line.id(), line.name(), steps, new Coverage(households.stream().map(h -> tool(h, line, knowledge)).toList())));
+            needs.add(new Need(
+                    line.id(),
+                    line.name(),
+                    steps,
+                    new Coverage(households.stream()
+                            .map(h -> tool(h, line, knowledge))
+                            .toList())));
         }
-        place(lesson, households, Place.OVEN, Words.OURS.say("need.oven"), Household::oven).ifPresent(needs::add);
-        place(lesson, households, Place.RING, Words.OURS.say("need.hob"), Household::hob).ifPresent(needs::add);
-        place(lesson, households, Place.MICROWAVE, Words.OURS.say("need.microwave"), Household::microwave).ifPresent(needs::add);
+        place(lesson, households, Place.OVEN, Words.OURS.say("need.oven"), Household::oven)
+                .ifPresent(needs::add);
+        place(lesson, households, Place.RING, Words.OURS.say("need.hob"), Household::hob)
+                .ifPresent(needs::add);
+        place(lesson, households, Place.MICROWAVE, Words.OURS.say("need.microwave"), Household::microwave)
+                .ifPresent(needs::add);
         return new CoverageGrid(households.stream().map(Household::alias).toList(), List.copyOf(needs));
     }
 
     private static List<Integer> steps(Lesson lesson, Predicate<Step> needs) {
         var numbers = new ArrayList<Integer>();
-        for (int i = 0; i < lesson.steps().size(); i++) if (needs.test(lesson.steps().get(i))) numbers.add(i + 1);
+        for (int i = 0; i < lesson.steps().size(); i++)
+            if (needs.test(lesson.steps().get(i))) numbers.add(i + 1);
         return List.copyOf(numbers);
     }
 
     private static Coverage.Home tool(Household home, ToolLine line, Knowledge knowledge) {
-        if (line.tool() == null || !home.missingTools().contains(line.tool())) return new Coverage.Home(home.alias(), Coverage.Stand.HAS, "");
+        if (line.tool() == null || !home.missingTools().contains(line.tool()))
+            return new Coverage.Home(home.alias(), Coverage.Stand.HAS, "");
         var instead = knowledge.tool(line.tool()).map(Tool::instead).orElse(List.of());
-        return instead.stream().filter(i -> !home.missingTools().contains(i.tool())).findFirst()
-                .map(i -> new Coverage.Home(home.alias(), Coverage.Stand.SWAPS, knowledge.tool(i.tool()).map(Tool::name).orElse(i.tool())))
+        return instead.stream()
+                .filter(i -> !home.missingTools().contains(i.tool()))
+                .findFirst()
+                .map(i -> new Coverage.Home(
+                        home.alias(),
+                        Coverage.Stand.SWAPS,
+                        knowledge.tool(i.tool()).map(Tool::name).orElse(i.tool())))
                 .orElseGet(() -> new Coverage.Home(home.alias(), Coverage.Stand.BLOCKED, ""));
     }
 
-    private static Optional<Need> place(Lesson lesson, List<Household> households, Place place, String name, Predicate<Household> has) {
+    private static Optional<Need> place(
+            Lesson lesson, List<Household> households, Place place, String name, Predicate<Household> has) {
         var steps = steps(lesson, s -> s.place() == place);
         if (steps.isEmpty()) return Optional.empty();
-        return Optional.of(new Need(place.title(), name, steps, new Coverage(households.stream()
-                .map(h -> new Coverage.Home(h.alias(), has.test(h) ? Coverage.Stand.HAS : Coverage.Stand.BLOCKED, "")).toList())));
+        return Optional.of(new Need(
+                place.title(),
+                name,
+                steps,
+                new Coverage(households.stream()
+                        .map(h -> new Coverage.Home(
+                                h.alias(), has.test(h) ? Coverage.Stand.HAS : Coverage.Stand.BLOCKED, ""))
+                        .toList())));
     }
 
     /** In the order of the homes; the step is the first that needs what is missing, 0 if no step uses it yet. */
@@ -72,24 +99,34 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
         var all = new ArrayList<Blocked>();
         for (int i = 0; i < homes.size(); i++) {
             int home = i;
-            needs.stream().filter(n -> n.coverage().homes().get(home).stand() == Coverage.Stand.BLOCKED)
-                    .min(Comparator.comparingInt(n -> n.steps().isEmpty() ? Integer.MAX_VALUE : n.steps().getFirst()))
-                    .ifPresent(n -> all.add(new Blocked(homes.get(home), n.name(), n.steps().isEmpty() ? 0 : n.steps().getFirst())));
+            needs.stream()
+                    .filter(n -> n.coverage().homes().get(home).stand() == Coverage.Stand.BLOCKED)
+                    .min(Comparator.comparingInt(n ->
+                            n.steps().isEmpty() ? Integer.MAX_VALUE : n.steps().getFirst()))
+                    .ifPresent(n -> all.add(new Blocked(
+                            homes.get(home),
+                            n.name(),
+                            n.steps().isEmpty() ? 0 : n.steps().getFirst())));
         }
         return all;
     }
 
     /** Empty if nobody is blocked, or no single change lets anybody in. */
     public Optional<Change> bestChange() {
-        return needs.stream().map(n -> new Change(n, onlyBlockedBy(n))).filter(c -> !c.homes().isEmpty())
-                .max(Comparator.comparingInt((Change c) -> c.homes().size()).thenComparing(c -> c.need().name(), Comparator.reverseOrder()));
+        return needs.stream()
+                .map(n -> new Change(n, onlyBlockedBy(n)))
+                .filter(c -> !c.homes().isEmpty())
+                .max(Comparator.comparingInt((Change c) -> c.homes().size())
+                        .thenComparing(c -> c.need().name(), Comparator.reverseOrder()));
     }
 
     private List<String> onlyBlockedBy(Need need) {
         var all = new ArrayList<String>();
         for (int i = 0; i < homes.size(); i++) {
             int home = i;
-            var stops = needs.stream().filter(n -> n.coverage().homes().get(home).stand() == Coverage.Stand.BLOCKED).toList();
+            var stops = needs.stream()
+                    .filter(n -> n.coverage().homes().get(home).stand() == Coverage.Stand.BLOCKED)
+                    .toList();
             if (stops.size() == 1 && stops.getFirst() == need) all.add(homes.get(home));
         }
         return List.copyOf(all);

@@ -50,6 +50,10 @@ public final class Holds {
             plan = Planner.plan(held, pace);
             result = simulation.against(plan);
         }
-        return new Proposal(held, List.copyOf(holds), before, result.worst().map(Simulation.StepPace::percent).orElse(100));
+        return new Proposal(
+                held,
+                List.copyOf(holds),
+                before,
+                result.worst().map(Simulation.StepPace::percent).orElse(100));
     }
 }

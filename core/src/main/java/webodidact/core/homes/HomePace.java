@@ -31,7 +31,10 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
     private static final int DAY = 24 * 3600;
     /** Why a home is slower than the instructor. */
     public enum Reason {
-        AGE, TOOL, SUBSTITUTE, NO_ADULT;
+        AGE,
+        TOOL,
+        SUBSTITUTE,
+        NO_ADULT;
 
         public String title() {
             return Words.OURS.title(this);
@@ -43,9 +46,13 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
 
     public static List<HomePace> of(Lesson lesson, List<Household> households, Knowledge knowledge, Course course) {
         var offers = new ArrayList<List<Offer>>();
-        for (var line : lesson.foods()) offers.add(households.isEmpty() ? List.of() : new Swaps(knowledge, course).offers(lesson, line, households));
+        for (var line : lesson.foods())
+            offers.add(
+                    households.isEmpty() ? List.of() : new Swaps(knowledge, course).offers(lesson, line, households));
         var homes = households.isEmpty() ? List.of(Household.named(Words.OURS.say("usual"))) : households;
-        return homes.stream().map(h -> new Work(lesson, h, knowledge, offers).pace()).toList();
+        return homes.stream()
+                .map(h -> new Work(lesson, h, knowledge, offers).pace())
+                .toList();
     }
 
     private static final class Work {
@@ -65,9 +72,14 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
 
         HomePace pace() {
             var millis = new int[lesson.steps().size()];
-            for (int i = 0; i < millis.length; i++) millis[i] = step(lesson.steps().get(i));
+            for (int i = 0; i < millis.length; i++)
+                millis[i] = step(lesson.steps().get(i));
             substitutes(millis);
-            return new HomePace(home, Arrays.stream(millis).boxed().toList(), Collections.unmodifiableMap(because), List.copyOf(notes));
+            return new HomePace(
+                    home,
+                    Arrays.stream(millis).boxed().toList(),
+                    Collections.unmodifiableMap(because),
+                    List.copyOf(notes));
         }
 
         private int step(Step step) {
@@ -80,7 +92,9 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
             var own = Ratio.of(Math.min(step.hands().likely(), DAY) * 1000L);
             var byAge = own.times(factor(step));
             var byTool = byAge.times(tools(step));
-            add(Reason.AGE, byAge.minus(own.times(isAtOwnPace(step) ? lesson.audience().handsFactor() : Ratio.ONE)));
+            add(
+                    Reason.AGE,
+                    byAge.minus(own.times(isAtOwnPace(step) ? lesson.audience().handsFactor() : Ratio.ONE)));
             add(Reason.TOOL, byTool.minus(byAge));
             return (int) Math.min(byTool.nearest(), DAY * 1000L);
         }
@@ -111,15 +125,28 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
         /** The youngest cook sets the pace. */
         private Ratio handsFactor() {
             if (home.ages().isEmpty()) return lesson.audience().handsFactor();
-            int youngest = home.ages().stream().mapToInt(Integer::intValue).min().orElseThrow();
-            return (youngest < 5 ? Audience.EARLY_YEARS : youngest < 7 ? Audience.AGES_5_7 : youngest < 11 ? Audience.AGES_7_11 : youngest < 16 ? Audience.AGES_11_16 : Audience.ADULTS).handsFactor();
+            int youngest =
+                    home.ages().stream().mapToInt(Integer::intValue).min().orElseThrow();
+            return (youngest < 5
+                            ? Audience.EARLY_YEARS
+                            : youngest < 7
+                                    ? Audience.AGES_5_7
+                                    : youngest < 11
+                                            ? Audience.AGES_7_11
+                                            : youngest < 16 ? Audience.AGES_11_16 : Audience.ADULTS)
+                    .handsFactor();
         }
 
         /** A way that is offered and can be done here comes first, then the tool table's stand-in. */
         private Ratio tools(Step step) {
-            var missing = step.tools().stream().filter(home.missingTools()::contains).toList();
+            var missing =
+                    step.tools().stream().filter(home.missingTools()::contains).toList();
             if (missing.isEmpty()) return Ratio.ONE;
-            var way = step.ways().stream().filter(w -> w.offered() && !w.hands().isZero() && w.tools().stream().noneMatch(home.missingTools()::contains)).findFirst();
+            var way = step.ways().stream()
+                    .filter(w -> w.offered()
+                            && !w.hands().isZero()
+                            && w.tools().stream().noneMatch(home.missingTools()::contains))
+                    .findFirst();
             if (way.isPresent()) {
                 note(way.get().name());
                 return Ratio.of(way.get().hands().likely(), step.hands().likely());
@@ -132,8 +159,12 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
         private Ratio instead(String id) {
             var tool = knowledge.tool(id);
             var name = tool.map(Tool::name).orElse(id);
-            var instead = tool.map(Tool::instead).orElse(List.of()).stream().filter(i -> !home.missingTools().contains(i.tool())).findFirst();
-            note(instead.map(i -> knowledge.tool(i.tool()).map(Tool::name).orElse(i.tool())).map(i -> Words.OURS.say("instead", i, name)).orElse(Words.OURS.say("none", name)));
+            var instead = tool.map(Tool::instead).orElse(List.of()).stream()
+                    .filter(i -> !home.missingTools().contains(i.tool()))
+                    .findFirst();
+            note(instead.map(i -> knowledge.tool(i.tool()).map(Tool::name).orElse(i.tool()))
+                    .map(i -> Words.OURS.say("instead", i, name))
+                    .orElse(Words.OURS.say("none", name)));
             return instead.map(Tool.Instead::time).orElse(WITHOUT);
         }
 
@@ -142,7 +173,9 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
                 var line = lesson.foods().get(i);
                 var food = knowledge.food(line.cooked());
                 if (food.isEmpty() || Swaps.canUse(home, food.get())) continue;
-                var offer = offers.get(i).stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst();
+                var offer = offers.get(i).stream()
+                        .filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food()))
+                        .findFirst();
                 if (offer.isEmpty()) continue;
                 note(Words.OURS.say("instead", offer.get().title(), line.item()));
                 int at = first(line.id());
@@ -153,7 +186,8 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
         }
 
         private int first(String line) {
-            for (int i = 0; i < lesson.steps().size(); i++) if (lesson.steps().get(i).usesLine(line)) return i;
+            for (int i = 0; i < lesson.steps().size(); i++)
+                if (lesson.steps().get(i).usesLine(line)) return i;
             return -1;
         }
     }

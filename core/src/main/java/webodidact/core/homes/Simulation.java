@@ -28,7 +28,8 @@ public final class Simulation {
      * @param middle when half has
      * @param late when nine tenths have
      */
-    public record StepPace(String id, int number, int ready, int homes, int holdFor85, int early, int middle, int late) {
+    public record StepPace(
+            String id, int number, int ready, int homes, int holdFor85, int early, int middle, int late) {
         /** Percent, rounded to the nearest. */
         public int percent() {
             return homes == 0 ? 100 : (int) ((ready * 200L + homes) / (homes * 2L));
@@ -65,15 +66,18 @@ public final class Simulation {
     private static final int LONGEST = 24 * 3600;
     /** Milliseconds at which a home's evening is cut off, eighteen days: beyond it nobody is compared. */
     private static final int FOREVER = 18 * 24 * 3600 * 1000;
+
     private final List<HomePace> paces;
     private final int homes;
     private final int steps;
     private final long seed;
     /** Milliseconds of each step in each home, home by home. */
     private final int[] took;
+
     private final int[] waitLow;
     /** For each step the steps whose waits are collected in it: most have none, and a long lesson is not gone through for each. */
     private final int[][] collected;
+
     private final boolean[] stayed;
     private final List<String> ids;
     private final int grace;
@@ -100,7 +104,10 @@ public final class Simulation {
             waitLow[i] = wait == null ? 0 : Math.min(wait.time().low(), LONGEST) * 1000;
         }
         collected = new int[steps][];
-        for (int i = 0; i < steps; i++) collected[i] = collectedIn.getOrDefault(i, List.of()).stream().mapToInt(Integer::intValue).toArray();
+        for (int i = 0; i < steps; i++)
+            collected[i] = collectedIn.getOrDefault(i, List.of()).stream()
+                    .mapToInt(Integer::intValue)
+                    .toArray();
     }
 
     /**
@@ -109,7 +116,8 @@ public final class Simulation {
      * @param homes 1 or more; the households are taken in turn
      * @return empty if it was stopped
      */
-    public static Optional<Simulation> of(Lesson lesson, List<HomePace> paces, Chance chance, int homes, long seed, Progress progress) {
+    public static Optional<Simulation> of(
+            Lesson lesson, List<HomePace> paces, Chance chance, int homes, long seed, Progress progress) {
         if (homes < 1) throw new IllegalArgumentException(Words.OURS.say("wrong.simulation", homes));
         var simulation = new Simulation(lesson, paces, chance, homes, seed);
         var fresh = firstUses(lesson);
@@ -153,7 +161,9 @@ public final class Simulation {
     public Result against(Schedule schedule) {
         var finish = new int[steps][homes];
         var lag = new int[steps][homes];
-        int[] shown = schedule.steps().stream().mapToInt(p -> Math.min(p.span().start(), FOREVER / 1000) * 1000).toArray();
+        int[] shown = schedule.steps().stream()
+                .mapToInt(p -> Math.min(p.span().start(), FOREVER / 1000) * 1000)
+                .toArray();
         var here = new int[steps];
         for (int h = 0; h < homes; h++) {
             play(h, shown, here, lag);
@@ -167,7 +177,15 @@ public final class Simulation {
             Arrays.sort(lag[k]);
             Arrays.sort(finish[k]);
             int hold = Math.max(0, lag[k][at(85)]);
-            all.add(new StepPace(ids.get(k), k + 1, ready, homes, (hold + 999) / 1000, finish[k][at(10)] / 1000, finish[k][at(50)] / 1000, finish[k][at(90)] / 1000));
+            all.add(new StepPace(
+                    ids.get(k),
+                    k + 1,
+                    ready,
+                    homes,
+                    (hold + 999) / 1000,
+                    finish[k][at(10)] / 1000,
+                    finish[k][at(50)] / 1000,
+                    finish[k][at(90)] / 1000));
         }
         return new Result(all, behind, homes, seed);
     }
@@ -203,9 +221,11 @@ public final class Simulation {
                     step = k;
                 }
             }
-            if (step >= 0 && worst >= 1000) all.add(new Behind(paces.get(p), step + 1, worst / 1000, why(paces.get(p))));
+            if (step >= 0 && worst >= 1000)
+                all.add(new Behind(paces.get(p), step + 1, worst / 1000, why(paces.get(p))));
         }
-        all.sort(Comparator.comparingInt((Behind b) -> -b.seconds()).thenComparing(b -> b.home().home().alias()));
+        all.sort(Comparator.comparingInt((Behind b) -> -b.seconds())
+                .thenComparing(b -> b.home().home().alias()));
         return all;
     }
 
@@ -218,7 +238,8 @@ public final class Simulation {
 
     /** The reason that costs most, and what it is in that home. */
     private static String why(HomePace pace) {
-        var reason = pace.because().entrySet().stream().filter(e -> e.getValue() > 0).max(Map.Entry.comparingByValue());
+        var reason =
+                pace.because().entrySet().stream().filter(e -> e.getValue() > 0).max(Map.Entry.comparingByValue());
         var why = reason.map(r -> r.getKey().title()).orElse(Words.OURS.say("reason.pace"));
         return pace.notes().isEmpty() ? why : Words.OURS.say("reason.noted", why, pace.notes());
     }

@@ -13,6 +13,7 @@ final class Bounds {
     static final long ALL_TIMES = 12L * Seconds.LONGEST;
     /** Of any unit; a hundred tonnes of flour are a slip of the hand. */
     private static final Ratio MOST = Ratio.of(100_000);
+
     private static final Ratio MOST_SIZE = Ratio.of(10_000);
     private static final Ratio LEAST = Ratio.of(1, 10_000);
 
@@ -38,10 +39,16 @@ final class Bounds {
     }
 
     private static long seconds(Step step) {
-        long all = 0L + step.hold() + step.trim() + step.reachBy() + step.hands().high();
+        long all =
+                0L + step.hold() + step.trim() + step.reachBy() + step.hands().high();
         if (step.waiting() != null) all += step.waiting().time().high();
         long longest = 0;
-        for (var way : step.ways()) longest = Math.max(longest, 0L + way.hands().high() + (way.waits() == null ? 0 : way.waits().high()));
+        for (var way : step.ways())
+            longest = Math.max(
+                    longest,
+                    0L
+                            + way.hands().high()
+                            + (way.waits() == null ? 0 : way.waits().high()));
         return all + longest;
     }
 
@@ -51,7 +58,10 @@ final class Bounds {
 
     private static void amount(Amount amount, Object what, Ratio most) {
         if (amount == null) return;
-        if (amount.high().isMoreThan(most)) throw new IllegalArgumentException(Words.OURS.say("wrong.bounds.2", what, amount, most, amount.unit().symbol()));
-        if (!amount.low().isZero() && amount.low().isLessThan(LEAST)) throw new IllegalArgumentException(Words.OURS.say("wrong.bounds.3", what, amount));
+        if (amount.high().isMoreThan(most))
+            throw new IllegalArgumentException(Words.OURS.say(
+                    "wrong.bounds.2", what, amount, most, amount.unit().symbol()));
+        if (!amount.low().isZero() && amount.low().isLessThan(LEAST))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.bounds.3", what, amount));
     }
 }

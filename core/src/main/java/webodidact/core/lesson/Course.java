@@ -20,8 +20,17 @@ import webodidact.core.safety.Profile;
  * @param foods foods of the course's own, and changes to shipped ones
  * @param patterns steps of the instructor's own to start from; one with a shipped name replaces it
  */
-public record Course(String title, String instructor, Kitchen kitchen, MeasureSystem house, Map<Segment, Integer> pace, Profile profile,
-        String currency, List<Price> prices, List<OwnFood> foods, List<StepPattern> patterns) {
+public record Course(
+        String title,
+        String instructor,
+        Kitchen kitchen,
+        MeasureSystem house,
+        Map<Segment, Integer> pace,
+        Profile profile,
+        String currency,
+        List<Price> prices,
+        List<OwnFood> foods,
+        List<StepPattern> patterns) {
     public Course {
         title = title == null || title.isBlank() ? Words.OURS.say("course") : title;
         instructor = instructor == null ? "" : instructor;
@@ -41,7 +50,17 @@ public record Course(String title, String instructor, Kitchen kitchen, MeasureSy
     }
 
     public static Course named(String title) {
-        return new Course(title, "", Kitchen.USUAL, MeasureSystem.METRIC, Map.of(), Profile.UK, "", List.of(), List.of(), List.of());
+        return new Course(
+                title,
+                "",
+                Kitchen.USUAL,
+                MeasureSystem.METRIC,
+                Map.of(),
+                Profile.UK,
+                "",
+                List.of(),
+                List.of(),
+                List.of());
     }
 
     public Course withPace(Map<Segment, Integer> own) {
@@ -63,7 +82,17 @@ public record Course(String title, String instructor, Kitchen kitchen, MeasureSy
     public Course but(Consumer<Draft> change) {
         var d = new Draft(this);
         change.accept(d);
-        return new Course(d.title, d.instructor, d.kitchen, d.house, d.pace, d.profile, d.currency, d.prices, d.foods, d.patterns);
+        return new Course(
+                d.title,
+                d.instructor,
+                d.kitchen,
+                d.house,
+                d.pace,
+                d.profile,
+                d.currency,
+                d.prices,
+                d.foods,
+                d.patterns);
     }
 
     /** The fields of a course while it is changed; lives only inside {@link Course#but}. */

@@ -2,7 +2,9 @@ package webodidact.core.lesson;
 
 /** How the lesson reaches the homes. A live one cannot be cut or sped up. */
 public enum Delivery {
-    RECORDED, COOK_ALONG, DEMONSTRATION;
+    RECORDED,
+    COOK_ALONG,
+    DEMONSTRATION;
 
     public String title() {
         return Words.OURS.title(this);

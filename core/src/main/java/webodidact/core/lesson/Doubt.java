@@ -10,10 +10,18 @@ import java.util.regex.Pattern;
  */
 public record Doubt(Kind kind, String about) {
     /** What there is to doubt; {@link #SAID} is a doubt in words of its own. */
-    public enum Kind { UNKNOWN_FOOD, FIGURE_IN_NAME, NO_FOOD, NO_AMOUNT, NOT_UNDERSTOOD, SAID }
+    public enum Kind {
+        UNKNOWN_FOOD,
+        FIGURE_IN_NAME,
+        NO_FOOD,
+        NO_AMOUNT,
+        NOT_UNDERSTOOD,
+        SAID
+    }
 
     /** Sentences as files of format 1 had them. */
     private static final Pattern UNKNOWN = Pattern.compile("“(.*)” is not in the food table");
+
     private static final Pattern FIGURE = Pattern.compile("there is a figure in the name “(.*)”");
     private static final Pattern LEFT = Pattern.compile("not understood: “(.*)”");
 

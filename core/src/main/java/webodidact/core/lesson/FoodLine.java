@@ -26,9 +26,25 @@ import webodidact.core.food.Allergen;
  * @param labelSays allergens read on the label of the pack used here; null while nobody has read it
  * @param plan what becomes of what is left over, or ""
  */
-public record FoodLine(String id, String item, String food, Amount amount, Amount size, Amount also, String form, String note,
-        boolean optional, boolean toTaste, List<String> alternatives, List<Doubt> unsure, String chosen, List<String> mentioned,
-        String use, String because, Set<Allergen> labelSays, String plan) {
+public record FoodLine(
+        String id,
+        String item,
+        String food,
+        Amount amount,
+        Amount size,
+        Amount also,
+        String form,
+        String note,
+        boolean optional,
+        boolean toTaste,
+        List<String> alternatives,
+        List<Doubt> unsure,
+        String chosen,
+        List<String> mentioned,
+        String use,
+        String because,
+        Set<Allergen> labelSays,
+        String plan) {
     public FoodLine {
         Ids.checked(id, Words.OURS.message("what.foodLine"));
         item = item == null ? "" : item;
@@ -46,7 +62,9 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
     }
 
     public static FoodLine of(String id, String item, String food, Amount amount) {
-        return new FoodLine(id, item, food, amount, null, null, "", "", false, false, List.of(), List.of(), null, List.of(), "", "", null, "");
+        return new FoodLine(
+                id, item, food, amount, null, null, "", "", false, false, List.of(), List.of(), null, List.of(), "", "",
+                null, "");
     }
 
     /** The food cooked with: the chosen substitute, else the food named. */
@@ -103,8 +121,25 @@ public record FoodLine(String id, String item, String food, Amount amount, Amoun
         }
 
         private FoodLine line() {
-            return new FoodLine(id, item, food, amount, size, also, form, note, optional, toTaste, alternatives, unsure, chosen, mentioned,
-                    use, because, labelSays, plan);
+            return new FoodLine(
+                    id,
+                    item,
+                    food,
+                    amount,
+                    size,
+                    also,
+                    form,
+                    note,
+                    optional,
+                    toTaste,
+                    alternatives,
+                    unsure,
+                    chosen,
+                    mentioned,
+                    use,
+                    because,
+                    labelSays,
+                    plan);
         }
     }
 }

@@ -21,8 +21,19 @@ import webodidact.core.words.Plain;
  * @param missingFoods ids in the food table
  * @param agreed substitutes agreed with this home: food id by "lesson/line"
  */
-public record Household(String alias, MeasureSystem system, Set<String> diets, Set<Allergen> allergies, Set<String> missingTools,
-        Set<String> missingFoods, List<Integer> ages, boolean adult, boolean oven, boolean hob, boolean microwave, Map<String, String> agreed) {
+public record Household(
+        String alias,
+        MeasureSystem system,
+        Set<String> diets,
+        Set<Allergen> allergies,
+        Set<String> missingTools,
+        Set<String> missingFoods,
+        List<Integer> ages,
+        boolean adult,
+        boolean oven,
+        boolean hob,
+        boolean microwave,
+        Map<String, String> agreed) {
     /** What people write for none. */
     public static final Set<String> NONE = Set.of("none", "-", "no", "n/a", "na", "nothing", "nil");
 
@@ -35,7 +46,9 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
         missingTools = words(missingTools);
         missingFoods = words(missingFoods);
         ages = ages == null ? List.of() : List.copyOf(ages);
-        for (int age : ages) if (age < 0 || age > 130) throw new IllegalArgumentException(Words.OURS.say("wrong.household.2", age, alias));
+        for (int age : ages)
+            if (age < 0 || age > 130)
+                throw new IllegalArgumentException(Words.OURS.say("wrong.household.2", age, alias));
         if (agreed != null) agreed.forEach(Household::agreement);
         agreed = agreed == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(agreed));
     }
@@ -53,7 +66,13 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
     }
 
     private static void agreement(String where, String food) {
-        boolean plain = where.equals(Plain.line(where)) && food.equals(Plain.line(food)) && !food.isEmpty() && !(where + food).contains(";") && !food.contains("=") && where.indexOf('/') > 0 && !where.endsWith("/");
+        boolean plain = where.equals(Plain.line(where))
+                && food.equals(Plain.line(food))
+                && !food.isEmpty()
+                && !(where + food).contains(";")
+                && !food.contains("=")
+                && where.indexOf('/') > 0
+                && !where.endsWith("/");
         if (!plain) throw new IllegalArgumentException(Words.OURS.say("wrong.household.4", where, food));
     }
 
@@ -77,8 +96,19 @@ public record Household(String alias, MeasureSystem system, Set<String> diets, S
     public Household but(Consumer<Draft> change) {
         var draft = new Draft(this);
         change.accept(draft);
-        return new Household(draft.alias, draft.system, draft.diets, draft.allergies, draft.missingTools, draft.missingFoods, draft.ages,
-                draft.adult, draft.oven, draft.hob, draft.microwave, draft.agreed);
+        return new Household(
+                draft.alias,
+                draft.system,
+                draft.diets,
+                draft.allergies,
+                draft.missingTools,
+                draft.missingFoods,
+                draft.ages,
+                draft.adult,
+                draft.oven,
+                draft.hob,
+                draft.microwave,
+                draft.agreed);
     }
 
     /** The fields of a home while it is changed; lives only inside {@link Household#but}. */

@@ -12,7 +12,8 @@ public final class Ids {
 
     /** The id itself. @throws IllegalArgumentException if it is none: blanks and the signs that part ids in files are not for ids */
     static String checked(String id, Object what) {
-        if (id == null || !ID.matcher(id).matches()) throw new IllegalArgumentException(Words.OURS.say("wrong.ids", what, id));
+        if (id == null || !ID.matcher(id).matches())
+            throw new IllegalArgumentException(Words.OURS.say("wrong.ids", what, id));
         return id;
     }
 

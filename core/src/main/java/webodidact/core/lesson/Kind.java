@@ -2,8 +2,14 @@ package webodidact.core.lesson;
 
 /** What a step is for. */
 public enum Kind {
-    WELCOME, RUN_THROUGH, HYGIENE, HANDS_ON,
-    TALK, TASTE, PLATE, TASK;
+    WELCOME,
+    RUN_THROUGH,
+    HYGIENE,
+    HANDS_ON,
+    TALK,
+    TASTE,
+    PLATE,
+    TASK;
 
     public String title() {
         return Words.OURS.title(this);

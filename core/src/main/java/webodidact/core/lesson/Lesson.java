@@ -24,13 +24,30 @@ import webodidact.core.words.Language;
  * @param shaping how the mixture is portioned, or null
  * @param language of its papers for homes; the interface has its own
  */
-public record Lesson(String id, int number, String title, Delivery delivery, Audience audience, int slot, LocalDateTime air,
-        Yield makes, int homeOf, boolean ovenBefore, List<FoodLine> foods, List<ToolLine> tools, List<Step> steps, List<Accepted> accepted,
-        Sets sets, Shaping shaping, Language language) {
-    private static final Pattern FILE_NAME = Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
+public record Lesson(
+        String id,
+        int number,
+        String title,
+        Delivery delivery,
+        Audience audience,
+        int slot,
+        LocalDateTime air,
+        Yield makes,
+        int homeOf,
+        boolean ovenBefore,
+        List<FoodLine> foods,
+        List<ToolLine> tools,
+        List<Step> steps,
+        List<Accepted> accepted,
+        Sets sets,
+        Shaping shaping,
+        Language language) {
+    private static final Pattern FILE_NAME =
+            Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
 
     public Lesson {
-        if (id == null || !FILE_NAME.matcher(id).matches()) throw new IllegalArgumentException(Words.OURS.say("wrong.lesson", id));
+        if (id == null || !FILE_NAME.matcher(id).matches())
+            throw new IllegalArgumentException(Words.OURS.say("wrong.lesson", id));
         number = Math.clamp(number, 1, 10_000);
         title = title == null ? "" : title;
         delivery = delivery == null ? Delivery.COOK_ALONG : delivery;
@@ -59,8 +76,24 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
     }
 
     public static Lesson blank(String id, int number, String title) {
-        return new Lesson(id, number, title, Delivery.COOK_ALONG, Audience.ADULTS, 45 * 60, null, Yield.UNKNOWN, 4, false,
-                List.of(), List.of(), List.of(), List.of(), Sets.NONE, null, Language.ENGLISH);
+        return new Lesson(
+                id,
+                number,
+                title,
+                Delivery.COOK_ALONG,
+                Audience.ADULTS,
+                45 * 60,
+                null,
+                Yield.UNKNOWN,
+                4,
+                false,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Sets.NONE,
+                null,
+                Language.ENGLISH);
     }
 
     /**
@@ -97,12 +130,16 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
 
     /** This lesson with one step changed; unchanged if there is no such step. */
     public Lesson withStep(String stepId, UnaryOperator<Step> change) {
-        return withSteps(steps.stream().map(s -> s.id().equals(stepId) ? change.apply(s) : s).toList());
+        return withSteps(steps.stream()
+                .map(s -> s.id().equals(stepId) ? change.apply(s) : s)
+                .toList());
     }
 
     /** This lesson with one food line changed; unchanged if there is no such line. */
     public Lesson withFood(String lineId, UnaryOperator<FoodLine> change) {
-        return withFoods(foods.stream().map(f -> f.id().equals(lineId) ? change.apply(f) : f).toList());
+        return withFoods(foods.stream()
+                .map(f -> f.id().equals(lineId) ? change.apply(f) : f)
+                .toList());
     }
 
     /** {@code index} from 0 to the number of steps. */
@@ -123,17 +160,26 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
 
     /** Without the step; a wait that was collected in it is open again. */
     public Lesson removingStep(String stepId) {
-        return withSteps(steps.stream().filter(s -> !s.id().equals(stepId)).map(s ->
-                s.waiting() != null && s.waiting().cover() instanceof Cover.CarryOn(var at) && at.equals(stepId)
-                        ? s.but(d -> d.waiting = s.waiting().covered(new Cover.CarryOn(""))) : s).toList());
+        return withSteps(steps.stream()
+                .filter(s -> !s.id().equals(stepId))
+                .map(s ->
+                        s.waiting() != null && s.waiting().cover() instanceof Cover.CarryOn(var at) && at.equals(stepId)
+                                ? s.but(d -> d.waiting = s.waiting().covered(new Cover.CarryOn("")))
+                                : s)
+                .toList());
     }
 
     /** Without the line; steps no longer use it. */
     public Lesson removingFood(String lineId) {
         return but(d -> {
             d.foods = foods.stream().filter(f -> !f.id().equals(lineId)).toList();
-            d.steps = steps.stream().map(s -> s.usesLine(lineId)
-                    ? s.but(x -> x.uses = s.uses().stream().filter(u -> !u.line().equals(lineId)).toList()) : s).toList();
+            d.steps = steps.stream()
+                    .map(s -> s.usesLine(lineId)
+                            ? s.but(x -> x.uses = s.uses().stream()
+                                    .filter(u -> !u.line().equals(lineId))
+                                    .toList())
+                            : s)
+                    .toList();
         });
     }
 
@@ -196,7 +242,24 @@ public record Lesson(String id, int number, String title, Delivery delivery, Aud
         }
 
         private Lesson lesson() {
-            return new Lesson(id, number, title, delivery, audience, slot, air, makes, homeOf, ovenBefore, foods, tools, steps, accepted, sets, shaping, language);
+            return new Lesson(
+                    id,
+                    number,
+                    title,
+                    delivery,
+                    audience,
+                    slot,
+                    air,
+                    makes,
+                    homeOf,
+                    ovenBefore,
+                    foods,
+                    tools,
+                    steps,
+                    accepted,
+                    sets,
+                    shaping,
+                    language);
         }
     }
 }

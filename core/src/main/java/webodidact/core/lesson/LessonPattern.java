@@ -11,6 +11,7 @@ import webodidact.core.time.TimeRange;
 public final class LessonPattern {
     /** Stands for the lesson's title in the words of a pattern. */
     public static final String DISH = "{dish}";
+
     private static final Set<Audience> CHILDREN = Set.of(Audience.EARLY_YEARS, Audience.AGES_5_7, Audience.AGES_7_11);
     private static final Set<Audience> OLDER = Set.of(Audience.AGES_11_16, Audience.ADULTS);
     private static final Set<Delivery> LIVE = Set.of(Delivery.COOK_ALONG, Delivery.DEMONSTRATION);
@@ -37,37 +38,57 @@ public final class LessonPattern {
     }
 
     private static StepPattern welcome(String code, Set<Delivery> how, Set<Audience> whom) {
-        return new StepPattern(name(code), how, whom, true, Step.blank("p", Kind.WELCOME, name("welcome")).but(d -> {
-            d.say = Words.OURS.say("pattern." + code + ".say");
-            d.camera = name("welcome.camera");
-            d.fixed = true;
-        }));
+        return new StepPattern(
+                name(code),
+                how,
+                whom,
+                true,
+                Step.blank("p", Kind.WELCOME, name("welcome")).but(d -> {
+                    d.say = Words.OURS.say("pattern." + code + ".say");
+                    d.camera = name("welcome.camera");
+                    d.fixed = true;
+                }));
     }
 
     private static StepPattern hygiene(String code, Set<Audience> whom) {
-        return new StepPattern(name(code), Set.of(), whom, true, Step.blank("p", Kind.HYGIENE, name("hygiene")).but(d -> {
-            d.say = Words.OURS.say("pattern." + code + ".say");
-            d.hands = TimeRange.of(40);
-            d.acts = Set.of(Act.WASH_HANDS);
-            d.who = Who.LEARNER;
-            d.fixed = true;
-        }));
+        return new StepPattern(
+                name(code),
+                Set.of(),
+                whom,
+                true,
+                Step.blank("p", Kind.HYGIENE, name("hygiene")).but(d -> {
+                    d.say = Words.OURS.say("pattern." + code + ".say");
+                    d.hands = TimeRange.of(40);
+                    d.acts = Set.of(Act.WASH_HANDS);
+                    d.who = Who.LEARNER;
+                    d.fixed = true;
+                }));
     }
 
     private static StepPattern gather(String code, Set<Delivery> how, Set<Audience> whom, int seconds) {
-        return new StepPattern(name(code), how, whom, true, Step.blank("p", Kind.RUN_THROUGH, name("gather")).but(d -> {
-            d.say = Words.OURS.say("pattern." + code + ".say");
-            d.hands = TimeRange.of(seconds);
-            d.who = Who.LEARNER;
-            d.fixed = true;
-        }));
+        return new StepPattern(
+                name(code),
+                how,
+                whom,
+                true,
+                Step.blank("p", Kind.RUN_THROUGH, name("gather")).but(d -> {
+                    d.say = Words.OURS.say("pattern." + code + ".say");
+                    d.hands = TimeRange.of(seconds);
+                    d.who = Who.LEARNER;
+                    d.fixed = true;
+                }));
     }
 
     private static StepPattern goodbye(String code, Set<Audience> whom) {
-        return new StepPattern(name(code), Set.of(), whom, true, Step.blank("p", Kind.TASK, name("task")).but(d -> {
-            d.say = Words.OURS.say("pattern." + code + ".say");
-            d.fixed = true;
-        }));
+        return new StepPattern(
+                name(code),
+                Set.of(),
+                whom,
+                true,
+                Step.blank("p", Kind.TASK, name("task")).but(d -> {
+                    d.say = Words.OURS.say("pattern." + code + ".say");
+                    d.fixed = true;
+                }));
     }
 
     /** The shipped ones, each as the course has changed it, then those of the course's own. */
@@ -95,7 +116,8 @@ public final class LessonPattern {
     }
 
     /** A step kept for other lessons: without what only its lesson has. */
-    public static StepPattern keep(String name, Lesson lesson, Step step, Set<Delivery> deliveries, Set<Audience> audiences, boolean first) {
+    public static StepPattern keep(
+            String name, Lesson lesson, Step step, Set<Delivery> deliveries, Set<Audience> audiences, boolean first) {
         return new StepPattern(name, deliveries, audiences, first, step.but(d -> {
             d.id = "p";
             d.say = lesson.title().isBlank() ? d.say : d.say.replace(lesson.title(), DISH);
@@ -103,11 +125,13 @@ public final class LessonPattern {
             d.declined = Set.of();
             d.part = "";
             d.reachBy = 0;
-            if (d.waiting != null && d.waiting.cover() instanceof Cover.CarryOn) d.waiting = d.waiting.covered(new Cover.CarryOn(""));
+            if (d.waiting != null && d.waiting.cover() instanceof Cover.CarryOn)
+                d.waiting = d.waiting.covered(new Cover.CarryOn(""));
         }));
     }
 
-    public static Lesson start(String id, int number, String title, Delivery delivery, Audience audience, int slot, Course course) {
+    public static Lesson start(
+            String id, int number, String title, Delivery delivery, Audience audience, int slot, Course course) {
         var steps = new ArrayList<Step>();
         for (var pattern : suiting(course, delivery, audience)) {
             if (pattern.first()) steps.add(step(pattern, "s" + (steps.size() + 1), title));

@@ -2,7 +2,12 @@ package webodidact.core.lesson;
 
 /** Where in the kitchen a step happens. */
 public enum Place {
-    BENCH, RING, OVEN, MICROWAVE, BLENDER, COLD;
+    BENCH,
+    RING,
+    OVEN,
+    MICROWAVE,
+    BLENDER,
+    COLD;
 
     public String title() {
         return Words.OURS.title(this);

@@ -17,15 +17,19 @@ import webodidact.core.time.TimeRange;
  */
 public record Rounds(List<Integer> times, String stop) {
     public Rounds {
-        times = times == null ? List.of() : times.stream().filter(Objects::nonNull).toList();
-        if (times.isEmpty() || times.stream().anyMatch(t -> t <= 0)) throw new IllegalArgumentException(Words.OURS.say("wrong.rounds", times));
+        times = times == null
+                ? List.of()
+                : times.stream().filter(Objects::nonNull).toList();
+        if (times.isEmpty() || times.stream().anyMatch(t -> t <= 0))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.rounds", times));
         long all = times.stream().mapToLong(Integer::longValue).sum();
         if (all > Seconds.LONGEST) throw new IllegalArgumentException(Words.OURS.say("wrong.rounds.2", times));
         stop = stop == null ? "" : stop;
     }
 
     public TimeRange time() {
-        return new TimeRange(times.getFirst(), times.stream().mapToInt(Integer::intValue).sum());
+        return new TimeRange(
+                times.getFirst(), times.stream().mapToInt(Integer::intValue).sum());
     }
 
     /** The tests, each at the end of its round. */

@@ -4,8 +4,10 @@ import webodidact.core.amount.Ratio;
 
 /** How the words are spoken; the factor on the audience's pace is in {@code docs/timing.md}. */
 public enum Segment {
-    TO_CAMERA(Ratio.of(6, 5)), RUN_THROUGH(Ratio.ONE),
-    AT_THE_HEAT(Ratio.of(9, 10)), CUTTING(Ratio.of(4, 5));
+    TO_CAMERA(Ratio.of(6, 5)),
+    RUN_THROUGH(Ratio.ONE),
+    AT_THE_HEAT(Ratio.of(9, 10)),
+    CUTTING(Ratio.of(4, 5));
 
     private final Ratio factor;
 

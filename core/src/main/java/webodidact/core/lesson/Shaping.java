@@ -23,14 +23,21 @@ public record Shaping(Amount mixture, Amount portion, Sheet sheet, int load, int
         private static final Ratio LEAST = Ratio.of(1, 10);
 
         public Sheet {
-            if (length == null || width == null || cutter == null || !length.isMoreThan(Ratio.ZERO) || !width.isMoreThan(Ratio.ZERO) || !cutter.isMoreThan(Ratio.ZERO)) {
+            if (length == null
+                    || width == null
+                    || cutter == null
+                    || !length.isMoreThan(Ratio.ZERO)
+                    || !width.isMoreThan(Ratio.ZERO)
+                    || !cutter.isMoreThan(Ratio.ZERO)) {
                 throw new IllegalArgumentException(Words.OURS.say("wrong.shaping"));
             }
             if (length.isMoreThan(MOST) || width.isMoreThan(MOST) || cutter.isLessThan(LEAST)) {
-                throw new IllegalArgumentException(Words.OURS.say("wrong.shaping.2", length, width, cutter, MOST, LEAST));
+                throw new IllegalArgumentException(
+                        Words.OURS.say("wrong.shaping.2", length, width, cutter, MOST, LEAST));
             }
             if (again == null) again = Ratio.ZERO;
-            if (again.isNegative() || again.isMoreThan(Ratio.ONE)) throw new IllegalArgumentException(Words.OURS.say("wrong.shaping.3", again));
+            if (again.isNegative() || again.isMoreThan(Ratio.ONE))
+                throw new IllegalArgumentException(Words.OURS.say("wrong.shaping.3", again));
         }
     }
 
@@ -40,6 +47,7 @@ public record Shaping(Amount mixture, Amount portion, Sheet sheet, int load, int
         load = Math.clamp(load, 0, 100_000);
         each = Math.clamp(each, 1, 1000);
         partners = Math.clamp(partners, 1, 1000);
-        if (portion != null && !portion.low().isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.shaping.4", portion));
+        if (portion != null && !portion.low().isMoreThan(Ratio.ZERO))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.shaping.4", portion));
     }
 }

@@ -14,7 +14,17 @@ import webodidact.core.time.TimeRange;
  *
  * @param declined keys of proposals that were refused and are not made again
  */
-public record Step(String id, String title, Kind kind, Spoken spoken, Shot shot, Work work, Needs needs, People people, Teaching learning, Set<String> declined) {
+public record Step(
+        String id,
+        String title,
+        Kind kind,
+        Spoken spoken,
+        Shot shot,
+        Work work,
+        Needs needs,
+        People people,
+        Teaching learning,
+        Set<String> declined) {
     public Step {
         Ids.checked(id, Words.OURS.message("what.step"));
         title = Texts.orEmpty(title);
@@ -29,7 +39,17 @@ public record Step(String id, String title, Kind kind, Spoken spoken, Shot shot,
     }
 
     public static Step blank(String id, Kind kind, String title) {
-        return new Step(id, title, kind, null, null, null, null, new People(kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER), null, null);
+        return new Step(
+                id,
+                title,
+                kind,
+                null,
+                null,
+                null,
+                null,
+                new People(kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER),
+                null,
+                null);
     }
 
     public String say() {
@@ -216,8 +236,17 @@ public record Step(String id, String title, Kind kind, Spoken spoken, Shot shot,
         /** @throws IllegalArgumentException if a field is out of its range */
         public Step step() {
             try {
-                return new Step(id, title, kind, new Spoken(say, doing, tellThenDo), new Shot(camera, part, reachBy, fixed), new Work(place, heat, hands, waiting, hold, trim, acts, way, ways),
-                        new Needs(uses, tools), new People(who), new Teaching(skill, teaching, question, answer), declined);
+                return new Step(
+                        id,
+                        title,
+                        kind,
+                        new Spoken(say, doing, tellThenDo),
+                        new Shot(camera, part, reachBy, fixed),
+                        new Work(place, heat, hands, waiting, hold, trim, acts, way, ways),
+                        new Needs(uses, tools),
+                        new People(who),
+                        new Teaching(skill, teaching, question, answer),
+                        declined);
             } catch (IllegalArgumentException e) {
                 throw new IllegalArgumentException(e.getMessage().replaceFirst("^Step: ", "Step '" + id + "': "), e);
             }

@@ -18,18 +18,33 @@ import webodidact.core.time.TimeRange;
  * @param joined of the field of two steps that become one
  * @param traits what else goes for it
  */
-public record StepField<T>(String name, Function<Step, T> get, BiConsumer<Step.Draft, T> set, BinaryOperator<T> joined, Set<Trait> traits) {
+public record StepField<T>(
+        String name,
+        Function<Step, T> get,
+        BiConsumer<Step.Draft, T> set,
+        BinaryOperator<T> joined,
+        Set<Trait> traits) {
     /**
      * SEARCHED: free text in which words are found and replaced. LINE: a text of one line that is typed as it is. SPLIT: what comes after
      * a cut has it too. SECONDS: a whole number that is a time.
      */
-    public enum Trait { SEARCHED, LINE, SPLIT, SECONDS }
+    public enum Trait {
+        SEARCHED,
+        LINE,
+        SPLIT,
+        SECONDS
+    }
 
     /** In the order in which a file has them. */
     public static final List<StepField<?>> ALL = List.of(
             of("id", Step::id, (d, v) -> d.id = v, first()),
             of("title", Step::title, (d, v) -> d.title = v, given(), Trait.SEARCHED),
-            of("kind", Step::kind, (d, v) -> d.kind = v, (a, b) -> a.isHandsOn() || !b.isHandsOn() ? a : Kind.HANDS_ON, Trait.SPLIT),
+            of(
+                    "kind",
+                    Step::kind,
+                    (d, v) -> d.kind = v,
+                    (a, b) -> a.isHandsOn() || !b.isHandsOn() ? a : Kind.HANDS_ON,
+                    Trait.SPLIT),
             of("say", Step::say, (d, v) -> d.say = v, glued(), Trait.SEARCHED),
             of("doing", Step::doing, (d, v) -> d.doing = v, glued(), Trait.SEARCHED),
             of("camera", Step::camera, (d, v) -> d.camera = v, given(), Trait.SPLIT),
@@ -59,7 +74,12 @@ public record StepField<T>(String name, Function<Step, T> get, BiConsumer<Step.D
             of("ways", Step::ways, (d, v) -> d.ways = v, first()),
             of("declined", Step::declined, (d, v) -> d.declined = v, first()));
 
-    private static <T> StepField<T> of(String name, Function<Step, T> get, BiConsumer<Step.Draft, T> set, BinaryOperator<T> joined, Trait... traits) {
+    private static <T> StepField<T> of(
+            String name,
+            Function<Step, T> get,
+            BiConsumer<Step.Draft, T> set,
+            BinaryOperator<T> joined,
+            Trait... traits) {
         return new StepField<>(name, get, set, joined, Set.of(traits));
     }
 
@@ -70,12 +90,18 @@ public record StepField<T>(String name, Function<Step, T> get, BiConsumer<Step.D
     /** The fields with that trait; those that are text are all {@code StepField<String>}. */
     @SuppressWarnings("unchecked")
     public static List<StepField<String>> texts(Trait trait) {
-        return ALL.stream().filter(f -> f.is(trait)).map(f -> (StepField<String>) f).toList();
+        return ALL.stream()
+                .filter(f -> f.is(trait))
+                .map(f -> (StepField<String>) f)
+                .toList();
     }
 
     /** The text of that name. @throws IllegalArgumentException if there is none */
     public static StepField<String> text(String name) {
-        return Stream.of(Trait.SEARCHED, Trait.LINE).flatMap(t -> texts(t).stream()).filter(f -> f.name().equals(name)).findFirst()
+        return Stream.of(Trait.SEARCHED, Trait.LINE)
+                .flatMap(t -> texts(t).stream())
+                .filter(f -> f.name().equals(name))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(Words.OURS.say("wrong.stepField", name)));
     }
 

@@ -21,6 +21,7 @@ public record StepPattern(String name, Set<Delivery> deliveries, Set<Audience> a
     }
 
     public boolean suits(Delivery delivery, Audience audience) {
-        return (deliveries.isEmpty() || deliveries.contains(delivery)) && (audiences.isEmpty() || audiences.contains(audience));
+        return (deliveries.isEmpty() || deliveries.contains(delivery))
+                && (audiences.isEmpty() || audiences.contains(audience));
     }
 }

@@ -23,15 +23,18 @@ public record Take(String id, String lesson, LocalDateTime at, List<StepTime> st
             step = Plain.line(step);
             if (step.isEmpty()) throw new IllegalArgumentException(Words.OURS.say("wrong.take"));
             title = Plain.line(title);
-            if (seconds < 0 || held < 0 || marks < 0) throw new IllegalArgumentException(Words.OURS.say("wrong.take.2", step));
-            if (seconds > MOST || held > MOST || marks > MOST) throw new IllegalArgumentException(Words.OURS.say("wrong.take.3", step, MOST));
+            if (seconds < 0 || held < 0 || marks < 0)
+                throw new IllegalArgumentException(Words.OURS.say("wrong.take.2", step));
+            if (seconds > MOST || held > MOST || marks > MOST)
+                throw new IllegalArgumentException(Words.OURS.say("wrong.take.3", step, MOST));
         }
     }
 
     public Take {
         id = Plain.line(id);
         lesson = Plain.line(lesson);
-        if (id.isEmpty() || lesson.isEmpty() || at == null) throw new IllegalArgumentException(Words.OURS.say("wrong.take.4", id));
+        if (id.isEmpty() || lesson.isEmpty() || at == null)
+            throw new IllegalArgumentException(Words.OURS.say("wrong.take.4", id));
         steps = steps == null ? List.of() : List.copyOf(steps);
         if (steps.size() > 1000) throw new IllegalArgumentException(Words.OURS.say("wrong.take.5", id));
     }

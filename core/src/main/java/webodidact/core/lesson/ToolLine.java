@@ -1,6 +1,5 @@
 package webodidact.core.lesson;
 
-
 /**
  * One thing the kitchen needs.
  *

@@ -23,7 +23,9 @@ public record Wait(TimeRange time, String what, String cue, Cover cover, List<Lo
         what = what == null ? "" : what;
         cue = cue == null ? "" : cue;
         cover = cover == null ? Cover.STAY : cover;
-        looks = looks == null ? List.of() : looks.stream().sorted(Comparator.comparingInt(Look::at)).toList();
+        looks = looks == null
+                ? List.of()
+                : looks.stream().sorted(Comparator.comparingInt(Look::at)).toList();
     }
 
     public Wait(TimeRange time, String what, String cue, Cover cover) {

@@ -18,7 +18,16 @@ import webodidact.core.time.TimeRange;
  * @param from the youngest who may do it; null: anybody
  * @param offered whether homes are told of it
  */
-public record Way(String name, TimeRange hands, TimeRange waits, List<String> tools, Place place, Heat heat, String words, Audience from, boolean offered) {
+public record Way(
+        String name,
+        TimeRange hands,
+        TimeRange waits,
+        List<String> tools,
+        Place place,
+        Heat heat,
+        String words,
+        Audience from,
+        boolean offered) {
     public Way {
         if (name == null || name.isBlank()) throw new IllegalArgumentException(Words.OURS.say("wrong.way"));
         hands = Seconds.checked(hands == null ? TimeRange.ZERO : hands, Words.OURS.message("what.way", name));

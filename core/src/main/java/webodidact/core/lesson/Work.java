@@ -19,7 +19,16 @@ import webodidact.core.time.TimeRange;
  * @param way name of the presenter's own way of doing it, or ""
  * @param ways other ways, for the presenter to change to and for homes
  */
-public record Work(Place place, Heat heat, TimeRange hands, Wait waiting, int hold, int trim, Set<Act> acts, String way, List<Way> ways) {
+public record Work(
+        Place place,
+        Heat heat,
+        TimeRange hands,
+        Wait waiting,
+        int hold,
+        int trim,
+        Set<Act> acts,
+        String way,
+        List<Way> ways) {
     public Work {
         place = place == null ? Place.BENCH : place;
         hands = hands == null ? TimeRange.ZERO : hands;

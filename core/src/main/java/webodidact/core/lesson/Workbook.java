@@ -12,7 +12,9 @@ import java.util.function.UnaryOperator;
  */
 public record Workbook(Course course, List<Lesson> lessons, List<Household> households, List<Take> takes) {
     public Workbook {
-        lessons = lessons.stream().sorted(Comparator.comparingInt(Lesson::number).thenComparing(Lesson::id)).toList();
+        lessons = lessons.stream()
+                .sorted(Comparator.comparingInt(Lesson::number).thenComparing(Lesson::id))
+                .toList();
         households = List.copyOf(households);
         takes = List.copyOf(takes);
         lessons.forEach(Lesson::bounded);
@@ -23,7 +25,13 @@ public record Workbook(Course course, List<Lesson> lessons, List<Household> hous
     }
 
     public Workbook withLesson(String id, UnaryOperator<Lesson> change) {
-        return new Workbook(course, lessons.stream().map(l -> l.id().equals(id) ? change.apply(l) : l).toList(), households, takes);
+        return new Workbook(
+                course,
+                lessons.stream()
+                        .map(l -> l.id().equals(id) ? change.apply(l) : l)
+                        .toList(),
+                households,
+                takes);
     }
 
     public Workbook adding(Lesson lesson) {

@@ -15,8 +15,10 @@ public record Yield(Ratio count, String what, int serves) {
     public static final Yield UNKNOWN = new Yield(Ratio.of(4), Words.OURS.say("portions"), 4);
 
     public Yield {
-        if (count == null || !count.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.yield", count));
-        if (count.isMoreThan(MOST) || count.isLessThan(LEAST) || serves > 1000) throw new IllegalArgumentException(Words.OURS.say("wrong.yield.2", count, serves));
+        if (count == null || !count.isMoreThan(Ratio.ZERO))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.yield", count));
+        if (count.isMoreThan(MOST) || count.isLessThan(LEAST) || serves > 1000)
+            throw new IllegalArgumentException(Words.OURS.say("wrong.yield.2", count, serves));
         what = what == null || what.isBlank() ? Words.OURS.say("portions") : what;
         serves = Math.max(1, serves);
     }

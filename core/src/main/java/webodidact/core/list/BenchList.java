@@ -35,19 +35,26 @@ public record BenchList(List<Setting> settings) {
                 var line = lesson.food(use.line()).orElse(null);
                 if (line == null) continue;
                 foods.add(food(lesson, line, Draws.taken(draws, step.id(), use), course, knowledge));
-                if (knowledge.food(line.cooked()).map(f -> f.risk().soilsHands()).orElse(false)) apart.add(line.item());
+                if (knowledge
+                        .food(line.cooked())
+                        .map(f -> f.risk().soilsHands())
+                        .orElse(false)) apart.add(line.item());
             }
             var tools = tools(step, out, knowledge);
-            if (!foods.isEmpty() || !tools.isEmpty()) settings.add(new Setting(i + 1, step.title(), List.copyOf(foods), tools, List.copyOf(apart)));
+            if (!foods.isEmpty() || !tools.isEmpty())
+                settings.add(new Setting(i + 1, step.title(), List.copyOf(foods), tools, List.copyOf(apart)));
         }
         return new BenchList(List.copyOf(settings));
     }
 
     private static String food(Lesson lesson, FoodLine line, Amount amount, Course course, Knowledge knowledge) {
-        var name = line.chosen() == null ? line.item() : knowledge.food(line.chosen()).map(f -> f.name()).orElse(line.item());
+        var name = line.chosen() == null
+                ? line.item()
+                : knowledge.food(line.chosen()).map(f -> f.name()).orElse(line.item());
         var cooked = CookedAmount.of(line, amount, knowledge);
         if (cooked == null || cooked.low().isZero()) return name;
-        return KitchenRounding.round(cooked.times(Scaling.forHome(lesson)), course.house()).text(name) + " " + name + (line.form().isEmpty() ? "" : ", " + line.form());
+        return KitchenRounding.round(cooked.times(Scaling.forHome(lesson)), course.house())
+                        .text(name) + " " + name + (line.form().isEmpty() ? "" : ", " + line.form());
     }
 
     private static List<String> tools(Step step, List<String> out, Knowledge knowledge) {

@@ -29,8 +29,13 @@ public record Buying(Price pack, long packs, Ratio outlay, Ratio used, Amount le
 
     /** Packs of that food: those with a price, else the usual ones of the table without. */
     static List<Price> packs(Food food, Course course) {
-        var priced = course.prices().stream().filter(p -> p.food().equals(food.id())).toList();
-        return priced.isEmpty() ? food.facts().packs().stream().map(p -> new Price(food.id(), p.name(), p.holds(), 0)).toList() : priced;
+        var priced =
+                course.prices().stream().filter(p -> p.food().equals(food.id())).toList();
+        return priced.isEmpty()
+                ? food.facts().packs().stream()
+                        .map(p -> new Price(food.id(), p.name(), p.holds(), 0))
+                        .toList()
+                : priced;
     }
 
     /** The pack that costs least to buy for the need; where no price is known, the one that leaves least. */
@@ -47,23 +52,40 @@ public record Buying(Price pack, long packs, Ratio outlay, Ratio used, Amount le
             needed(exact, price.holds(), food, line, course).ifPresent(need -> all.add(of(need, price)));
         }
         if (all.isEmpty()) return Optional.empty();
-        var best = all.stream().min(Comparator.comparing(Buying::outlay).thenComparing(b -> b.left.low())).orElseThrow();
+        var best = all.stream()
+                .min(Comparator.comparing(Buying::outlay).thenComparing(b -> b.left.low()))
+                .orElseThrow();
         // The same need costs in proportion to the price by weight.
         var byWeight = all.stream().min(Comparator.comparing(Buying::used)).orElseThrow();
-        return Optional.of(new Buying(best.pack, best.packs, best.outlay, best.used, best.left, best.used.equals(byWeight.used) ? best.pack : byWeight.pack));
+        return Optional.of(new Buying(
+                best.pack,
+                best.packs,
+                best.outlay,
+                best.used,
+                best.left,
+                best.used.equals(byWeight.used) ? best.pack : byWeight.pack));
     }
 
     private static Optional<Ratio> needed(Amount exact, Amount holds, Food food, FoodLine line, Course course) {
-        if (line.size() != null && exact.unit().dimension() == Dimension.COUNT && line.size().unit().convertsTo(holds.unit())) {
-            return Optional.of(line.size().in(holds.unit(), course.house()).low().times(exact.high()));
+        if (line.size() != null
+                && exact.unit().dimension() == Dimension.COUNT
+                && line.size().unit().convertsTo(holds.unit())) {
+            return Optional.of(
+                    line.size().in(holds.unit(), course.house()).low().times(exact.high()));
         }
-        return Weighing.in(exact, holds.unit(), food, line.form(), course.house(), course.house()).map(Amount::high);
+        return Weighing.in(exact, holds.unit(), food, line.form(), course.house(), course.house())
+                .map(Amount::high);
     }
 
     private static Buying of(Ratio need, Price price) {
         var holds = price.holds().low();
         long packs = Math.max(1, need.dividedBy(holds).ceiling());
-        return new Buying(price, packs, Ratio.of(packs).times(price.coins()), need.dividedBy(holds).times(price.coins()),
-                Amount.of(holds.times(packs).minus(need), price.holds().unit()), price);
+        return new Buying(
+                price,
+                packs,
+                Ratio.of(packs).times(price.coins()),
+                need.dividedBy(holds).times(price.coins()),
+                Amount.of(holds.times(packs).minus(need), price.holds().unit()),
+                price);
     }
 }

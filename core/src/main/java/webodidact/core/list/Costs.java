@@ -53,12 +53,16 @@ public record Costs(Side home, Side shoot) {
     }
 
     private static Amount plusSets(Amount exact, FoodLine line, Lesson lesson, Course course, Knowledge knowledge) {
-        return exact.plus(GatherList.exact(line, Scaling.forHome(lesson).times(lesson.sets().groups()), knowledge), course.house());
+        return exact.plus(
+                GatherList.exact(
+                        line, Scaling.forHome(lesson).times(lesson.sets().groups()), knowledge),
+                course.house());
     }
 
     private static Row row(FoodLine line, Food food, Amount exact, Course course) {
         var item = line.chosen() == null || food == null ? line.item() : food.name();
-        return new Row(line, food, item, exact, Buying.of(exact, food, line, course).orElse(null));
+        return new Row(
+                line, food, item, exact, Buying.of(exact, food, line, course).orElse(null));
     }
 
     private static Side side(List<Row> rows) {
@@ -78,6 +82,10 @@ public record Costs(Side home, Side shoot) {
 
     /** "£2.45"; with {@code exact} coins rounded to whole ones, halves up. */
     public static String money(Ratio coins, String sign) {
-        return sign + new BigDecimal(coins.toStep(Ratio.ONE).toString()).movePointLeft(2).setScale(2).toPlainString();
+        return sign
+                + new BigDecimal(coins.toStep(Ratio.ONE).toString())
+                        .movePointLeft(2)
+                        .setScale(2)
+                        .toPlainString();
     }
 }

@@ -32,7 +32,15 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
      * @param contains allergens in words, "check the label" where that decides
      * @param note what does not simply scale, or ""
      */
-    public record Entry(FoodLine line, Food food, String item, String take, String also, List<Integer> steps, String contains, String note) {}
+    public record Entry(
+            FoodLine line,
+            Food food,
+            String item,
+            String take,
+            String also,
+            List<Integer> steps,
+            String contains,
+            String note) {}
 
     /** More spoons than that are not counted out. */
     private static final Ratio MOST_SPOONS = Ratio.of(4);
@@ -40,6 +48,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
     /** Foods whose ratio makes the dish: flour to fat, flour to liquid, sugar to egg. */
     /** Measured by volume all the same where spoons are told. */
     private static final Set<Group> LIQUID = EnumSet.of(Group.FAT, Group.DAIRY, Group.SAUCE, Group.ACID);
+
     private static final Set<Group> STRUCTURE = EnumSet.of(Group.GRAIN, Group.FAT, Group.DAIRY, Group.SUGAR, Group.EGG);
 
     public static GatherList of(Lesson lesson, MeasureSystem house, Knowledge knowledge) {
@@ -50,7 +59,15 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
             var shelf = food == null ? Shelf.OTHER : food.shelf();
-            shelves.computeIfAbsent(shelf, s -> new ArrayList<>()).add(entry(steps.getOrDefault(line.id(), List.of()), line, food, line.amount() == null ? null : exact(line, factor, knowledge), factor, house, takes.get(line.id())));
+            shelves.computeIfAbsent(shelf, s -> new ArrayList<>())
+                    .add(entry(
+                            steps.getOrDefault(line.id(), List.of()),
+                            line,
+                            food,
+                            line.amount() == null ? null : exact(line, factor, knowledge),
+                            factor,
+                            house,
+                            takes.get(line.id())));
         }
         shelves.remove(Shelf.TAP);
         return new GatherList(shelves, factor);
@@ -79,17 +96,23 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
     }
 
     /** What to measure of each line, by its id; those that hold the dish up are rounded together. */
-    static Map<String, KitchenRounding.Rounded> takes(Lesson lesson, Ratio factor, MeasureSystem house, Knowledge knowledge) {
+    static Map<String, KitchenRounding.Rounded> takes(
+            Lesson lesson, Ratio factor, MeasureSystem house, Knowledge knowledge) {
         var takes = new HashMap<String, KitchenRounding.Rounded>();
         var structure = new ArrayList<FoodLine>();
         for (var line : lesson.foods()) {
             if (line.amount() == null) continue;
-            boolean measured = line.amount().unit().dimension() == Dimension.MASS || line.amount().unit().dimension() == Dimension.VOLUME;
-            boolean carries = knowledge.food(line.cooked()).map(f -> STRUCTURE.contains(f.group())).orElse(false);
+            boolean measured = line.amount().unit().dimension() == Dimension.MASS
+                    || line.amount().unit().dimension() == Dimension.VOLUME;
+            boolean carries = knowledge
+                    .food(line.cooked())
+                    .map(f -> STRUCTURE.contains(f.group()))
+                    .orElse(false);
             if (measured && carries && !line.amount().isRange()) structure.add(line);
             else takes.put(line.id(), KitchenRounding.round(exact(line, factor, knowledge), house));
         }
-        var together = KitchenRounding.together(structure.stream().map(l -> exact(l, factor, knowledge)).toList(), house);
+        var together = KitchenRounding.together(
+                structure.stream().map(l -> exact(l, factor, knowledge)).toList(), house);
         for (int i = 0; i < structure.size(); i++) takes.put(structure.get(i).id(), together.get(i));
         return takes;
     }
@@ -99,18 +122,36 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         return CookedAmount.of(line, line.amount(), knowledge).times(factor);
     }
 
-    private static Entry entry(List<Integer> steps, FoodLine line, Food food, Amount exact, Ratio factor, MeasureSystem house, KitchenRounding.Rounded rounded) {
-        var take = exact == null ? Words.OURS.say(line.toTaste() ? "toTaste" : "some") : take(line, exact, rounded, food);
+    private static Entry entry(
+            List<Integer> steps,
+            FoodLine line,
+            Food food,
+            Amount exact,
+            Ratio factor,
+            MeasureSystem house,
+            KitchenRounding.Rounded rounded) {
+        var take =
+                exact == null ? Words.OURS.say(line.toTaste() ? "toTaste" : "some") : take(line, exact, rounded, food);
         var also = exact == null ? "" : also(line, exact, food, house);
         var item = line.chosen() == null || food == null ? line.item() : food.name();
         boolean scaled = !factor.equals(Ratio.ONE);
         var note = scaled && food != null && food.cautious() ? Words.OURS.say("cautious") : "";
-        return new Entry(line, food, item, take, also, List.copyOf(steps), food == null ? Words.OURS.say("unknown") : food.contains(), note);
+        return new Entry(
+                line,
+                food,
+                item,
+                take,
+                also,
+                List.copyOf(steps),
+                food == null ? Words.OURS.say("unknown") : food.contains(),
+                note);
     }
 
     private static String take(FoodLine line, Amount exact, KitchenRounding.Rounded rounded, Food food) {
         var text = rounded.text(line.chosen() == null || food == null ? line.item() : food.name());
-        return line.size() == null || exact.unit().dimension() != Dimension.COUNT || exact.unit() == Unit.PIECE ? text : Words.OURS.say("sized", text, AmountText.of(line.size()));
+        return line.size() == null || exact.unit().dimension() != Dimension.COUNT || exact.unit() == Unit.PIECE
+                ? text
+                : Words.OURS.say("sized", text, AmountText.of(line.size()));
     }
 
     /** Spoons for a weight, a weight for spoons; "" where the density or piece weight is not known. */
@@ -121,9 +162,16 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         if (food == null) return "";
         var unit = exact.unit();
         if (unit == Unit.PIECE && food.piece() != null) {
-            return Words.OURS.say("about", KitchenRounding.round(Amount.of(exact.low().times(food.piece()), Unit.G), house).text());
+            return Words.OURS.say(
+                    "about",
+                    KitchenRounding.round(Amount.of(exact.low().times(food.piece()), Unit.G), house)
+                            .text());
         }
-        if (unit.dimension() == Dimension.INFORMAL) return Words.OURS.say("about", KitchenRounding.round(exact.unit().usualSize().times(exact.low()), house).text());
+        if (unit.dimension() == Dimension.INFORMAL)
+            return Words.OURS.say(
+                    "about",
+                    KitchenRounding.round(exact.unit().usualSize().times(exact.low()), house)
+                            .text());
         var density = food.densityIn(line.form());
         if (density.isEmpty()) return unit == Unit.TBSP || unit == Unit.TSP ? millilitres(exact, house) : "";
         if (unit.dimension() == Dimension.MASS) {
@@ -133,20 +181,27 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         if (unit.dimension() == Dimension.VOLUME) {
             var ml = exact.in(Unit.ML, house);
             if (LIQUID.contains(food.group())) return millilitres(exact, house);
-            return KitchenRounding.round(Amount.of(ml.low().times(density.get()), Unit.G), house).text();
+            return KitchenRounding.round(Amount.of(ml.low().times(density.get()), Unit.G), house)
+                    .text();
         }
         return "";
     }
 
     private static String millilitres(Amount exact, MeasureSystem house) {
-        return exact.unit() == Unit.ML ? spoons(exact.low(), house) : KitchenRounding.round(Amount.of(exact.in(Unit.ML, house).low(), Unit.ML), house).text();
+        return exact.unit() == Unit.ML
+                ? spoons(exact.low(), house)
+                : KitchenRounding.round(Amount.of(exact.in(Unit.ML, house).low(), Unit.ML), house)
+                        .text();
     }
 
     private static String spoons(Ratio ml, MeasureSystem house) {
         var spoons = ml.dividedBy(Unit.TBSP.base(house));
-        if (!spoons.isMoreThan(MOST_SPOONS)) return KitchenRounding.round(Amount.of(spoons, Unit.TBSP), house).text();
+        if (!spoons.isMoreThan(MOST_SPOONS))
+            return KitchenRounding.round(Amount.of(spoons, Unit.TBSP), house).text();
         // Nobody counts twelve spoons: cups where kitchens have them, else millilitres.
         boolean cups = house == MeasureSystem.US || house == MeasureSystem.AU;
-        return KitchenRounding.round(cups ? Amount.of(ml.dividedBy(Unit.CUP.base(house)), Unit.CUP) : Amount.of(ml, Unit.ML), house).text();
+        return KitchenRounding.round(
+                        cups ? Amount.of(ml.dividedBy(Unit.CUP.base(house)), Unit.CUP) : Amount.of(ml, Unit.ML), house)
+                .text();
     }
 }

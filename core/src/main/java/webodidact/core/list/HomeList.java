@@ -28,7 +28,13 @@ import webodidact.core.time.Clock;
 /** The gather list of one home, in its own words and measures, with what it uses instead. */
 public record HomeList(String alias, List<Entry> entries, List<String> tools) {
     /** AGREED: settled with this home; OFFERED: the best there is, not yet settled; STOPS: it has no answer yet. */
-    public enum Stand { HAS, LABEL, AGREED, OFFERED, STOPS }
+    public enum Stand {
+        HAS,
+        LABEL,
+        AGREED,
+        OFFERED,
+        STOPS
+    }
 
     /**
      * @param take in that home's measures, kitchen-rounded; "some" where no amount is given
@@ -46,27 +52,60 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
             if (food != null && food.shelf() == Shelf.TAP) continue;
             entries.add(entry(lesson, home, all, line, food, swaps, knowledge, course));
         }
-        var tools = lesson.tools().stream().map(t -> (t.count() > 1 ? t.count() + " × " : "") + toolName(t, home, knowledge)).toList();
+        var tools = lesson.tools().stream()
+                .map(t -> (t.count() > 1 ? t.count() + " × " : "") + toolName(t, home, knowledge))
+                .toList();
         return new HomeList(home.alias(), List.copyOf(entries), tools);
     }
 
-    private static Entry entry(Lesson lesson, Household home, List<Household> all, FoodLine line, Food food, Swaps swaps, Knowledge knowledge, Course course) {
+    private static Entry entry(
+            Lesson lesson,
+            Household home,
+            List<Household> all,
+            FoodLine line,
+            Food food,
+            Swaps swaps,
+            Knowledge knowledge,
+            Course course) {
         var agreed = knowledge.food(home.agreedFor(lesson.id(), line.id())).filter(f -> Swaps.canUse(home, f));
-        if (agreed.isPresent()) return entry(lesson, home, line, agreed.get(), CookedAmount.of(line, line.amount(), agreed.get().id(), knowledge), Stand.AGREED, course);
+        if (agreed.isPresent())
+            return entry(
+                    lesson,
+                    home,
+                    line,
+                    agreed.get(),
+                    CookedAmount.of(line, line.amount(), agreed.get().id(), knowledge),
+                    Stand.AGREED,
+                    course);
         var amount = CookedAmount.of(line, line.amount(), knowledge);
-        if (food == null) return entry(lesson, home, line, null, amount, home.allergies().isEmpty() ? Stand.HAS : Stand.LABEL, course);
-        if (Swaps.canUse(home, food)) return entry(lesson, home, line, food, amount, Swaps.mustCheck(home, food) ? Stand.LABEL : Stand.HAS, course);
-        Optional<Offer> offer = swaps.offers(lesson, line, all).stream().filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food())).findFirst();
+        if (food == null)
+            return entry(
+                    lesson, home, line, null, amount, home.allergies().isEmpty() ? Stand.HAS : Stand.LABEL, course);
+        if (Swaps.canUse(home, food))
+            return entry(
+                    lesson, home, line, food, amount, Swaps.mustCheck(home, food) ? Stand.LABEL : Stand.HAS, course);
+        Optional<Offer> offer = swaps.offers(lesson, line, all).stream()
+                .filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food()))
+                .findFirst();
         return offer.map(o -> entry(lesson, home, line, o.food(), o.exact(), Stand.OFFERED, course))
-                .orElseGet(() -> entry(lesson, home, line, food, amount, line.optional() ? Stand.OFFERED : Stand.STOPS, course));
+                .orElseGet(() ->
+                        entry(lesson, home, line, food, amount, line.optional() ? Stand.OFFERED : Stand.STOPS, course));
     }
 
-    private static Entry entry(Lesson lesson, Household home, FoodLine line, Food food, Amount amount, Stand stand, Course course) {
+    private static Entry entry(
+            Lesson lesson, Household home, FoodLine line, Food food, Amount amount, Stand stand, Course course) {
         var exact = amount == null ? null : amount.times(Scaling.forHome(lesson));
-        var take = exact == null ? Words.OURS.say(line.toTaste() ? "toTaste" : "some") : told(exact, food, line, home, course.house());
+        var take = exact == null
+                ? Words.OURS.say(line.toTaste() ? "toTaste" : "some")
+                : told(exact, food, line, home, course.house());
         boolean swapped = food != null && !food.id().equals(line.food());
         var item = swapped ? named(food, home, food.name()) : named(food, home, line.item());
-        var first = food == null || food.facts().before().isEmpty() ? "" : Words.OURS.say("answer", food.facts().before().getFirst().what(), Clock.spell(food.facts().before().getFirst().seconds()));
+        var first = food == null || food.facts().before().isEmpty()
+                ? ""
+                : Words.OURS.say(
+                        "answer",
+                        food.facts().before().getFirst().what(),
+                        Clock.spell(food.facts().before().getFirst().seconds()));
         return new Entry(line.id(), take, item, item.equals(line.item()) ? "" : line.item(), stand, first);
     }
 
@@ -79,7 +118,9 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
         };
         if (names.isEmpty()) return otherwise;
         // "Courgettes" are "zucchini", but "green beans" are "string beans".
-        boolean plural = otherwise.endsWith("s") && !names.getFirst().endsWith("s") && !names.getFirst().endsWith("i");
+        boolean plural = otherwise.endsWith("s")
+                && !names.getFirst().endsWith("s")
+                && !names.getFirst().endsWith("i");
         return plural ? names.getFirst() + "s" : names.getFirst();
     }
 
@@ -91,22 +132,32 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
         var dimension = exact.unit().dimension();
         if (dimension == Dimension.MASS && (own == MeasureSystem.US || noScales)) {
             var cups = Weighing.in(exact, Unit.CUP, food, form, house, own);
-            if (cups.isPresent() && food != null && food.piece() == null) return KitchenRounding.round(bySize(cups.get(), own), own).text();
+            if (cups.isPresent() && food != null && food.piece() == null)
+                return KitchenRounding.round(bySize(cups.get(), own), own).text();
         }
         if (dimension == Dimension.MASS && (own == MeasureSystem.US || own == MeasureSystem.IMPERIAL)) {
             var oz = exact.in(Unit.OZ, house, own);
-            if (oz.low().isLessThan(Ratio.HALF)) return KitchenRounding.round(exact, own).text();
+            if (oz.low().isLessThan(Ratio.HALF))
+                return KitchenRounding.round(exact, own).text();
             boolean pounds = !oz.low().isLessThan(Ratio.of(24));
             return KitchenRounding.round(pounds ? oz.in(Unit.LB, own) : oz, own).text();
         }
         if (dimension == Dimension.VOLUME) {
             boolean ml = exact.unit() == Unit.ML || exact.unit() == Unit.L || exact.unit() == Unit.DL;
-            if (ml && own == MeasureSystem.US) return KitchenRounding.round(bySize(exact.in(Unit.CUP, house, own), own), own).text();
-            if (ml && own == MeasureSystem.IMPERIAL) return KitchenRounding.round(exact.in(Unit.FLOZ, house, own), own).text();
-            if (!ml) return KitchenRounding.round(exact.in(exact.unit(), house, own), own).text();
+            if (ml && own == MeasureSystem.US)
+                return KitchenRounding.round(bySize(exact.in(Unit.CUP, house, own), own), own)
+                        .text();
+            if (ml && own == MeasureSystem.IMPERIAL)
+                return KitchenRounding.round(exact.in(Unit.FLOZ, house, own), own)
+                        .text();
+            if (!ml)
+                return KitchenRounding.round(exact.in(exact.unit(), house, own), own)
+                        .text();
         }
         var text = KitchenRounding.round(exact, own).text();
-        return line.size() == null || dimension != Dimension.COUNT ? text : Words.OURS.say("sized.each", text, AmountText.of(line.size()));
+        return line.size() == null || dimension != Dimension.COUNT
+                ? text
+                : Words.OURS.say("sized.each", text, AmountText.of(line.size()));
     }
 
     /** Less than a quarter cup is told in spoons. */
@@ -116,7 +167,12 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
 
     private static String toolName(ToolLine line, Household home, Knowledge knowledge) {
         if (line.tool() == null || !home.missingTools().contains(line.tool())) return line.name();
-        return knowledge.tool(line.tool()).stream().flatMap(t -> t.instead().stream()).filter(i -> !home.missingTools().contains(i.tool())).findFirst()
-                .map(i -> Words.OURS.say("instead", knowledge.tool(i.tool()).map(t -> t.name()).orElse(i.tool()), line.name())).orElse(Words.OURS.say("missing", line.name()));
+        return knowledge.tool(line.tool()).stream()
+                .flatMap(t -> t.instead().stream())
+                .filter(i -> !home.missingTools().contains(i.tool()))
+                .findFirst()
+                .map(i -> Words.OURS.say(
+                        "instead", knowledge.tool(i.tool()).map(t -> t.name()).orElse(i.tool()), line.name()))
+                .orElse(Words.OURS.say("missing", line.name()));
     }
 }

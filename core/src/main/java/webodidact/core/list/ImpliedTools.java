@@ -19,7 +19,9 @@ public final class ImpliedTools {
         var missing = new LinkedHashMap<String, Integer>();
         for (int i = 0; i < lesson.steps().size(); i++) {
             int number = i + 1;
-            needed(lesson.steps().get(i), knowledge).filter(id -> !listed.contains(id)).forEach(id -> missing.putIfAbsent(id, number));
+            needed(lesson.steps().get(i), knowledge)
+                    .filter(id -> !listed.contains(id))
+                    .forEach(id -> missing.putIfAbsent(id, number));
         }
         return missing;
     }
@@ -38,6 +40,10 @@ public final class ImpliedTools {
     private static Stream<String> needed(Step step, Knowledge knowledge) {
         if (!step.kind().isHandsOn()) return Stream.empty();
         var text = step.say() + " " + step.doing();
-        return Stream.of(step.tools().stream(), knowledge.toolsIn(text).stream().map(f -> f.id()), knowledge.toolsImpliedBy(text).stream().map(f -> f.id())).flatMap(s -> s);
+        return Stream.of(
+                        step.tools().stream(),
+                        knowledge.toolsIn(text).stream().map(f -> f.id()),
+                        knowledge.toolsImpliedBy(text).stream().map(f -> f.id()))
+                .flatMap(s -> s);
     }
 }

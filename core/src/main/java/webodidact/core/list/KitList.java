@@ -53,21 +53,32 @@ public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> t
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
             if (food != null && food.shelf() == Shelf.TAP) continue;
-            var exact = line.amount() == null ? null : total(line, takes.get(line.id()), sets, lesson, course, knowledge);
-            totals.add(new Total(line.id(), name(line, food), exact, exact == null ? Words.OURS.say("some") : ShootList.whole(exact, course), packs(exact, food, line, course)));
+            var exact =
+                    line.amount() == null ? null : total(line, takes.get(line.id()), sets, lesson, course, knowledge);
+            totals.add(new Total(
+                    line.id(),
+                    name(line, food),
+                    exact,
+                    exact == null ? Words.OURS.say("some") : ShootList.whole(exact, course),
+                    packs(exact, food, line, course)));
         }
-        var tools = lesson.tools().stream().map(t -> {
-            int wanted = t.count() * sets;
-            int there = t.shared() == 0 ? wanted : Math.min(t.shared(), wanted);
-            return new Tool(t.name(), wanted, there, Sharing.turns(t, sets));
-        }).toList();
+        var tools = lesson.tools().stream()
+                .map(t -> {
+                    int wanted = t.count() * sets;
+                    int there = t.shared() == 0 ? wanted : Math.min(t.shared(), wanted);
+                    return new Tool(t.name(), wanted, there, Sharing.turns(t, sets));
+                })
+                .toList();
         return new KitList(sets, pots, List.copyOf(totals), tools);
     }
 
     /** So often what is really measured into a pot; halves of counted things first become wholes together. */
-    private static Amount total(FoodLine line, KitchenRounding.Rounded pot, int sets, Lesson lesson, Course course, Knowledge knowledge) {
+    private static Amount total(
+            FoodLine line, KitchenRounding.Rounded pot, int sets, Lesson lesson, Course course, Knowledge knowledge) {
         var exact = GatherList.exact(line, Scaling.forHome(lesson).times(sets), knowledge);
-        return exact.unit().dimension() == Dimension.COUNT ? exact : pot.measured(course.house()).times(Ratio.of(sets));
+        return exact.unit().dimension() == Dimension.COUNT
+                ? exact
+                : pot.measured(course.house()).times(Ratio.of(sets));
     }
 
     private static String name(FoodLine line, Food food) {
@@ -86,25 +97,41 @@ public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> t
             together.add(line);
             if (isDry(food)) {
                 for (var other : lesson.foods()) {
-                    if (other != line && !done.contains(other.id()) && isDry(knowledge.food(other.cooked()).orElse(null)) && sameSteps(lesson, line, other)) together.add(other);
+                    if (other != line
+                            && !done.contains(other.id())
+                            && isDry(knowledge.food(other.cooked()).orElse(null))
+                            && sameSteps(lesson, line, other)) together.add(other);
                 }
             }
             together.forEach(l -> done.add(l.id()));
-            pots.add(new Pot(String.join(" + ", together.stream().map(l -> (takes.get(l.id()) == null ? Words.OURS.say("some") : takes.get(l.id()).text()) + " "
-                    + name(l, knowledge.food(l.cooked()).orElse(null))).toList()), together.stream().map(FoodLine::id).toList()));
+            pots.add(new Pot(
+                    String.join(
+                            " + ",
+                            together.stream()
+                                    .map(l -> (takes.get(l.id()) == null
+                                                    ? Words.OURS.say("some")
+                                                    : takes.get(l.id()).text())
+                                            + " "
+                                            + name(l, knowledge.food(l.cooked()).orElse(null)))
+                                    .toList()),
+                    together.stream().map(FoodLine::id).toList()));
         }
         return List.copyOf(pots);
     }
 
     private static String name(Price pack, Course course) {
-        boolean counted = pack.holds().unit() == Unit.PIECE && pack.holds().low().equals(Ratio.ONE) && !pack.name().isEmpty();
+        boolean counted = pack.holds().unit() == Unit.PIECE
+                && pack.holds().low().equals(Ratio.ONE)
+                && !pack.name().isEmpty();
         if (counted) return pack.name();
         var holds = KitchenRounding.round(pack.holds(), course.house()).text();
         return pack.name().isEmpty() ? holds : Words.OURS.say("pack.of", pack.name(), holds);
     }
 
     private static boolean isDry(Food food) {
-        return food != null && DRY.contains(food.group()) && food.shelf() != Shelf.FRIDGE
+        return food != null
+                && DRY.contains(food.group())
+                && food.shelf() != Shelf.FRIDGE
                 && food.densityIn("").map(d -> d.isLessThan(Ratio.of(13, 10))).orElse(true);
     }
 
@@ -118,6 +145,7 @@ public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> t
         var pack = Buying.best(exact, food, line, course).orElse(null);
         if (pack == null || exact.unit().dimension() == Dimension.COUNT && food.piece() == null) return "";
         return Weighing.in(exact, pack.holds().unit(), food, line.form(), course.house(), course.house())
-                .map(a -> a.high().dividedBy(pack.holds().low()).ceiling() + " × " + name(pack, course)).orElse("");
+                .map(a -> a.high().dividedBy(pack.holds().low()).ceiling() + " × " + name(pack, course))
+                .orElse("");
     }
 }

@@ -36,7 +36,13 @@ public final class LeadTimes {
             for (var task : tasks.reversed()) {
                 before += task.seconds();
                 var item = line.chosen() == null ? line.item() : food.name();
-                all.add(new Lead(line.id(), item, task.what(), task.seconds(), before, lesson.air() == null ? null : lesson.air().minusSeconds(before)));
+                all.add(new Lead(
+                        line.id(),
+                        item,
+                        task.what(),
+                        task.seconds(),
+                        before,
+                        lesson.air() == null ? null : lesson.air().minusSeconds(before)));
             }
         }
         all.sort(Comparator.comparingInt(Lead::beforeAir).reversed());
@@ -48,9 +54,13 @@ public final class LeadTimes {
         var all = new ArrayList<>(food.facts().before());
         var form = (line.form() + " " + line.item()).toLowerCase(Locale.ROOT);
         boolean animal = food.group() == Group.FISH || food.group() == Group.MEAT;
-        if (all.isEmpty() && animal && (form.contains("frozen") || form.contains("thawed"))) all.add(new Facts.Before(12 * 3600, Words.OURS.say("thaw")));
-        if (food.group() == Group.FAT && form.contains("soft") && !form.contains("soft cheese")) all.add(new Facts.Before(3600, Words.OURS.say("soften")));
-        if (all.isEmpty() && (food.group() == Group.GRAIN || food.group() == Group.PULSE) && line.form().toLowerCase(Locale.ROOT).contains("cooked")) {
+        if (all.isEmpty() && animal && (form.contains("frozen") || form.contains("thawed")))
+            all.add(new Facts.Before(12 * 3600, Words.OURS.say("thaw")));
+        if (food.group() == Group.FAT && form.contains("soft") && !form.contains("soft cheese"))
+            all.add(new Facts.Before(3600, Words.OURS.say("soften")));
+        if (all.isEmpty()
+                && (food.group() == Group.GRAIN || food.group() == Group.PULSE)
+                && line.form().toLowerCase(Locale.ROOT).contains("cooked")) {
             all.add(new Facts.Before(30 * 60, Words.OURS.say("cook")));
             all.add(new Facts.Before(60 * 60, Words.OURS.say("cool")));
         }

@@ -24,7 +24,16 @@ public final class Leftovers {
      * @param decided the instructor wrote the plan
      * @param lots recipe-sized lots that the rest can be frozen in, 0 where it should not be frozen
      */
-    public record Left(FoodLine line, Food food, String item, Amount left, String shown, LocalDate keepsUntil, String plan, boolean decided, long lots) {}
+    public record Left(
+            FoodLine line,
+            Food food,
+            String item,
+            Amount left,
+            String shown,
+            LocalDate keepsUntil,
+            String plan,
+            boolean decided,
+            long lots) {}
 
     private Leftovers() {}
 
@@ -41,28 +50,62 @@ public final class Leftovers {
     private static Left left(Lesson lesson, List<Lesson> all, Costs.Row row, Course course, Knowledge knowledge) {
         var amount = row.buying().left();
         var facts = row.food().facts();
-        var until = lesson.air() == null || facts.keeps() == null ? null : lesson.air().toLocalDate().plusDays(facts.keeps().time());
+        var until = lesson.air() == null || facts.keeps() == null
+                ? null
+                : lesson.air().toLocalDate().plusDays(facts.keeps().time());
         long lots = facts.freezes() == null ? 0 : lots(lesson, row, amount, course, knowledge);
-        var plan = row.line().plan().isEmpty() ? suggestion(lesson, all, row, until, lots) : row.line().plan();
-        return new Left(row.line(), row.food(), row.item(), amount, KitchenRounding.round(amount, course.house()).text(), until, plan, !row.line().plan().isEmpty(), lots);
+        var plan = row.line().plan().isEmpty()
+                ? suggestion(lesson, all, row, until, lots)
+                : row.line().plan();
+        return new Left(
+                row.line(),
+                row.food(),
+                row.item(),
+                amount,
+                KitchenRounding.round(amount, course.house()).text(),
+                until,
+                plan,
+                !row.line().plan().isEmpty(),
+                lots);
     }
 
     private static long lots(Lesson lesson, Costs.Row row, Amount left, Course course, Knowledge knowledge) {
         var need = GatherList.exact(row.line(), Scaling.forHome(lesson), knowledge);
         return Weighing.in(need, left.unit(), row.food(), row.line().form(), course.house(), course.house())
-                .filter(n -> n.low().isMoreThan(Ratio.ZERO)).map(n -> left.low().dividedBy(n.low()).floor()).orElse(0L);
+                .filter(n -> n.low().isMoreThan(Ratio.ZERO))
+                .map(n -> left.low().dividedBy(n.low()).floor())
+                .orElse(0L);
     }
 
     private static String suggestion(Lesson lesson, List<Lesson> all, Costs.Row row, LocalDate until, long lots) {
-        var next = all.stream().filter(l -> l.number() > lesson.number() && l.foods().stream().anyMatch(f -> row.food().id().equals(f.cooked()))).findFirst();
-        if (next.isPresent() && (until == null || next.get().air() == null || !next.get().air().toLocalDate().isAfter(until))) {
+        var next = all.stream()
+                .filter(l -> l.number() > lesson.number()
+                        && l.foods().stream().anyMatch(f -> row.food().id().equals(f.cooked())))
+                .findFirst();
+        if (next.isPresent()
+                && (until == null
+                        || next.get().air() == null
+                        || !next.get().air().toLocalDate().isAfter(until))) {
             return Words.OURS.say("keep.lesson", next.get().number(), next.get().title());
         }
         var facts = row.food().facts();
         if (facts.freezes() != null) {
-            return lots > 1 ? Words.OURS.say("keep.freeze.lots", lots, facts.freezes().how(), facts.freezes().time()) : Words.OURS.say("keep.freeze", "", facts.freezes().how(), facts.freezes().time());
+            return lots > 1
+                    ? Words.OURS.say(
+                            "keep.freeze.lots",
+                            lots,
+                            facts.freezes().how(),
+                            facts.freezes().time())
+                    : Words.OURS.say(
+                            "keep.freeze",
+                            "",
+                            facts.freezes().how(),
+                            facts.freezes().time());
         }
         if (facts.keeps() == null) return Words.OURS.say("keep.up");
-        return facts.keeps().time() > 30 ? Words.OURS.say("keep.long", facts.keeps().how()) : Words.OURS.say("keep.within", facts.keeps().time(), facts.keeps().how());
+        return facts.keeps().time() > 30
+                ? Words.OURS.say("keep.long", facts.keeps().how())
+                : Words.OURS.say(
+                        "keep.within", facts.keeps().time(), facts.keeps().how());
     }
 }

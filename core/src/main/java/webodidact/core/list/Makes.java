@@ -27,7 +27,15 @@ import webodidact.core.lesson.Lesson;
  * @param loads of the tray or pan for the pieces; 0 where that is no limit
  * @param wholes that come out where each needs partners
  */
-public record Makes(Ratio grams, List<String> unweighed, Long pieces, long stated, long served, Amount left, long loads, long wholes) {
+public record Makes(
+        Ratio grams,
+        List<String> unweighed,
+        Long pieces,
+        long stated,
+        long served,
+        Amount left,
+        long loads,
+        long wholes) {
     public static Makes of(Lesson lesson, Course course, Knowledge knowledge) {
         var shaping = lesson.shaping();
         var unweighed = new ArrayList<String>();
@@ -45,13 +53,41 @@ public record Makes(Ratio grams, List<String> unweighed, Long pieces, long state
         if (shaping.sheet() != null) {
             var s = shaping.sheet();
             long n = Pieces.fromSheet(s.length(), s.width(), s.cutter(), s.again());
-            return new Makes(grams, List.copyOf(unweighed), n, stated, served, null, loads(n, shaping.load()), n / shaping.partners());
+            return new Makes(
+                    grams,
+                    List.copyOf(unweighed),
+                    n,
+                    stated,
+                    served,
+                    null,
+                    loads(n, shaping.load()),
+                    n / shaping.partners());
         }
-        if (shaping.portion() == null) return new Makes(grams, List.copyOf(unweighed), null, stated, served, null, loads(stated, shaping.load()), stated / shaping.partners());
+        if (shaping.portion() == null)
+            return new Makes(
+                    grams,
+                    List.copyOf(unweighed),
+                    null,
+                    stated,
+                    served,
+                    null,
+                    loads(stated, shaping.load()),
+                    stated / shaping.partners());
         var mixture = shaping.mixture() == null ? Amount.of(grams, Unit.G) : shaping.mixture();
-        if (!mixture.unit().convertsTo(shaping.portion().unit())) return new Makes(grams, List.copyOf(unweighed), null, stated, served, null, loads(stated, shaping.load()), stated);
-        var cut = Pieces.bySize(mixture.in(shaping.portion().unit(), course.house()).low(), shaping.portion().low());
-        return new Makes(grams, List.copyOf(unweighed), cut.pieces(), stated, served, Amount.of(cut.left(), shaping.portion().unit()), loads(cut.pieces(), shaping.load()),
+        if (!mixture.unit().convertsTo(shaping.portion().unit()))
+            return new Makes(
+                    grams, List.copyOf(unweighed), null, stated, served, null, loads(stated, shaping.load()), stated);
+        var cut = Pieces.bySize(
+                mixture.in(shaping.portion().unit(), course.house()).low(),
+                shaping.portion().low());
+        return new Makes(
+                grams,
+                List.copyOf(unweighed),
+                cut.pieces(),
+                stated,
+                served,
+                Amount.of(cut.left(), shaping.portion().unit()),
+                loads(cut.pieces(), shaping.load()),
                 cut.pieces() / shaping.partners());
     }
 
@@ -60,10 +96,13 @@ public record Makes(Ratio grams, List<String> unweighed, Long pieces, long state
     }
 
     private static Optional<Ratio> weight(Amount amount, Amount size, Food food, String form, Course course) {
-        if (size != null && amount.unit().dimension() == Dimension.COUNT && size.unit().dimension() == Dimension.MASS) {
+        if (size != null
+                && amount.unit().dimension() == Dimension.COUNT
+                && size.unit().dimension() == Dimension.MASS) {
             return Optional.of(size.in(Unit.G, course.house()).low().times(amount.low()));
         }
-        return Weighing.in(amount, Unit.G, food, form, course.house(), course.house()).map(Amount::low);
+        return Weighing.in(amount, Unit.G, food, form, course.house(), course.house())
+                .map(Amount::low);
     }
 
     /** The stated number and what comes out are more than a tenth apart. */

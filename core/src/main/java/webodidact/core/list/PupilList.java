@@ -21,12 +21,20 @@ public record PupilList(List<Question> questions, List<String> foods, List<Strin
         var questions = new ArrayList<Question>();
         for (int i = 0; i < lesson.steps().size(); i++) {
             var step = lesson.steps().get(i);
-            if (!step.uses().isEmpty()) questions.add(new Question(i + 1, step.title(), step.doing(), step.uses().size()));
+            if (!step.uses().isEmpty())
+                questions.add(new Question(
+                        i + 1, step.title(), step.doing(), step.uses().size()));
         }
         var entries = GatherList.of(lesson, house, knowledge).entries();
         // In the alphabet's order the list does not give away which step wants what.
-        var foods = entries.stream().map(GatherList.Entry::item).sorted(Comparator.comparing(s -> s.toLowerCase(Locale.ROOT))).toList();
-        var answers = entries.stream().map(e -> Words.OURS.say(e.steps().isEmpty() ? "answer" : "answer.steps", e.item(), e.take(), e.steps())).toList();
+        var foods = entries.stream()
+                .map(GatherList.Entry::item)
+                .sorted(Comparator.comparing(s -> s.toLowerCase(Locale.ROOT)))
+                .toList();
+        var answers = entries.stream()
+                .map(e ->
+                        Words.OURS.say(e.steps().isEmpty() ? "answer" : "answer.steps", e.item(), e.take(), e.steps()))
+                .toList();
         return new PupilList(List.copyOf(questions), foods, answers);
     }
 }

@@ -33,14 +33,22 @@ public record SaltShare(Ratio grams, int limit, List<Carrier> carriers, List<Str
         var sum = Ratio.ZERO;
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
-            if (food == null || food.facts().salt() == null || line.item().toLowerCase(Locale.ROOT).contains("unsalted")) continue;
+            if (food == null
+                    || food.facts().salt() == null
+                    || line.item().toLowerCase(Locale.ROOT).contains("unsalted")) continue;
             var amount = CookedAmount.of(line, line.amount(), knowledge);
-            var grams = amount == null ? null : Weighing.in(amount, Unit.G, food, line.form(), course.house(), course.house()).map(Amount::low).orElse(null);
+            var grams = amount == null
+                    ? null
+                    : Weighing.in(amount, Unit.G, food, line.form(), course.house(), course.house())
+                            .map(Amount::low)
+                            .orElse(null);
             if (grams == null) {
                 if (food.facts().salt().isMoreThan(Ratio.of(2))) uncounted.add(line.item());
                 continue;
             }
-            var salt = grams.times(food.facts().salt()).dividedBy(Ratio.of(100)).dividedBy(Ratio.of(lesson.makes().serves()));
+            var salt = grams.times(food.facts().salt())
+                    .dividedBy(Ratio.of(100))
+                    .dividedBy(Ratio.of(lesson.makes().serves()));
             sum = sum.plus(salt);
             carriers.add(new Carrier(line.id(), line.item(), salt));
         }

@@ -32,7 +32,10 @@ public final class Sharing {
             for (int i = 0; i < lesson.steps().size(); i++) {
                 var step = lesson.steps().get(i);
                 if (!step.tools().contains(tool.tool())) continue;
-                int one = (int) lesson.audience().handsFactor().times(step.hands().likely()).nearest();
+                int one = (int) lesson.audience()
+                        .handsFactor()
+                        .times(step.hands().likely())
+                        .nearest();
                 if (one > 0) all.add(new Delay(tool, i + 1, step.id(), turns, one * (turns - 1)));
             }
         }

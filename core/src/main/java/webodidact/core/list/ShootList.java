@@ -38,13 +38,26 @@ public record ShootList(List<Entry> entries, List<Tool> tools, int onCamera, int
             if (food != null && food.shelf() == Shelf.TAP) continue;
             var copies = copySteps(lesson, line);
             int times = camera + copies.size() + lesson.sets().spares();
-            var exact = line.amount() == null ? null : GatherList.exact(line, Scaling.forHome(lesson).times(times), knowledge);
+            var exact = line.amount() == null
+                    ? null
+                    : GatherList.exact(line, Scaling.forHome(lesson).times(times), knowledge);
             var item = line.chosen() == null || food == null ? line.item() : food.name();
-            entries.add(new Entry(line, food, item, exact, exact == null ? Words.OURS.say("some") : whole(exact, course), why(camera, copies, lesson.sets().spares())));
+            entries.add(new Entry(
+                    line,
+                    food,
+                    item,
+                    exact,
+                    exact == null ? Words.OURS.say("some") : whole(exact, course),
+                    why(camera, copies, lesson.sets().spares())));
         }
-        int allCopies = (int) lesson.steps().stream().filter(s -> s.waiting() != null && s.waiting().cover() instanceof Cover.ReadyCopy).count();
-        var tools = lesson.tools().stream().map(t -> new Tool(t.name(), t.count() * Math.max(1, camera))).toList();
-        return new ShootList(List.copyOf(entries), tools, camera, allCopies, lesson.sets().spares());
+        int allCopies = (int) lesson.steps().stream()
+                .filter(s -> s.waiting() != null && s.waiting().cover() instanceof Cover.ReadyCopy)
+                .count();
+        var tools = lesson.tools().stream()
+                .map(t -> new Tool(t.name(), t.count() * Math.max(1, camera)))
+                .toList();
+        return new ShootList(
+                List.copyOf(entries), tools, camera, allCopies, lesson.sets().spares());
     }
 
     /** Numbers of the steps whose ready copy has that food in it. */
@@ -56,7 +69,10 @@ public record ShootList(List<Entry> entries, List<Tool> tools, int onCamera, int
             var step = lesson.steps().get(i);
             int number = i + 1;
             boolean copied = step.waiting() != null && step.waiting().cover() instanceof Cover.ReadyCopy;
-            if (copied && !use.steps().isEmpty() && (chain.contains(number) || use.later().stream().anyMatch(l -> l.number() == number))) numbers.add(number);
+            if (copied
+                    && !use.steps().isEmpty()
+                    && (chain.contains(number) || use.later().stream().anyMatch(l -> l.number() == number)))
+                numbers.add(number);
         }
         return List.copyOf(numbers);
     }
@@ -71,7 +87,9 @@ public record ShootList(List<Entry> entries, List<Tool> tools, int onCamera, int
 
     /** Nobody buys half a lemon. */
     static String whole(Amount exact, Course course) {
-        if (exact.unit().dimension() != Dimension.COUNT || exact.unit() == Unit.BUNCH && exact.high().isLessThan(Ratio.ONE)) return KitchenRounding.round(exact, course.house()).text();
+        if (exact.unit().dimension() != Dimension.COUNT
+                || exact.unit() == Unit.BUNCH && exact.high().isLessThan(Ratio.ONE))
+            return KitchenRounding.round(exact, course.house()).text();
         var up = Ratio.of(exact.high().ceiling());
         return AmountText.of(new Amount(up, up, exact.unit(), false));
     }

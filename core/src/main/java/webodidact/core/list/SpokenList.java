@@ -28,11 +28,16 @@ public record SpokenList(Step step, int number, List<FoodLine> said, List<FoodLi
 
     private static SpokenList of(Lesson lesson, Step step, int number, Mentions mentions, Knowledge knowledge) {
         var named = new HashSet<String>();
-        mentions.in(step.say()).stream().filter(m -> m.kind() == Mentions.Kind.LISTED).forEach(m -> named.add(m.id()));
+        mentions.in(step.say()).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                .forEach(m -> named.add(m.id()));
         var said = new ArrayList<FoodLine>();
         var unsaid = new ArrayList<FoodLine>();
         for (var line : lesson.foods()) {
-            boolean tap = knowledge.food(line.cooked()).map(f -> f.shelf() == Shelf.TAP).orElse(false);
+            boolean tap = knowledge
+                    .food(line.cooked())
+                    .map(f -> f.shelf() == Shelf.TAP)
+                    .orElse(false);
             // What no step uses is another mistake, and has its own finding.
             boolean used = lesson.steps().stream().anyMatch(x -> x.usesLine(line.id()));
             if (!tap && (used || named.contains(line.id()))) (named.contains(line.id()) ? said : unsaid).add(line);

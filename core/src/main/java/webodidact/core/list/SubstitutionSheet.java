@@ -29,8 +29,10 @@ public record SubstitutionSheet(List<Entry> entries) {
         for (var line : lesson.foods()) {
             if (line.mentioned().isEmpty()) continue;
             for (var offer : swaps.offers(lesson, line, List.of())) {
-                if (offer.isLeaveOut() || !line.mentioned().contains(offer.food().id())) continue;
-                entries.add(new Entry(line.id(), line.item(), offer, offer.announceBy(), saidIn(lesson, offer, knowledge)));
+                if (offer.isLeaveOut()
+                        || !line.mentioned().contains(offer.food().id())) continue;
+                entries.add(
+                        new Entry(line.id(), line.item(), offer, offer.announceBy(), saidIn(lesson, offer, knowledge)));
             }
         }
         entries.sort(Comparator.comparingInt(Entry::announceBy));
@@ -39,7 +41,8 @@ public record SubstitutionSheet(List<Entry> entries) {
 
     private static int saidIn(Lesson lesson, Offer offer, Knowledge knowledge) {
         for (int i = 0; i < lesson.steps().size(); i++) {
-            if (knowledge.foodsIn(lesson.steps().get(i).say()).stream().anyMatch(f -> f.id().equals(offer.food().id()))) return i + 1;
+            if (knowledge.foodsIn(lesson.steps().get(i).say()).stream()
+                    .anyMatch(f -> f.id().equals(offer.food().id()))) return i + 1;
         }
         return 0;
     }

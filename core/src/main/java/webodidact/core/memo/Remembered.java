@@ -11,6 +11,7 @@ import java.util.function.Function;
 public final class Remembered<K, V> {
     /** Larger than the texts of the longest lesson; when it is full everything is asked anew. */
     private static final int MOST = 4000;
+
     private final int most;
     private final Map<K, V> known = new ConcurrentHashMap<>();
     private final Function<K, V> pure;

@@ -18,8 +18,10 @@ public record Price(String food, String name, Amount holds, long coins) {
     public Price {
         if (food == null || food.isBlank()) throw new IllegalArgumentException(Words.OURS.say("wrong.price"));
         name = name == null ? "" : name;
-        if (holds == null || !holds.low().isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.OURS.say("wrong.price.2", food));
-        if (holds.low().isLessThan(LEAST) || holds.high().isMoreThan(MOST)) throw new IllegalArgumentException(Words.OURS.say("wrong.price.3", food, holds));
+        if (holds == null || !holds.low().isMoreThan(Ratio.ZERO))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.price.2", food));
+        if (holds.low().isLessThan(LEAST) || holds.high().isMoreThan(MOST))
+            throw new IllegalArgumentException(Words.OURS.say("wrong.price.3", food, holds));
         if (coins > 100_000_000) throw new IllegalArgumentException(Words.OURS.say("wrong.price.4", food));
         if (coins < 0) throw new IllegalArgumentException(Words.OURS.say("wrong.price.5", food));
     }

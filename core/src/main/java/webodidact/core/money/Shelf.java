@@ -18,7 +18,10 @@ public record Shelf(List<Pack> packs) {
 
     /** Of two that cost the same, the one with more left over. */
     public Pack cheapestToBuy(Ratio needed) {
-        return packs.stream().min(Comparator.<Pack>comparingLong(p -> p.outlay(needed)).thenComparing(p -> p.left(needed), Comparator.reverseOrder())).orElseThrow();
+        return packs.stream()
+                .min(Comparator.<Pack>comparingLong(p -> p.outlay(needed))
+                        .thenComparing(p -> p.left(needed), Comparator.reverseOrder()))
+                .orElseThrow();
     }
 
     public boolean isDisagreeing(Ratio needed) {

@@ -34,7 +34,10 @@ import webodidact.core.words.Message;
 public final class Outcome {
     /** What is worked out apart from the rest. */
     public enum Part {
-        TIMES, USES, BENCH, GATHER;
+        TIMES,
+        USES,
+        BENCH,
+        GATHER;
 
         private Message said() {
             return part(name().toLowerCase(Locale.ROOT));
@@ -75,7 +78,8 @@ public final class Outcome {
     /** Nothing could be worked out: a stop says so, and nothing is shown of an earlier state. */
     public static Outcome failed(Question question, Throwable why) {
         var all = List.of(Unworked.of(ALL, why));
-        return new Outcome(new Answers(question), new Report(List.of(all.getFirst().finding()), List.of()), all);
+        return new Outcome(
+                new Answers(question), new Report(List.of(all.getFirst().finding()), List.of()), all);
     }
 
     private static Message part(String code, Object... args) {
@@ -152,7 +156,11 @@ public final class Outcome {
 
     /** Why that part is empty: it could not be worked out. Without times every step is at 0:00, and there is no plan for the Bench. */
     public Optional<Unworked> missing(Part part) {
-        return unworked.stream().filter(u -> u.what().equals(ALL) || u.what().equals(part.said()) || part == Part.BENCH && u.what().equals(Part.TIMES.said())).findFirst();
+        return unworked.stream()
+                .filter(u -> u.what().equals(ALL)
+                        || u.what().equals(part.said())
+                        || part == Part.BENCH && u.what().equals(Part.TIMES.said()))
+                .findFirst();
     }
 
     /** For what can show nothing without that part. @throws Missing if it could not be worked out */

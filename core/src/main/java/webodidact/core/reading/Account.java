@@ -14,7 +14,13 @@ final class Account {
     private Account() {}
 
     /** Words and figures of the line that are in none of the parts, in their order. */
-    static List<String> left(String line, List<String> gone, String item, List<String> form, List<String> notes, List<String> alternatives) {
+    static List<String> left(
+            String line,
+            List<String> gone,
+            String item,
+            List<String> form,
+            List<String> notes,
+            List<String> alternatives) {
         var kept = new Hashes();
         for (var text : gone) kept.add(text);
         kept.add(item);
@@ -27,7 +33,13 @@ final class Account {
         return wanted.isIn(kept) ? List.of() : words(line, gone, item, form, notes, alternatives);
     }
 
-    private static List<String> words(String line, List<String> gone, String item, List<String> form, List<String> notes, List<String> alternatives) {
+    private static List<String> words(
+            String line,
+            List<String> gone,
+            String item,
+            List<String> form,
+            List<String> notes,
+            List<String> alternatives) {
         var kept = new ArrayList<String>(16);
         for (var text : gone) tokens(text, kept);
         tokens(item, kept);
@@ -53,7 +65,8 @@ final class Account {
                 int kind = kind(text.charAt(i));
                 long hash = Character.toLowerCase(text.charAt(i++));
                 if (kind == 0) continue;
-                while (i < text.length() && kind(text.charAt(i)) == kind) hash = hash * 1_000_003 + Character.toLowerCase(text.charAt(i++));
+                while (i < text.length() && kind(text.charAt(i)) == kind)
+                    hash = hash * 1_000_003 + Character.toLowerCase(text.charAt(i++));
                 if (size == all.length) all = Arrays.copyOf(all, 2 * size);
                 all[size++] = hash;
             }
@@ -102,6 +115,14 @@ final class Account {
     /** 0 for what parts words, 1 for letters, 2 for figures and signs that mean something. */
     private static int kind(char c) {
         if (Character.isLetter(c)) return 1;
-        return Character.isDigit(c) || Character.getType(c) == Character.OTHER_NUMBER || c == '%' || c == '°' || c == '£' || c == '$' || c == '€' ? 2 : 0;
+        return Character.isDigit(c)
+                        || Character.getType(c) == Character.OTHER_NUMBER
+                        || c == '%'
+                        || c == '°'
+                        || c == '£'
+                        || c == '$'
+                        || c == '€'
+                ? 2
+                : 0;
     }
 }

@@ -18,29 +18,57 @@ public final class AmountReader {
     public record Start(Amount amount, int end) {}
 
     private static final Map<Character, Ratio> SIGNS = Map.ofEntries(
-            Map.entry('½', Ratio.of(1, 2)), Map.entry('⅓', Ratio.of(1, 3)), Map.entry('⅔', Ratio.of(2, 3)),
-            Map.entry('¼', Ratio.of(1, 4)), Map.entry('¾', Ratio.of(3, 4)), Map.entry('⅛', Ratio.of(1, 8)),
-            Map.entry('⅜', Ratio.of(3, 8)), Map.entry('⅝', Ratio.of(5, 8)), Map.entry('⅞', Ratio.of(7, 8)),
-            Map.entry('⅙', Ratio.of(1, 6)), Map.entry('⅕', Ratio.of(1, 5)));
+            Map.entry('½', Ratio.of(1, 2)),
+            Map.entry('⅓', Ratio.of(1, 3)),
+            Map.entry('⅔', Ratio.of(2, 3)),
+            Map.entry('¼', Ratio.of(1, 4)),
+            Map.entry('¾', Ratio.of(3, 4)),
+            Map.entry('⅛', Ratio.of(1, 8)),
+            Map.entry('⅜', Ratio.of(3, 8)),
+            Map.entry('⅝', Ratio.of(5, 8)),
+            Map.entry('⅞', Ratio.of(7, 8)),
+            Map.entry('⅙', Ratio.of(1, 6)),
+            Map.entry('⅕', Ratio.of(1, 5)));
     private static final Map<String, Ratio> WORDS = Map.ofEntries(
-            Map.entry("a", Ratio.ONE), Map.entry("an", Ratio.ONE), Map.entry("one", Ratio.ONE), Map.entry("two", Ratio.of(2)),
-            Map.entry("three", Ratio.of(3)), Map.entry("four", Ratio.of(4)), Map.entry("five", Ratio.of(5)), Map.entry("six", Ratio.of(6)),
-            Map.entry("seven", Ratio.of(7)), Map.entry("eight", Ratio.of(8)), Map.entry("nine", Ratio.of(9)), Map.entry("ten", Ratio.of(10)),
-            Map.entry("twelve", Ratio.of(12)), Map.entry("half", Ratio.HALF), Map.entry("quarter", Ratio.of(1, 4)), Map.entry("dozen", Ratio.of(12)));
+            Map.entry("a", Ratio.ONE),
+            Map.entry("an", Ratio.ONE),
+            Map.entry("one", Ratio.ONE),
+            Map.entry("two", Ratio.of(2)),
+            Map.entry("three", Ratio.of(3)),
+            Map.entry("four", Ratio.of(4)),
+            Map.entry("five", Ratio.of(5)),
+            Map.entry("six", Ratio.of(6)),
+            Map.entry("seven", Ratio.of(7)),
+            Map.entry("eight", Ratio.of(8)),
+            Map.entry("nine", Ratio.of(9)),
+            Map.entry("ten", Ratio.of(10)),
+            Map.entry("twelve", Ratio.of(12)),
+            Map.entry("half", Ratio.HALF),
+            Map.entry("quarter", Ratio.of(1, 4)),
+            Map.entry("dozen", Ratio.of(12)));
     private static final String SIGN = "[½⅓⅔¼¾⅛⅜⅝⅞⅙⅕]";
-    private static final String NUMBER = "(?:\\d+(?:\\s+|\\s?-\\s?)\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?\\s?" + SIGN + "?|[.,]\\d+|" + SIGN + ")";
-    private static final Pattern FIRST = Pattern.compile("\\s*(about |approx\\.? |approximately |around |roughly |c\\. ?|~ ?)?(" + NUMBER
-            + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?", Pattern.CASE_INSENSITIVE);
+    private static final String NUMBER =
+            "(?:\\d+(?:\\s+|\\s?-\\s?)\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?\\s?" + SIGN
+                    + "?|[.,]\\d+|" + SIGN + ")";
+    private static final Pattern FIRST = Pattern.compile(
+            "\\s*(about |approx\\.? |approximately |around |roughly |c\\. ?|~ ?)?(" + NUMBER
+                    + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern WORD_FIRST = Pattern.compile(
             "\\s*(about |around |roughly )?(half a dozen|half an?|a half|a quarter|quarter|half|a dozen|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b(?:\\s+(?:to|or)\\s+(two|three|four|five|six)\\b)?",
             Pattern.CASE_INSENSITIVE);
     /** "fl oz", "fl.oz.", "fluid ounces": measures of several words, each with or without its full stop. */
-    private static final String PHRASES = Unit.phrases().stream().map(p -> p.replace(" ", "\\.? ?") + "\\.?").collect(Collectors.joining("|"));
+    private static final String PHRASES =
+            Unit.phrases().stream().map(p -> p.replace(" ", "\\.? ?") + "\\.?").collect(Collectors.joining("|"));
+
     private static final Pattern UNIT = Pattern.compile(
-            "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*+(" + PHRASES + "|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
+            "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*+(" + PHRASES
+                    + "|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
             Pattern.CASE_INSENSITIVE);
     /** "a few", "a little": no one can say how many. */
-    private static final Pattern NOT_ONE = Pattern.compile("\\s+(?:few|little|some|couple|bit|lot|note|small amount)\\b|\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NOT_ONE = Pattern.compile(
+            "\\s+(?:few|little|some|couple|bit|lot|note|small amount)\\b|\\s*$", Pattern.CASE_INSENSITIVE);
+
     private static final List<Unit> ONLY_WITH_UNIT = List.of(Unit.PIECE);
 
     private static final Pattern SPLIT = Pattern.compile("[\\s-]+");
@@ -48,6 +76,7 @@ public final class AmountReader {
 
     /** More digits in a row than anything is counted in, or nothing below the line. */
     private static final Pattern NEEDLESS = Pattern.compile("\\d{10}|[/⁄]\\s*0+(?!\\d)");
+
     private static final Ratio MOST = Ratio.of(100_000);
 
     private static final int LONGEST = 200;
@@ -56,7 +85,8 @@ public final class AmountReader {
 
     /** The amount the text begins with; without a unit it counts pieces. Empty if it begins with none. */
     public static Optional<Start> start(String whole) {
-        // Nobody writes an amount of more letters; what follows is not looked at, so that a page without line ends costs no more.
+        // Nobody writes an amount of more letters; what follows is not looked at, so that a page without line ends
+        // costs no more.
         var text = whole.length() > LONGEST ? whole.substring(0, LONGEST) : whole;
         var m = FIRST.matcher(text);
         if (m.lookingAt()) return numeric(text, m);
@@ -66,14 +96,16 @@ public final class AmountReader {
 
     /** "pinch of salt" without a number is one. */
     private static Optional<Start> bare(String text) {
-        return unit(text, 0).filter(u -> u.unit().dimension() == Dimension.INFORMAL || u.unit() == Unit.BUNCH)
+        return unit(text, 0)
+                .filter(u -> u.unit().dimension() == Dimension.INFORMAL || u.unit() == Unit.BUNCH)
                 .map(u -> new Start(Amount.of(1, u.unit()), u.end()));
     }
 
     /** The whole text as an amount: what is typed into an amount cell. */
     public static Amount whole(String text) {
         var start = start(text).filter(s -> text.substring(s.end()).isBlank());
-        return start.map(Start::amount).orElseThrow(() -> new IllegalArgumentException(Words.OURS.say("wrong.amountReader", text.strip())));
+        return start.map(Start::amount)
+                .orElseThrow(() -> new IllegalArgumentException(Words.OURS.say("wrong.amountReader", text.strip())));
     }
 
     /** Empty for a figure that nobody can mean: "1/0", or one of more digits than anything is counted in. */
@@ -84,7 +116,9 @@ public final class AmountReader {
         if (high.isLessThan(low)) high = low;
         var unit = unit(text, m.end());
         var kind = unit.map(Found::unit).orElse(Unit.PIECE);
-        return Optional.of(new Start(new Amount(low, high, kind, m.group(1) != null), unit.map(Found::end).orElse(m.end())));
+        return Optional.of(new Start(
+                new Amount(low, high, kind, m.group(1) != null),
+                unit.map(Found::end).orElse(m.end())));
     }
 
     private static Optional<Ratio> figure(String text) {
@@ -96,11 +130,19 @@ public final class AmountReader {
     private static Optional<Start> worded(String text, Matcher m) {
         var unit = unit(text, m.end());
         var word = m.group(2).toLowerCase(Locale.ROOT);
-        var value = word.equals("half a dozen") ? Ratio.of(6) : word.startsWith("half") || word.equals("a half") ? Ratio.HALF
-                : word.endsWith("quarter") ? Ratio.of(1, 4) : word.equals("a dozen") ? Ratio.of(12) : WORDS.get(word);
-        if (unit.isEmpty() && (word.equals("a") || word.equals("an")) && NOT_ONE.matcher(text).region(m.end(), text.length()).lookingAt()) return Optional.empty();
+        var value = word.equals("half a dozen")
+                ? Ratio.of(6)
+                : word.startsWith("half") || word.equals("a half")
+                        ? Ratio.HALF
+                        : word.endsWith("quarter")
+                                ? Ratio.of(1, 4)
+                                : word.equals("a dozen") ? Ratio.of(12) : WORDS.get(word);
+        if (unit.isEmpty()
+                && (word.equals("a") || word.equals("an"))
+                && NOT_ONE.matcher(text).region(m.end(), text.length()).lookingAt()) return Optional.empty();
         var high = m.group(3) == null ? value : WORDS.get(m.group(3).toLowerCase(Locale.ROOT));
-        return Optional.of(new Start(new Amount(value, high.max(value), unit.map(Found::unit).orElse(Unit.PIECE), m.group(1) != null),
+        return Optional.of(new Start(
+                new Amount(value, high.max(value), unit.map(Found::unit).orElse(Unit.PIECE), m.group(1) != null),
                 unit.map(Found::end).orElse(m.end())));
     }
 

@@ -19,21 +19,66 @@ public final class LineReader {
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-–—*•·▢☐□■]\\s+|\\d{1,2}[.)]\\s+)?");
     private static final Pattern TIMES = Pattern.compile("\\s*[x×]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
     private static final Pattern BRACKET = Pattern.compile("\\(([^()]*)\\)");
-    private static final Pattern TASTE = Pattern.compile("[,;]?\\s*\\b(?:or )?(?:to taste|to season|as needed)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TASTE =
+            Pattern.compile("[,;]?\\s*\\b(?:or )?(?:to taste|to season|as needed)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPTIONAL = Pattern.compile("[,;]?\\s*\\boptional\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern EXTRA = Pattern.compile("[,;]?\\s*\\b(?:plus|and)\\s+(?:a little |some )?(?:extra|more)\\b[^,;]*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern PART = Pattern.compile("^(?:the )?((?:(?:juice|zest|rind)(?: and |, )?)++) (?:of|from) ", Pattern.CASE_INSENSITIVE);
+    private static final Pattern EXTRA = Pattern.compile(
+            "[,;]?\\s*\\b(?:plus|and)\\s+(?:a little |some )?(?:extra|more)\\b[^,;]*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART = Pattern.compile(
+            "^(?:the )?((?:(?:juice|zest|rind)(?: and |, )?)++) (?:of|from) ", Pattern.CASE_INSENSITIVE);
     private static final Pattern OF = Pattern.compile("^\\s*of\\s+(?:an?\\s+)?", Pattern.CASE_INSENSITIVE);
     private static final Pattern SPACES = Pattern.compile("\\s+");
-    private static final Pattern ONE_OF_SIZE = Pattern.compile("\\s*(?:an?|one|1)\\s+(?=\\d+(?:[.,]\\d+)?\\s*[a-z])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ONE_OF_SIZE =
+            Pattern.compile("\\s*(?:an?|one|1)\\s+(?=\\d+(?:[.,]\\d+)?\\s*[a-z])", Pattern.CASE_INSENSITIVE);
     private static final Pattern BRACKETED_SIZE = Pattern.compile("\\s*\\(\\s*([^()]+?)\\s*\\)\\s*");
     /** "70 % chocolate" and "00 flour" are names; any other figure may be an amount that was not seen. */
     private static final Pattern FIGURE = Pattern.compile("(?<![\\d/])(?!00\\b)[\\d½¼¾⅓⅔⅛]+(?![\\d]| ?%)");
+
     private static final Pattern OR = Pattern.compile("\\s+or\\s+", Pattern.CASE_INSENSITIVE);
-    private static final Set<String> FORMS = Set.of("chopped", "grated", "sliced", "diced", "minced", "crushed", "drained", "rinsed",
-            "sifted", "peeled", "melted", "softened", "beaten", "trimmed", "shredded", "snipped", "mashed", "cubed", "halved",
-            "quartered", "washed", "scrubbed", "torn", "toasted", "cooked", "frozen", "dried", "fresh", "tinned", "canned", "packed",
-            "finely", "roughly", "thinly", "skinless", "boneless", "thawed", "skinned", "cold", "warm", "lukewarm", "cut", "picked");
+    private static final Set<String> FORMS = Set.of(
+            "chopped",
+            "grated",
+            "sliced",
+            "diced",
+            "minced",
+            "crushed",
+            "drained",
+            "rinsed",
+            "sifted",
+            "peeled",
+            "melted",
+            "softened",
+            "beaten",
+            "trimmed",
+            "shredded",
+            "snipped",
+            "mashed",
+            "cubed",
+            "halved",
+            "quartered",
+            "washed",
+            "scrubbed",
+            "torn",
+            "toasted",
+            "cooked",
+            "frozen",
+            "dried",
+            "fresh",
+            "tinned",
+            "canned",
+            "packed",
+            "finely",
+            "roughly",
+            "thinly",
+            "skinless",
+            "boneless",
+            "thawed",
+            "skinned",
+            "cold",
+            "warm",
+            "lukewarm",
+            "cut",
+            "picked");
 
     private final Knowledge knowledge;
 
@@ -52,7 +97,8 @@ public final class LineReader {
         var rest = trimmed(bullet.lookingAt() ? state.gone(bullet.group(), plain.substring(bullet.end())) : plain);
         // Looking for a word is much cheaper than for a pattern, and most lines have none of these.
         var lower = rest.toLowerCase(Locale.ROOT);
-        if (lower.contains("taste") || lower.contains("to season") || lower.contains("needed")) rest = state.take(TASTE, rest, () -> state.toTaste = true);
+        if (lower.contains("taste") || lower.contains("to season") || lower.contains("needed"))
+            rest = state.take(TASTE, rest, () -> state.toTaste = true);
         if (lower.contains("optional")) rest = trimmed(state.take(OPTIONAL, rest, () -> state.optional = true));
         if (lower.contains("extra") || lower.contains("more")) rest = extra(state, rest);
         if (lower.contains(" of ")) rest = parts(state, rest);
@@ -72,8 +118,10 @@ public final class LineReader {
     private static String trimmed(String text) {
         int from = 0;
         int to = text.length();
-        while (from < to && (Character.isWhitespace(text.charAt(from)) || ":,;".indexOf(text.charAt(from)) >= 0)) from++;
-        while (to > from && (Character.isWhitespace(text.charAt(to - 1)) || ".,;:".indexOf(text.charAt(to - 1)) >= 0)) to--;
+        while (from < to && (Character.isWhitespace(text.charAt(from)) || ":,;".indexOf(text.charAt(from)) >= 0))
+            from++;
+        while (to > from && (Character.isWhitespace(text.charAt(to - 1)) || ".,;:".indexOf(text.charAt(to - 1)) >= 0))
+            to--;
         return text.substring(from, to);
     }
 
@@ -124,20 +172,25 @@ public final class LineReader {
     private static String amount(State state, String text) {
         if (state.amount != null) return text;
         var one = ONE_OF_SIZE.matcher(text);
-        if (one.lookingAt() && hasSize(text.substring(one.end()))) return sized(state, Amount.of(1, Unit.PIECE), state.gone(one.group(), text.substring(one.end())));
+        if (one.lookingAt() && hasSize(text.substring(one.end())))
+            return sized(state, Amount.of(1, Unit.PIECE), state.gone(one.group(), text.substring(one.end())));
         var start = AmountReader.start(text);
         if (start.isEmpty()) return text;
         var first = start.get().amount();
-        var rest = state.gone(text.substring(0, start.get().end()), text.substring(start.get().end()));
+        var rest = state.gone(
+                text.substring(0, start.get().end()), text.substring(start.get().end()));
         if (first.unit() == Unit.PIECE) {
             var times = TIMES.matcher(rest);
             if (times.lookingAt()) return sized(state, first, state.gone(times.group(), rest.substring(times.end())));
             var bracket = BRACKETED_SIZE.matcher(rest);
-            if (bracket.lookingAt() && hasSize(bracket.group(1)) && holder(rest.substring(bracket.end())).isPresent()) {
+            if (bracket.lookingAt()
+                    && hasSize(bracket.group(1))
+                    && holder(rest.substring(bracket.end())).isPresent()) {
                 return sized(state, first, bracket.group(1) + " " + rest.substring(bracket.end()));
             }
         } else if (first.unit().dimension() == Dimension.MASS || first.unit().dimension() == Dimension.VOLUME) {
-            var holder = holder(rest.strip()).filter(h -> h.amount().unit() == Unit.TIN || h.amount().unit() == Unit.BLOCK);
+            var holder = holder(rest.strip())
+                    .filter(h -> h.amount().unit() == Unit.TIN || h.amount().unit() == Unit.BLOCK);
             if (holder.isPresent()) return sized(state, Amount.of(1, Unit.PIECE), text);
         }
         state.amount = first;
@@ -146,7 +199,10 @@ public final class LineReader {
             var other = AmountReader.start(rest.substring(1));
             if (other.isPresent()) {
                 state.also = other.get().amount();
-                rest = state.gone(rest.substring(0, 1 + other.get().end()), rest.substring(1 + other.get().end())).strip();
+                rest = state.gone(
+                                rest.substring(0, 1 + other.get().end()),
+                                rest.substring(1 + other.get().end()))
+                        .strip();
             }
         }
         return rest;
@@ -154,12 +210,17 @@ public final class LineReader {
 
     /** The text begins with a weight or volume. */
     private static boolean hasSize(String text) {
-        return AmountReader.start(text).filter(s -> s.amount().unit().dimension() == Dimension.MASS || s.amount().unit().dimension() == Dimension.VOLUME).isPresent();
+        return AmountReader.start(text)
+                .filter(s -> s.amount().unit().dimension() == Dimension.MASS
+                        || s.amount().unit().dimension() == Dimension.VOLUME)
+                .isPresent();
     }
 
     /** "tins ...": what the sizes are of. The end counts from the start of "1 ". */
     private static Optional<AmountReader.Start> holder(String text) {
-        return AmountReader.start("1 " + text).filter(s -> s.amount().unit().dimension() == Dimension.COUNT && s.amount().unit() != Unit.PIECE);
+        return AmountReader.start("1 " + text)
+                .filter(s -> s.amount().unit().dimension() == Dimension.COUNT
+                        && s.amount().unit() != Unit.PIECE);
     }
 
     /** "2 x 400 g tins": two tins of 400 g. */
@@ -171,11 +232,15 @@ public final class LineReader {
             return after;
         }
         var size = found.get();
-        var rest = state.gone(after.substring(0, size.end()), after.substring(size.end())).strip();
+        var rest = state.gone(after.substring(0, size.end()), after.substring(size.end()))
+                .strip();
         var holder = holder(rest);
         state.size = size.amount();
-        state.amount = new Amount(count.low(), count.high(), holder.map(h -> h.amount().unit()).orElse(Unit.PIECE), count.approximate());
-        return holder.map(h -> state.gone(rest.substring(0, h.end() - 2), rest.substring(h.end() - 2)).strip()).orElse(rest);
+        state.amount = new Amount(
+                count.low(), count.high(), holder.map(h -> h.amount().unit()).orElse(Unit.PIECE), count.approximate());
+        return holder.map(h -> state.gone(rest.substring(0, h.end() - 2), rest.substring(h.end() - 2))
+                        .strip())
+                .orElse(rest);
     }
 
     private static String brackets(State state, String text) {
@@ -186,7 +251,9 @@ public final class LineReader {
             rest.append(text, from, m.start());
             from = m.end();
             var inside = m.group(1).strip();
-            var start = AmountReader.start(inside).filter(s -> inside.substring(s.end()).isBlank() && s.amount().unit() != Unit.PIECE);
+            var start = AmountReader.start(inside)
+                    .filter(s ->
+                            inside.substring(s.end()).isBlank() && s.amount().unit() != Unit.PIECE);
             if (start.isPresent() && state.also == null) {
                 state.also = start.get().amount();
                 state.gone.add(inside);
@@ -212,23 +279,38 @@ public final class LineReader {
         if (food.isEmpty() && !item.isEmpty() && knowledge.toolNamed(item).isEmpty()) {
             state.unsure.add(new Doubt(Doubt.Kind.UNKNOWN_FOOD, item));
         }
-        if (hasFigure(item) && FIGURE.matcher(item).find()) state.unsure.add(new Doubt(Doubt.Kind.FIGURE_IN_NAME, item));
+        if (hasFigure(item) && FIGURE.matcher(item).find())
+            state.unsure.add(new Doubt(Doubt.Kind.FIGURE_IN_NAME, item));
         if (item.isEmpty()) state.unsure.add(Doubt.of(Doubt.Kind.NO_FOOD));
         if (state.amount == null && !state.toTaste && !item.isEmpty()) state.unsure.add(Doubt.of(Doubt.Kind.NO_AMOUNT));
         var left = Account.left(line, state.gone, item, state.form, state.notes, alternatives);
         if (!left.isEmpty()) state.unsure.add(new Doubt(Doubt.Kind.NOT_UNDERSTOOD, String.join(" ", left)));
-        return new ReadLine(line, state.amount, state.size, state.also, item, state.form, String.join("; ", state.notes),
-                state.optional, state.toTaste, alternatives, food.map(f -> f.id()).orElse(null), state.unsure);
+        return new ReadLine(
+                line,
+                state.amount,
+                state.size,
+                state.also,
+                item,
+                state.form,
+                String.join("; ", state.notes),
+                state.optional,
+                state.toTaste,
+                alternatives,
+                food.map(f -> f.id()).orElse(null),
+                state.unsure);
     }
 
     private static boolean hasFigure(String text) {
-        for (int i = 0; i < text.length(); i++) if (Character.isDigit(text.charAt(i)) || Character.getType(text.charAt(i)) == Character.OTHER_NUMBER) return true;
+        for (int i = 0; i < text.length(); i++)
+            if (Character.isDigit(text.charAt(i)) || Character.getType(text.charAt(i)) == Character.OTHER_NUMBER)
+                return true;
         return false;
     }
 
     private static void describe(State state, String part) {
         if (part.isEmpty()) return;
-        boolean form = FORMS.contains(part.toLowerCase(Locale.ROOT)) || Word.of(part).stream().anyMatch(w -> FORMS.contains(w.stem()));
+        boolean form = FORMS.contains(part.toLowerCase(Locale.ROOT))
+                || Word.of(part).stream().anyMatch(w -> FORMS.contains(w.stem()));
         if (form) state.form.add(part);
         else state.notes.add(part);
     }
@@ -239,7 +321,9 @@ public final class LineReader {
         int nameStart = named.isEmpty() ? item.length() : named.getLast().start();
         var words = Word.of(item);
         int i = 0;
-        while (i < words.size() - 1 && words.get(i).end() <= nameStart && FORMS.contains(words.get(i).stem())) i++;
+        while (i < words.size() - 1
+                && words.get(i).end() <= nameStart
+                && FORMS.contains(words.get(i).stem())) i++;
         if (i == 0) return item;
         state.form.add(0, item.substring(0, words.get(i - 1).end()));
         return item.substring(words.get(i).start());

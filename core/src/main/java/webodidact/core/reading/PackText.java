@@ -10,7 +10,8 @@ import webodidact.core.money.Price;
 
 /** Packs and their prices as she types them: "block 400 g 5.20; grated bag 250 g 2.95". */
 public final class PackText {
-    private static final Pattern PACK = Pattern.compile("(.*?)\\s*(\\d\\S*\\s*[a-zA-Z]*?)\\s*(?:[:=@]\\s*|\\s)\\D{0,3}?(\\d{1,6})(?:[.,](\\d{2}))?");
+    private static final Pattern PACK = Pattern.compile(
+            "(.*?)\\s*(\\d\\S*\\s*[a-zA-Z]*?)\\s*(?:[:=@]\\s*|\\s)\\D{0,3}?(\\d{1,6})(?:[.,](\\d{2}))?");
 
     /** Letters of one pack; the pattern looks for the amount at every figure. */
     private static final int LONGEST = 120;
@@ -19,8 +20,14 @@ public final class PackText {
 
     /** What {@link #read} reads. */
     public static String of(List<Price> prices) {
-        return String.join("; ", prices.stream().map(p -> (p.name() + " " + AmountText.of(p.holds()) + (p.holds().unit() == Unit.PIECE ? " piece" : "") + " "
-                + p.coins() / 100 + "." + (p.coins() % 100 < 10 ? "0" : "") + p.coins() % 100).strip()).toList());
+        return String.join(
+                "; ",
+                prices.stream()
+                        .map(p -> (p.name() + " " + AmountText.of(p.holds())
+                                        + (p.holds().unit() == Unit.PIECE ? " piece" : "") + " " + p.coins() / 100 + "."
+                                        + (p.coins() % 100 < 10 ? "0" : "") + p.coins() % 100)
+                                .strip())
+                        .toList());
     }
 
     /**
@@ -40,7 +47,8 @@ public final class PackText {
             try {
                 var holds = AmountReader.whole(m.group(2).strip().replaceFirst("(?i)\\s*piece$", ""));
                 long coins = Long.parseLong(m.group(3)) * 100 + (m.group(4) == null ? 0 : Long.parseLong(m.group(4)));
-                if (holds.low().isMoreThan(Ratio.ZERO)) return new Price(food, m.group(1).strip(), holds, coins);
+                if (holds.low().isMoreThan(Ratio.ZERO))
+                    return new Price(food, m.group(1).strip(), holds, coins);
             } catch (IllegalArgumentException e) {
                 throw wrong(part);
             }
@@ -49,6 +57,7 @@ public final class PackText {
     }
 
     private static IllegalArgumentException wrong(String part) {
-        return new IllegalArgumentException(Words.OURS.say("wrong.pack", part.length() > LONGEST ? part.substring(0, LONGEST) + "…" : part));
+        return new IllegalArgumentException(
+                Words.OURS.say("wrong.pack", part.length() > LONGEST ? part.substring(0, LONGEST) + "…" : part));
     }
 }

@@ -14,8 +14,19 @@ import webodidact.core.lesson.FoodLine;
  * @param food id in the table, or null
  * @param unsure each thing not understood; never dropped
  */
-public record ReadLine(String line, Amount amount, Amount size, Amount also, String item, List<String> form, String note,
-        boolean optional, boolean toTaste, List<String> alternatives, String food, List<Doubt> unsure) {
+public record ReadLine(
+        String line,
+        Amount amount,
+        Amount size,
+        Amount also,
+        String item,
+        List<String> form,
+        String note,
+        boolean optional,
+        boolean toTaste,
+        List<String> alternatives,
+        String food,
+        List<Doubt> unsure) {
     public ReadLine {
         form = List.copyOf(form);
         alternatives = List.copyOf(alternatives);
@@ -23,6 +34,24 @@ public record ReadLine(String line, Amount amount, Amount size, Amount also, Str
     }
 
     public FoodLine toFoodLine(String id) {
-        return new FoodLine(id, item, food, amount, size, also, String.join(", ", form), note, optional, toTaste, alternatives, unsure, null, List.of(), "", "", null, "");
+        return new FoodLine(
+                id,
+                item,
+                food,
+                amount,
+                size,
+                also,
+                String.join(", ", form),
+                note,
+                optional,
+                toTaste,
+                alternatives,
+                unsure,
+                null,
+                List.of(),
+                "",
+                "",
+                null,
+                "");
     }
 }

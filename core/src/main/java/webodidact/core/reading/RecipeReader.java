@@ -12,12 +12,18 @@ import webodidact.core.lesson.Yield;
 
 /** Reads a whole pasted recipe: foods, headings, the method, how much it makes, and whatever else was on the page. */
 public final class RecipeReader {
-    private static final Pattern HEADING = Pattern.compile("(?i)\\s*(?:for the .{1,40}|ingredients|you will need|what you need|to serve|to finish|topping|filling|dressing|sauce|.{1,40}:)\\s*:?\\s*");
-    private static final Pattern METHOD = Pattern.compile("(?i)\\s*(?:method|directions?|instructions?|preparation|steps|how to make it|what to do)\\s*:?\\s*");
-    private static final Pattern MAKES = Pattern.compile("(?i)\\s*(?:serves|serving|servings|makes|yield|yields|feeds)\\b\\s*:?\\s*(?:about |around )?(\\d{1,3})(?:\\s*(?:-|–|to)\\s*\\d{1,3})?\\s*(.*)");
-    private static final Pattern ABOUT = Pattern.compile("(?i)\\s*(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)?\\s*time\\b.*|\\s*(?:difficulty|level|course|cuisine|calories|nutrition|category|skill)\\b.*");
-    private static final Pattern JUNK = Pattern.compile("(?i).*(?:https?://|www\\.|\\bprint\\b|\\bshare\\b|\\bjump to\\b|\\brate this\\b|\\breviews?\\b|\\bsubscribe\\b|\\badvert|\\bcookies\\b|★|©|\\bby [A-Z][a-z]+ [A-Z]).*|[\\W_]+");
-    private static final Pattern NUMBERED = Pattern.compile("\\s*(?:step\\s*)?\\d{1,2}[.):]\\s+.*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HEADING = Pattern.compile(
+            "(?i)\\s*(?:for the .{1,40}|ingredients|you will need|what you need|to serve|to finish|topping|filling|dressing|sauce|.{1,40}:)\\s*:?\\s*");
+    private static final Pattern METHOD = Pattern.compile(
+            "(?i)\\s*(?:method|directions?|instructions?|preparation|steps|how to make it|what to do)\\s*:?\\s*");
+    private static final Pattern MAKES = Pattern.compile(
+            "(?i)\\s*(?:serves|serving|servings|makes|yield|yields|feeds)\\b\\s*:?\\s*(?:about |around )?(\\d{1,3})(?:\\s*(?:-|–|to)\\s*\\d{1,3})?\\s*(.*)");
+    private static final Pattern ABOUT = Pattern.compile(
+            "(?i)\\s*(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)?\\s*time\\b.*|\\s*(?:difficulty|level|course|cuisine|calories|nutrition|category|skill)\\b.*");
+    private static final Pattern JUNK = Pattern.compile(
+            "(?i).*(?:https?://|www\\.|\\bprint\\b|\\bshare\\b|\\bjump to\\b|\\brate this\\b|\\breviews?\\b|\\bsubscribe\\b|\\badvert|\\bcookies\\b|★|©|\\bby [A-Z][a-z]+ [A-Z]).*|[\\W_]+");
+    private static final Pattern NUMBERED =
+            Pattern.compile("\\s*(?:step\\s*)?\\d{1,2}[.):]\\s+.*", Pattern.CASE_INSENSITIVE);
     private final LineReader lines;
     private final Knowledge knowledge;
 
@@ -35,7 +41,14 @@ public final class RecipeReader {
      * @param about lines about the recipe: what it serves, how long it takes
      * @param aside what else was on the page
      */
-    public record Recipe(List<ReadLine> lines, List<String> parts, List<String> headings, List<String> method, List<String> about, List<String> aside, Optional<Yield> makes) {}
+    public record Recipe(
+            List<ReadLine> lines,
+            List<String> parts,
+            List<String> headings,
+            List<String> method,
+            List<String> about,
+            List<String> aside,
+            Optional<Yield> makes) {}
 
     public Recipe read(String text) {
         var read = new ArrayList<ReadLine>();
@@ -72,11 +85,21 @@ public final class RecipeReader {
                 parts.add(part);
             }
         }
-        return new Recipe(List.copyOf(read), List.copyOf(parts), List.copyOf(headings), List.copyOf(method), List.copyOf(about), List.copyOf(aside), makes);
+        return new Recipe(
+                List.copyOf(read),
+                List.copyOf(parts),
+                List.copyOf(headings),
+                List.copyOf(method),
+                List.copyOf(about),
+                List.copyOf(aside),
+                makes);
     }
 
     private boolean isFood(String line) {
-        return AmountReader.start(line).filter(s -> s.amount().unit().dimension() != Dimension.COUNT).isPresent() && knowledge.foodNamed(line).isPresent();
+        return AmountReader.start(line)
+                        .filter(s -> s.amount().unit().dimension() != Dimension.COUNT)
+                        .isPresent()
+                && knowledge.foodNamed(line).isPresent();
     }
 
     /** A numbered or long line that begins with a verb, or two sentences: nobody lists foods so. */
@@ -90,7 +113,9 @@ public final class RecipeReader {
     /** "Serves 4" or "Makes 12 scones". */
     private static Yield makes(String count, String what, String line) {
         int n = Math.max(1, Integer.parseInt(count));
-        var thing = what.replaceFirst("(?i)^(people|persons|servings?|portions?)?[.,;]?\\s*", "").replaceFirst("[.,;(].*", "").strip();
+        var thing = what.replaceFirst("(?i)^(people|persons|servings?|portions?)?[.,;]?\\s*", "")
+                .replaceFirst("[.,;(].*", "")
+                .strip();
         boolean serves = line.toLowerCase(Locale.ROOT).matches("(serv|feed).*") || thing.isEmpty();
         return serves ? new Yield(Ratio.of(n), "portions", n) : new Yield(Ratio.of(n), thing, 4);
     }

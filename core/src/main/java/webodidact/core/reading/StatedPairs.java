@@ -14,8 +14,12 @@ public final class StatedPairs {
     /** From {@code start} (inclusive) to {@code end} (exclusive) in the text. */
     public record Pair(int start, int end, Amount first, Amount second) {}
 
-    private static final Pattern BEGINS = Pattern.compile("(?<![\\w½⅓⅔¼¾⅛/])(?:[\\d½⅓⅔¼¾⅛]|half\\b|(?:an?|one|two|three) (?:pints?|cups?|litres?|liters?|tablespoons?|teaspoons?|ounces?|pounds?)\\b)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BETWEEN = Pattern.compile("\\s*(?:\\(|/|=|,|–|, or|or about|that is|that's|which is)\\s*(?:that is |that's |or |about |=\\s*)?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BEGINS = Pattern.compile(
+            "(?<![\\w½⅓⅔¼¾⅛/])(?:[\\d½⅓⅔¼¾⅛]|half\\b|(?:an?|one|two|three) (?:pints?|cups?|litres?|liters?|tablespoons?|teaspoons?|ounces?|pounds?)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern BETWEEN = Pattern.compile(
+            "\\s*(?:\\(|/|=|,|–|, or|or about|that is|that's|which is)\\s*(?:that is |that's |or |about |=\\s*)?",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Remembered<String, List<Pair>> FOUND = new Remembered<>(StatedPairs::find);
 
@@ -40,11 +44,15 @@ public final class StatedPairs {
 
     private static Pair pair(String text, int start) {
         if (!isFollowed(text, start)) return null;
-        var first = AmountReader.start(from(text, start)).filter(s -> isMeasure(s.amount())).orElse(null);
+        var first = AmountReader.start(from(text, start))
+                .filter(s -> isMeasure(s.amount()))
+                .orElse(null);
         if (first == null) return null;
         var between = BETWEEN.matcher(text).region(start + first.end(), text.length());
         if (!between.lookingAt()) return null;
-        var second = AmountReader.start(from(text, between.end())).filter(s -> isMeasure(s.amount())).orElse(null);
+        var second = AmountReader.start(from(text, between.end()))
+                .filter(s -> isMeasure(s.amount()))
+                .orElse(null);
         if (second == null || second.amount().unit() == first.amount().unit()) return null;
         return new Pair(start, between.end() + second.end(), first.amount(), second.amount());
     }
@@ -63,6 +71,7 @@ public final class StatedPairs {
     }
 
     private static boolean isMeasure(Amount amount) {
-        return amount.unit() != Unit.PIECE && (amount.unit().dimension() == Dimension.MASS || amount.unit().dimension() == Dimension.VOLUME);
+        return amount.unit() != Unit.PIECE
+                && (amount.unit().dimension() == Dimension.MASS || amount.unit().dimension() == Dimension.VOLUME);
     }
 }

@@ -16,11 +16,16 @@ import webodidact.core.script.Mentions;
 
 /** Two steps say to add the same thing, each all of it. */
 final class AddedTwice implements Check {
-    private static final Pattern ADDS = Pattern.compile("\\b(add|tip in|pour in|stir in|fold in|sprinkle|drizzle|throw in|drop in|put in|in goes|goes? in)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern PART = Pattern.compile("\\b(rest|remaining|remainder|half|third|quarter|more|some|other|another|again|little|last of|bit of|pinch|splash|keep|reserved?)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ADDS = Pattern.compile(
+            "\\b(add|tip in|pour in|stir in|fold in|sprinkle|drizzle|throw in|drop in|put in|in goes|goes? in)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern PART = Pattern.compile(
+            "\\b(rest|remaining|remainder|half|third|quarter|more|some|other|another|again|little|last of|bit of|pinch|splash|keep|reserved?)\\b",
+            Pattern.CASE_INSENSITIVE);
 
     /** Most texts add nothing; the same text is asked for each line of the list and after each keystroke. */
-    private static final Remembered<String, Boolean> ANY = new Remembered<>(text -> ADDS.matcher(text).find());
+    private static final Remembered<String, Boolean> ANY =
+            new Remembered<>(text -> ADDS.matcher(text).find());
 
     @Override
     public Stream<Finding> find(Situation s) {
@@ -31,16 +36,24 @@ final class AddedTwice implements Check {
         var adding = new ArrayList<Step>();
         for (var step : s.lesson().steps()) {
             boolean measured = step.uses().stream().anyMatch(u -> u.line().equals(line.id()) && u.amount() != null);
-            if (step.kind().isHandsOn() && !measured && (adds(step.say(), line, step, s.mentions()) || adds(step.doing(), line, step, s.done()))) adding.add(step);
+            if (step.kind().isHandsOn()
+                    && !measured
+                    && (adds(step.say(), line, step, s.mentions()) || adds(step.doing(), line, step, s.done())))
+                adding.add(step);
         }
         if (adding.size() < 2) return Optional.empty();
         var first = adding.getFirst();
         var second = adding.get(1);
         int number = s.lesson().indexOf(first.id()) + 1;
-        return Optional.of(at(s, second.id(), line.item(), number).mending(mend("rest", l -> l.withStep(second.id(), x -> x.but(d -> {
-            d.say = rest(d.say, line, s.mentions().get(second.id()));
-            d.doing = rest(d.doing, line, s.done().get(second.id()));
-        })))));
+        return Optional.of(at(s, second.id(), line.item(), number)
+                .mending(mend(
+                        "rest",
+                        l -> l.withStep(
+                                second.id(),
+                                x -> x.but(d -> {
+                                    d.say = rest(d.say, line, s.mentions().get(second.id()));
+                                    d.doing = rest(d.doing, line, s.done().get(second.id()));
+                                })))));
     }
 
     private static boolean adds(String text, FoodLine line, Step step, Map<String, List<Mentions.Mention>> mentions) {

@@ -14,12 +14,21 @@ import webodidact.core.lesson.Step;
 final class BakedWithoutHeat implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.lesson().steps().stream().filter(x -> x.place() == Place.OVEN && x.heat() == null && x.waiting() != null).map(x -> finding(s, x));
+        return s.lesson().steps().stream()
+                .filter(x -> x.place() == Place.OVEN && x.heat() == null && x.waiting() != null)
+                .map(x -> finding(s, x));
     }
 
     private Finding finding(Situation s, Step step) {
         var mends = new ArrayList<Mend>();
-        s.lesson().steps().stream().filter(x -> x.heat() != null).findFirst().ifPresent(as -> mends.add(mend("as", Operations.heat(step.id(), as.heat()), s.lesson().indexOf(as.id()) + 1, as.heat().text())));
+        s.lesson().steps().stream()
+                .filter(x -> x.heat() != null)
+                .findFirst()
+                .ifPresent(as -> mends.add(mend(
+                        "as",
+                        Operations.heat(step.id(), as.heat()),
+                        s.lesson().indexOf(as.id()) + 1,
+                        as.heat().text())));
         mends.add(mend("bench", Operations.place(step.id(), Place.BENCH)));
         return at(s, step.id(), s.lesson().indexOf(step.id()) + 1).mending(mends);
     }

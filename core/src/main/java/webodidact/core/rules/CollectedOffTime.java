@@ -19,11 +19,15 @@ import webodidact.core.timing.Planner;
 final class CollectedOffTime implements Check {
     /** Nobody minds standing at the pan for half a minute. */
     private static final int NEAR = 30;
+
     private static final int TRIED = 2;
 
     @Override
     public Stream<Finding> find(Situation s) {
-        var off = s.schedule().steps().stream().filter(p -> p.waiting() != null && (p.waiting().early() > NEAR || p.waiting().late() > 0)).toList();
+        var off = s.schedule().steps().stream()
+                .filter(p -> p.waiting() != null
+                        && (p.waiting().early() > NEAR || p.waiting().late() > 0))
+                .toList();
         // Each better place is tried on the whole clock; a lesson with more of them than that has other worries.
         return IntStream.range(0, off.size()).mapToObj(i -> finding(s, off.get(i), i < TRIED));
     }
@@ -39,11 +43,23 @@ final class CollectedOffTime implements Check {
             var cover = new Cover.CarryOn(better);
             var other = Operations.cover(step.id(), cover).apply(s.lesson());
             var then = Planner.plan(other, s.pace()).of(step.id()).orElseThrow().waiting();
-            if (then.early() <= NEAR && then.late() == 0) mends.add(mend("collect", Operations.cover(step.id(), cover), s.lesson().indexOf(better) + 1));
+            if (then.early() <= NEAR && then.late() == 0)
+                mends.add(mend(
+                        "collect",
+                        Operations.cover(step.id(), cover),
+                        s.lesson().indexOf(better) + 1));
         }
         mends.add(mend("copy", Operations.cover(step.id(), Cover.ReadyCopy.usual())));
         var what = step.waiting().what();
-        return at(s, step.id(), in, Clock.text(early ? run.early() : run.late()), placed.number(), what.isBlank() ? CheckTable.words().message("takes") : what, step.waiting().time().text())
-                .as(early ? "early" : "late").mending(mends);
+        return at(
+                        s,
+                        step.id(),
+                        in,
+                        Clock.text(early ? run.early() : run.late()),
+                        placed.number(),
+                        what.isBlank() ? CheckTable.words().message("takes") : what,
+                        step.waiting().time().text())
+                .as(early ? "early" : "late")
+                .mending(mends);
     }
 }

@@ -19,7 +19,9 @@ final class DeadAir implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.schedule().steps().stream().filter(p -> Schedule.stayed(p) > SHORT).map(p -> finding(s, p));
+        return s.schedule().steps().stream()
+                .filter(p -> Schedule.stayed(p) > SHORT)
+                .map(p -> finding(s, p));
     }
 
     private Finding finding(Situation s, Placed placed) {
@@ -29,6 +31,7 @@ final class DeadAir implements Check {
             if (!option.isAllowed() || option.planned() >= s.schedule().planned()) continue;
             mends.add(new Mend(option.said(s.lesson()), Operations.cover(step.id(), option.cover())));
         }
-        return at(s, step.id(), Clock.text(Schedule.stayed(placed)), placed.number()).mending(mends);
+        return at(s, step.id(), Clock.text(Schedule.stayed(placed)), placed.number())
+                .mending(mends);
     }
 }

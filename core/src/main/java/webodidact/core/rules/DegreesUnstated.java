@@ -14,14 +14,20 @@ import webodidact.core.memo.Remembered;
 
 /** A temperature in the words of a step without °C or °F: 180 and 350 are the same oven, and 165 is two. */
 final class DegreesUnstated implements Check {
-    private static final Pattern TEMPERATURE = Pattern.compile("\\b(\\d{2,3})(?:\\s*(?:–|-|to)\\s*\\d{2,3})?\\s*(?:degrees\\b|deg\\b|°)(?!\\s*(?:[CF]\\b|celsius|centigrade|fahrenheit))",
+    private static final Pattern TEMPERATURE = Pattern.compile(
+            "\\b(\\d{2,3})(?:\\s*(?:–|-|to)\\s*\\d{2,3})?\\s*(?:degrees\\b|deg\\b|°)(?!\\s*(?:[CF]\\b|celsius|centigrade|fahrenheit))",
             Pattern.CASE_INSENSITIVE);
-    private static final Remembered<String, Optional<String>> FOUND = new Remembered<>(t -> Optional.of(TEMPERATURE.matcher(t)).filter(Matcher::find).map(Matcher::group));
+    private static final Remembered<String, Optional<String>> FOUND = new Remembered<>(
+            t -> Optional.of(TEMPERATURE.matcher(t)).filter(Matcher::find).map(Matcher::group));
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.lesson().steps().stream().flatMap(step -> Stream.of(step.say(), step.doing()).map(FOUND::of).flatMap(Optional::stream).limit(1)
-                .map(words -> at(s, step.id(), words).mending(mend(step, "°C"), mend(step, "°F"))));
+        return s.lesson().steps().stream()
+                .flatMap(step -> Stream.of(step.say(), step.doing())
+                        .map(FOUND::of)
+                        .flatMap(Optional::stream)
+                        .limit(1)
+                        .map(words -> at(s, step.id(), words).mending(mend(step, "°C"), mend(step, "°F"))));
     }
 
     private Mend mend(Step step, String unit) {
@@ -29,6 +35,8 @@ final class DegreesUnstated implements Check {
     }
 
     private static String stated(String text, String unit) {
-        return TEMPERATURE.matcher(text).replaceAll(m -> m.group().replaceFirst("(?i)\\s*(?:degrees|deg|°)$", "") + " " + unit);
+        return TEMPERATURE
+                .matcher(text)
+                .replaceAll(m -> m.group().replaceFirst("(?i)\\s*(?:degrees|deg|°)$", "") + " " + unit);
     }
 }

@@ -13,7 +13,8 @@ import webodidact.core.lesson.Place;
 final class HeatNeverOff implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        return Stream.of(finding(s, Place.OVEN, Act.OVEN_OFF), finding(s, Place.RING, Act.RING_OFF)).flatMap(f -> f);
+        return Stream.of(finding(s, Place.OVEN, Act.OVEN_OFF), finding(s, Place.RING, Act.RING_OFF))
+                .flatMap(f -> f);
     }
 
     /** From the last step that uses it, or in which what stood on it is collected, somebody has to turn it off. */
@@ -23,11 +24,13 @@ final class HeatNeverOff implements Check {
             var step = s.lesson().steps().get(i);
             if (step.place() != place) continue;
             last = Math.max(last, i);
-            if (step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var at)) last = Math.max(last, s.lesson().indexOf(at));
+            if (step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var at))
+                last = Math.max(last, s.lesson().indexOf(at));
         }
         if (last < 0) return Stream.empty();
         int from = last;
-        boolean turned = s.lesson().steps().subList(from, s.lesson().steps().size()).stream().anyMatch(x -> x.acts().contains(off));
+        boolean turned = s.lesson().steps().subList(from, s.lesson().steps().size()).stream()
+                .anyMatch(x -> x.acts().contains(off));
         if (turned) return Stream.empty();
         var id = s.lesson().steps().get(last).id();
         return Stream.of(at(s, id, place.title()).mending(mend("off", Operations.act(id, off), last + 1)));

@@ -16,14 +16,18 @@ final class ListedNotUsed implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.lesson().steps().isEmpty()) return Stream.empty();
-        return s.lesson().foods().stream().filter(f -> s.lesson().steps().stream().noneMatch(step -> step.usesLine(f.id())))
+        return s.lesson().foods().stream()
+                .filter(f -> s.lesson().steps().stream().noneMatch(step -> step.usesLine(f.id())))
                 .map(f -> finding(s, f));
     }
 
     private Finding finding(Situation s, FoodLine line) {
         var mends = new ArrayList<Mend>();
-        var named = s.lesson().steps().stream().filter(step -> step.kind().isHandsOn() && names(s, step, line)).findFirst();
-        named.ifPresent(step -> mends.add(mend("use", Operations.use(step.id(), line.id(), null), s.lesson().indexOf(step.id()) + 1)));
+        var named = s.lesson().steps().stream()
+                .filter(step -> step.kind().isHandsOn() && names(s, step, line))
+                .findFirst();
+        named.ifPresent(step -> mends.add(mend(
+                "use", Operations.use(step.id(), line.id(), null), s.lesson().indexOf(step.id()) + 1)));
         mends.add(mend("off", Operations.delist(line.id())));
         int number = named.map(step -> s.lesson().indexOf(step.id()) + 1).orElse(0);
         return about(new About.OfFood(line.id()), number, line.item()).mending(mends);

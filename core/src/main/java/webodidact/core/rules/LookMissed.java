@@ -14,16 +14,38 @@ import webodidact.core.timing.Placed;
 final class LookMissed implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.schedule().steps().stream().filter(p -> p.waiting() != null)
-                .flatMap(p -> p.waiting().looks().stream().filter(Placed.Due::isMissed).map(due -> finding(s, p, due)));
+        return s.schedule().steps().stream()
+                .filter(p -> p.waiting() != null)
+                .flatMap(p -> p.waiting().looks().stream()
+                        .filter(Placed.Due::isMissed)
+                        .map(due -> finding(s, p, due)));
     }
 
     private Finding finding(Situation s, Placed placed, Placed.Due due) {
         int off = Math.max(due.early(), due.late());
         int other = due.look().at() + (due.early() > 0 ? -due.early() : due.late());
         var step = placed.step();
-        var mends = other <= 0 || step.waiting().rounds() != null ? new Mend[0] : new Mend[] {mend("move", Operations.waiting(step.id(), w ->
-                w.looking(w.looks().stream().map(k -> k.equals(due.look()) ? new Look(other, k.what()) : k).toList())), Clock.text(other))};
-        return at(s, step.id(), due.look().what(), placed.number(), Clock.text(due.moment()), due.number(), Clock.text(off)).as(due.early() > 0 ? "early" : "late").mending(mends);
+        var mends = other <= 0 || step.waiting().rounds() != null
+                ? new Mend[0]
+                : new Mend[] {
+                    mend(
+                            "move",
+                            Operations.waiting(
+                                    step.id(),
+                                    w -> w.looking(w.looks().stream()
+                                            .map(k -> k.equals(due.look()) ? new Look(other, k.what()) : k)
+                                            .toList())),
+                            Clock.text(other))
+                };
+        return at(
+                        s,
+                        step.id(),
+                        due.look().what(),
+                        placed.number(),
+                        Clock.text(due.moment()),
+                        due.number(),
+                        Clock.text(off))
+                .as(due.early() > 0 ? "early" : "late")
+                .mending(mends);
     }
 }

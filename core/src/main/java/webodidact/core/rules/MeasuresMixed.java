@@ -31,7 +31,9 @@ final class MeasuresMixed implements Check {
         var meant = s.lesson().foods().stream().flatMap(MeasuresMixed::meant).toList();
         var found = new ArrayList<Finding>();
         for (var unit : Unit.all()) {
-            var of = meant.stream().filter(m -> m.unit() == unit && !m.systems().isEmpty()).toList();
+            var of = meant.stream()
+                    .filter(m -> m.unit() == unit && !m.systems().isEmpty())
+                    .toList();
             for (int i = 1; i < of.size(); i++) {
                 if (Collections.disjoint(of.getFirst().systems(), of.get(i).systems())) {
                     found.add(finding(s, of.getFirst(), of.get(i)));
@@ -46,7 +48,10 @@ final class MeasuresMixed implements Check {
     private static Stream<Meant> meant(FoodLine line) {
         if (line.amount() == null || line.also() == null) return Stream.empty();
         return Stream.of(List.of(line.amount(), line.also()), List.of(line.also(), line.amount()))
-                .filter(p -> p.getFirst().unit().isRegional() && isMetric(p.get(1)) && p.getFirst().low().isMoreThan(Ratio.ZERO)).map(p -> meant(line, p.getFirst(), p.get(1)));
+                .filter(p -> p.getFirst().unit().isRegional()
+                        && isMetric(p.get(1))
+                        && p.getFirst().low().isMoreThan(Ratio.ZERO))
+                .map(p -> meant(line, p.getFirst(), p.get(1)));
     }
 
     private static boolean isMetric(Amount amount) {
@@ -68,8 +73,20 @@ final class MeasuresMixed implements Check {
         var right = Amount.of(other.unit().base(house).times(Ratio.of(1)), Unit.ML);
         var line = other.line();
         boolean spoons = line.amount().unit().isRegional();
-        return about(new About.OfFood(line.id()), 0, line.item(), other.unit().symbol(), ml(other.size()), first.line().item(), ml(first.size()), ml(right.low()))
-                .mending(mend("spoon", Operations.amount(line.id(), spoons ? line.amount() : line.also()), other.unit().symbol()),
+        return about(
+                        new About.OfFood(line.id()),
+                        0,
+                        line.item(),
+                        other.unit().symbol(),
+                        ml(other.size()),
+                        first.line().item(),
+                        ml(first.size()),
+                        ml(right.low()))
+                .mending(
+                        mend(
+                                "spoon",
+                                Operations.amount(line.id(), spoons ? line.amount() : line.also()),
+                                other.unit().symbol()),
                         mend("metric", Operations.amount(line.id(), spoons ? line.also() : line.amount())));
     }
 

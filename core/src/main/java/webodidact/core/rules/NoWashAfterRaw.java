@@ -54,9 +54,13 @@ final class NoWashAfterRaw implements Check {
         private Handled(Situation s) {
             steps = s.lesson().steps();
             var lines = new HashMap<String, Food>();
-            for (var line : s.lesson().foods()) s.knowledge().food(line.cooked()).ifPresent(f -> lines.put(line.id(), f));
+            for (var line : s.lesson().foods())
+                s.knowledge().food(line.cooked()).ifPresent(f -> lines.put(line.id(), f));
             for (int i = 0; i < steps.size(); i++) {
-                var here = steps.get(i).uses().stream().map(u -> lines.get(u.line())).filter(f -> f != null).toList();
+                var here = steps.get(i).uses().stream()
+                        .map(u -> lines.get(u.line()))
+                        .filter(f -> f != null)
+                        .toList();
                 foods.add(here);
                 int at = i;
                 if (steps.get(i).place().isHot()) here.forEach(f -> heatedIn.putIfAbsent(f.id(), at));
@@ -65,7 +69,9 @@ final class NoWashAfterRaw implements Check {
 
         /** The first food of the step that soils hands; raw food is raw until the first step with heat that used it is done. */
         private Optional<Food> raw(int i) {
-            return foods.get(i).stream().filter(f -> f.risk().soilsHands() && heatedIn.getOrDefault(f.id(), i) >= i).findFirst();
+            return foods.get(i).stream()
+                    .filter(f -> f.risk().soilsHands() && heatedIn.getOrDefault(f.id(), i) >= i)
+                    .findFirst();
         }
 
         private boolean isReadyToEat(int i) {
@@ -73,12 +79,15 @@ final class NoWashAfterRaw implements Check {
             if (step.kind() == Kind.TASTE || step.kind() == Kind.PLATE) return true;
             if (step.place().isHot() || step.kind() != Kind.HANDS_ON) return false;
             var here = foods.get(i);
-            return !here.isEmpty() && here.stream().allMatch(f -> f.risk() == Risk.READY || f.risk() == Risk.UNWASHED) && !isCookedLater(i);
+            return !here.isEmpty()
+                    && here.stream().allMatch(f -> f.risk() == Risk.READY || f.risk() == Risk.UNWASHED)
+                    && !isCookedLater(i);
         }
 
         /** The same lines come back in a later hot step, so this is preparation. */
         private boolean isCookedLater(int i) {
-            return steps.subList(i + 1, steps.size()).stream().filter(l -> l.place().isHot())
+            return steps.subList(i + 1, steps.size()).stream()
+                    .filter(l -> l.place().isHot())
                     .anyMatch(later -> steps.get(i).uses().stream().allMatch(u -> later.usesLine(u.line())));
         }
     }

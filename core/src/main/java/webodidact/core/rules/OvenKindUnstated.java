@@ -14,8 +14,10 @@ import webodidact.core.lesson.Step;
 final class OvenKindUnstated implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.lesson().steps().stream().filter(step -> step.heat() != null && step.heat().mode() == Heat.Mode.UNSTATED).map(step -> at(s, step.id(), step.heat().degrees(), OvenScale.FAN_LOWER)
-                .mending(mend(step, Heat.Mode.FAN), mend(step, Heat.Mode.CONVENTIONAL)));
+        return s.lesson().steps().stream()
+                .filter(step -> step.heat() != null && step.heat().mode() == Heat.Mode.UNSTATED)
+                .map(step -> at(s, step.id(), step.heat().degrees(), OvenScale.FAN_LOWER)
+                        .mending(mend(step, Heat.Mode.FAN), mend(step, Heat.Mode.CONVENTIONAL)));
     }
 
     private Mend mend(Step step, Heat.Mode mode) {

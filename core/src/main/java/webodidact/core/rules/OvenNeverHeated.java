@@ -15,13 +15,16 @@ final class OvenNeverHeated implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.lesson().ovenBefore()) return Stream.empty();
-        var first = s.schedule().steps().stream().filter(p -> p.step().place() == Place.OVEN).findFirst();
+        var first = s.schedule().steps().stream()
+                .filter(p -> p.step().place() == Place.OVEN)
+                .findFirst();
         return first.stream().filter(use -> !isHeated(s, use)).map(use -> finding(s, use));
     }
 
     private static boolean isHeated(Situation s, Placed use) {
-        return s.schedule().steps().stream().anyMatch(p -> p.step().acts().contains(Act.OVEN_ON)
-                && p.kitchen().start() + s.course().kitchen().ovenHeats() <= needed(use));
+        return s.schedule().steps().stream()
+                .anyMatch(p -> p.step().acts().contains(Act.OVEN_ON)
+                        && p.kitchen().start() + s.course().kitchen().ovenHeats() <= needed(use));
     }
 
     /** When it has to be hot: a cut in the recording is no cut in the kitchen. */
@@ -32,13 +35,25 @@ final class OvenNeverHeated implements Check {
     private Finding finding(Situation s, Placed use) {
         int heats = s.course().kitchen().ovenHeats();
         int lastMoment = needed(use) - heats;
-        var early = s.schedule().steps().stream().filter(p -> p.kitchen().start() <= lastMoment && p.number() < use.number()).reduce((a, b) -> b);
+        var early = s.schedule().steps().stream()
+                .filter(p -> p.kitchen().start() <= lastMoment && p.number() < use.number())
+                .reduce((a, b) -> b);
         var before = mend("before", Operations.ovenBefore(true));
-        boolean tooLate = s.schedule().steps().stream().anyMatch(p -> p.step().acts().contains(Act.OVEN_ON) && p.number() <= use.number());
+        boolean tooLate = s.schedule().steps().stream()
+                .anyMatch(p -> p.step().acts().contains(Act.OVEN_ON) && p.number() <= use.number());
         int minutes = (heats + 59) / 60;
         var form = tooLate ? "late" : "never";
-        return early.map(p -> at(s, use.step().id(), use.number(), minutes, p.number(), Clock.text(p.span().start())).as(form)
+        return early.map(p -> at(
+                                s,
+                                use.step().id(),
+                                use.number(),
+                                minutes,
+                                p.number(),
+                                Clock.text(p.span().start()))
+                        .as(form)
                         .mending(mend("on", Operations.act(p.step().id(), Act.OVEN_ON), p.number()), before))
-                .orElseGet(() -> at(s, use.step().id(), use.number(), minutes).as(form + "-no-room").mending(before));
+                .orElseGet(() -> at(s, use.step().id(), use.number(), minutes)
+                        .as(form + "-no-room")
+                        .mending(before));
     }
 }

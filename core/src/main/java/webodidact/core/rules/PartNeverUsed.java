@@ -12,14 +12,22 @@ import webodidact.core.script.Draws;
 final class PartNeverUsed implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.draws().values().stream().filter(l -> l.unused() != null && l.line().plan().isBlank()).map(l -> finding(s, l));
+        return s.draws().values().stream()
+                .filter(l -> l.unused() != null && l.line().plan().isBlank())
+                .map(l -> finding(s, l));
     }
 
     private Finding finding(Situation s, Draws.Line draws) {
         var line = draws.line();
         var last = draws.draws().getLast();
-        var used = new Amount(line.amount().low().minus(draws.unused().low()), line.amount().low().minus(draws.unused().low()), line.amount().unit(), line.amount().approximate());
+        var used = new Amount(
+                line.amount().low().minus(draws.unused().low()),
+                line.amount().low().minus(draws.unused().low()),
+                line.amount().unit(),
+                line.amount().approximate());
         return at(s, last.step(), UsedMoreThanListed.shown(s, draws.unused()), line.item())
-                .mending(mend("rest", Operations.taking(last.step(), line.id(), null), last.number()), mend("list", Operations.amount(line.id(), used), UsedMoreThanListed.shown(s, used)));
+                .mending(
+                        mend("rest", Operations.taking(last.step(), line.id(), null), last.number()),
+                        mend("list", Operations.amount(line.id(), used), UsedMoreThanListed.shown(s, used)));
     }
 }

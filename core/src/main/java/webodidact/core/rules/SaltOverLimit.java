@@ -16,10 +16,24 @@ final class SaltOverLimit implements Check {
     public Stream<Finding> find(Situation s) {
         var salt = s.answers().salt();
         if (!salt.isMuch()) return Stream.empty();
-        var most = salt.carriers().stream().limit(3).map(c -> c.item() + " " + grams(c.grams())).toList();
-        var plain = salt.carriers().stream().flatMap(c -> s.lesson().food(c.line()).stream()).filter(f -> "salt".equals(f.cooked())).findFirst();
-        return Stream.of(about(new About.OfLesson(), 0, grams(salt.grams()), salt.share().times(100).nearest(), salt.limit(), s.lesson().audience().title(), most)
-                .mending(plain.map(line -> List.of(mend("taste", Operations.toTaste(line.id())))).orElse(List.of())));
+        var most = salt.carriers().stream()
+                .limit(3)
+                .map(c -> c.item() + " " + grams(c.grams()))
+                .toList();
+        var plain = salt.carriers().stream()
+                .flatMap(c -> s.lesson().food(c.line()).stream())
+                .filter(f -> "salt".equals(f.cooked()))
+                .findFirst();
+        return Stream.of(about(
+                        new About.OfLesson(),
+                        0,
+                        grams(salt.grams()),
+                        salt.share().times(100).nearest(),
+                        salt.limit(),
+                        s.lesson().audience().title(),
+                        most)
+                .mending(plain.map(line -> List.of(mend("taste", Operations.toTaste(line.id()))))
+                        .orElse(List.of())));
     }
 
     private static String grams(Ratio grams) {

@@ -20,19 +20,29 @@ import webodidact.core.lesson.FoodLine;
 final class SeasoningOutOfLine implements Check {
     /** More than three times the middle one of the others. */
     private static final int FAR = 3;
+
     private static final int NEIGHBOURS = 3;
 
     private record Spoon(FoodLine line, Ratio ml) {}
 
     @Override
     public Stream<Finding> find(Situation s) {
-        var spoons = s.lesson().foods().stream().filter(f -> isSeasoning(s, f)).map(f -> new Spoon(f, f.amount().in(Unit.ML, s.course().house()).low())).toList();
+        var spoons = s.lesson().foods().stream()
+                .filter(f -> isSeasoning(s, f))
+                .map(f ->
+                        new Spoon(f, f.amount().in(Unit.ML, s.course().house()).low()))
+                .toList();
         return spoons.stream().filter(one -> isFar(one, spoons)).map(one -> finding(s, one, spoons));
     }
 
     private static boolean isSeasoning(Situation s, FoodLine line) {
-        return line.amount() != null && line.amount().unit().dimension() == Dimension.VOLUME && line.note().isEmpty()
-                && s.knowledge().food(line.food()).map(f -> f.group() == Group.SEASONING).orElse(false);
+        return line.amount() != null
+                && line.amount().unit().dimension() == Dimension.VOLUME
+                && line.note().isEmpty()
+                && s.knowledge()
+                        .food(line.food())
+                        .map(f -> f.group() == Group.SEASONING)
+                        .orElse(false);
     }
 
     private static boolean isFar(Spoon one, List<Spoon> all) {
@@ -45,9 +55,20 @@ final class SeasoningOutOfLine implements Check {
     }
 
     private Finding finding(Situation s, Spoon one, List<Spoon> all) {
-        var middle = middle(all.stream().filter(o -> o != one).map(Spoon::ml).sorted().toList());
+        var middle = middle(
+                all.stream().filter(o -> o != one).map(Spoon::ml).sorted().toList());
         var usual = Amount.of(middle.dividedBy(Unit.TSP.base(s.course().house())), Unit.TSP);
-        return about(new About.OfFood(one.line().id()), 0, one.line().item(), AmountText.of(one.line().amount()), AmountText.of(usual))
-                .mending(mend("make", Operations.amount(one.line().id(), usual), AmountText.of(usual)), mend("meant", Operations.note(one.line().id(), CheckTable.words().say("as-it-says"))));
+        return about(
+                        new About.OfFood(one.line().id()),
+                        0,
+                        one.line().item(),
+                        AmountText.of(one.line().amount()),
+                        AmountText.of(usual))
+                .mending(
+                        mend("make", Operations.amount(one.line().id(), usual), AmountText.of(usual)),
+                        mend(
+                                "meant",
+                                Operations.note(
+                                        one.line().id(), CheckTable.words().say("as-it-says"))));
     }
 }

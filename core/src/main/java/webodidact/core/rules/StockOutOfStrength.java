@@ -21,19 +21,40 @@ final class StockOutOfStrength implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        var cubes = s.lesson().foods().stream().filter(f -> "stock-cube".equals(f.cooked()) && f.amount() != null && f.amount().unit() == Unit.PIECE && !f.amount().low().isZero()).toList();
-        var water = s.lesson().foods().stream().filter(f -> f.amount() != null && f.amount().unit().dimension() == Dimension.VOLUME
-                && s.knowledge().food(f.cooked()).map(x -> x.shelf() == Shelf.TAP).orElse(false)).map(f -> f.amount().in(Unit.ML, s.course().house()).low()).reduce(Ratio.ZERO, Ratio::plus);
+        var cubes = s.lesson().foods().stream()
+                .filter(f -> "stock-cube".equals(f.cooked())
+                        && f.amount() != null
+                        && f.amount().unit() == Unit.PIECE
+                        && !f.amount().low().isZero())
+                .toList();
+        var water = s.lesson().foods().stream()
+                .filter(f -> f.amount() != null
+                        && f.amount().unit().dimension() == Dimension.VOLUME
+                        && s.knowledge()
+                                .food(f.cooked())
+                                .map(x -> x.shelf() == Shelf.TAP)
+                                .orElse(false))
+                .map(f -> f.amount().in(Unit.ML, s.course().house()).low())
+                .reduce(Ratio.ZERO, Ratio::plus);
         if (cubes.size() != 1 || water.isZero()) return Stream.empty();
         var right = water.dividedBy(PER_CUBE);
         var ratio = cubes.getFirst().amount().low().dividedBy(right);
         if (!ratio.isMoreThan(Ratio.of(3, 2)) && !ratio.isLessThan(Ratio.of(2, 3))) return Stream.empty();
-        return Stream.of(finding(s, cubes.getFirst(), water, right.toStep(Ratio.HALF).max(Ratio.HALF), ratio));
+        return Stream.of(
+                finding(s, cubes.getFirst(), water, right.toStep(Ratio.HALF).max(Ratio.HALF), ratio));
     }
 
     private Finding finding(Situation s, FoodLine line, Ratio water, Ratio right, Ratio ratio) {
         boolean several = line.amount().low().isMoreThan(Ratio.ONE);
-        return about(new About.OfFood(line.id()), 0, AmountText.of(line.amount()), several ? 2 : 1, water.nearest(), AmountText.number(right))
-                .as(ratio.isMoreThan(Ratio.ONE) ? "strong" : "weak").mending(mend("make", Operations.amount(line.id(), Amount.of(right, Unit.PIECE)), AmountText.number(right)));
+        return about(
+                        new About.OfFood(line.id()),
+                        0,
+                        AmountText.of(line.amount()),
+                        several ? 2 : 1,
+                        water.nearest(),
+                        AmountText.number(right))
+                .as(ratio.isMoreThan(Ratio.ONE) ? "strong" : "weak")
+                .mending(mend(
+                        "make", Operations.amount(line.id(), Amount.of(right, Unit.PIECE)), AmountText.number(right)));
     }
 }

@@ -17,15 +17,28 @@ final class SwapAnnouncedLate implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.lesson().foods().stream().allMatch(f -> f.mentioned().isEmpty())) return Stream.empty();
-        return s.answers().substitutions().entries().stream().filter(SubstitutionSheet.Entry::isLate).map(e -> finding(s, e));
+        return s.answers().substitutions().entries().stream()
+                .filter(SubstitutionSheet.Entry::isLate)
+                .map(e -> finding(s, e));
     }
 
     private Finding finding(Situation s, SubstitutionSheet.Entry entry) {
         var name = entry.offer().title();
         int into = sayIn(s.lesson(), entry.announceBy());
-        return about(new About.OfOffer(entry.line(), entry.offer().food().id()), entry.announceBy(), name, entry.item(), entry.announceBy(), entry.saidIn())
-                .as(entry.saidIn() == 0 ? "never" : "late").mending(mend("say", l -> said(l, into - 1, entry.offer().rule().words(), name), into),
-                        mend("not", l -> Accepting.mention(l, entry.line(), entry.offer().food().id(), false)));
+        return about(
+                        new About.OfOffer(entry.line(), entry.offer().food().id()),
+                        entry.announceBy(),
+                        name,
+                        entry.item(),
+                        entry.announceBy(),
+                        entry.saidIn())
+                .as(entry.saidIn() == 0 ? "never" : "late")
+                .mending(
+                        mend("say", l -> said(l, into - 1, entry.offer().rule().words(), name), into),
+                        mend(
+                                "not",
+                                l -> Accepting.mention(
+                                        l, entry.line(), entry.offer().food().id(), false)));
     }
 
     /** The gather check if it comes first, else the step itself. */
@@ -35,7 +48,9 @@ final class SwapAnnouncedLate implements Check {
     }
 
     private static Lesson said(Lesson lesson, int at, String words, String name) {
-        var named = words.toLowerCase(Locale.ROOT).contains(name.toLowerCase(Locale.ROOT)) ? words : "Or " + name + ". " + words;
+        var named = words.toLowerCase(Locale.ROOT).contains(name.toLowerCase(Locale.ROOT))
+                ? words
+                : "Or " + name + ". " + words;
         var step = lesson.steps().get(at);
         return Operations.sayAlso(step.id(), named).apply(lesson);
     }

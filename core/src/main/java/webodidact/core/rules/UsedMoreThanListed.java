@@ -19,14 +19,26 @@ final class UsedMoreThanListed implements Check {
 
     private Finding finding(Situation s, Draws.Line draws) {
         var line = draws.line();
-        var takers = draws.draws().stream().filter(d -> d.taken() != null && !d.rest()).toList();
+        var takers = draws.draws().stream()
+                .filter(d -> d.taken() != null && !d.rest())
+                .toList();
         var needed = line.amount().plus(draws.over(), s.course().house());
         var text = shown(s, needed);
-        return at(s, takers.getLast().step(), takers.size(), takers.stream().map(Draws.Draw::number).toList(), text, line.item(), shown(s, line.amount()), takers.getLast().number())
+        return at(
+                        s,
+                        takers.getLast().step(),
+                        takers.size(),
+                        takers.stream().map(Draws.Draw::number).toList(),
+                        text,
+                        line.item(),
+                        shown(s, line.amount()),
+                        takers.getLast().number())
                 .mending(mend("list", Operations.amount(line.id(), needed), text));
     }
 
     static String shown(Situation s, Amount amount) {
-        return KitchenRounding.round(amount.times(Scaling.forHome(s.lesson())), s.course().house()).text();
+        return KitchenRounding.round(
+                        amount.times(Scaling.forHome(s.lesson())), s.course().house())
+                .text();
     }
 }

@@ -17,10 +17,10 @@ final class UsedNotListed implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         var told = new HashSet<String>();
-        return s.lesson().steps().stream().flatMap(step -> Stream
-                .concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())
-                .filter(m -> m.kind() == Mentions.Kind.UNLISTED && told.add(m.id()))
-                .map(m -> finding(s, step, m)));
+        return s.lesson().steps().stream()
+                .flatMap(step -> Stream.concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())
+                        .filter(m -> m.kind() == Mentions.Kind.UNLISTED && told.add(m.id()))
+                        .map(m -> finding(s, step, m)));
     }
 
     private Finding finding(Situation s, Step step, Mentions.Mention mention) {

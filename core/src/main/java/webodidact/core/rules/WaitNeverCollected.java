@@ -13,7 +13,9 @@ import webodidact.core.timing.Placed;
 final class WaitNeverCollected implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.schedule().steps().stream().filter(p -> p.waiting() != null && p.waiting().isOpen()).map(p -> finding(s, p));
+        return s.schedule().steps().stream()
+                .filter(p -> p.waiting() != null && p.waiting().isOpen())
+                .map(p -> finding(s, p));
     }
 
     private Finding finding(Situation s, Placed placed) {
@@ -21,7 +23,16 @@ final class WaitNeverCollected implements Check {
         var what = step.waiting().what();
         var collect = CoverOptions.bestCollector(s.lesson(), step, s.pace());
         var stay = mend("stay", Operations.cover(step.id(), Cover.STAY));
-        var mends = collect.isEmpty() ? List.of(stay) : List.of(mend("collect", Operations.collectIn(step.id(), collect), s.lesson().indexOf(collect) + 1), stay);
-        return at(s, step.id(), placed.number(), step.waiting().time().text(), what).as(what.isBlank() ? "unnamed" : "").mending(mends);
+        var mends = collect.isEmpty()
+                ? List.of(stay)
+                : List.of(
+                        mend(
+                                "collect",
+                                Operations.collectIn(step.id(), collect),
+                                s.lesson().indexOf(collect) + 1),
+                        stay);
+        return at(s, step.id(), placed.number(), step.waiting().time().text(), what)
+                .as(what.isBlank() ? "unnamed" : "")
+                .mending(mends);
     }
 }

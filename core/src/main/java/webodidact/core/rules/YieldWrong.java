@@ -26,13 +26,31 @@ final class YieldWrong implements Check {
 
     private Finding wrong(Situation s, Makes makes) {
         var size = s.lesson().shaping().portion();
-        return about(new About.OfLesson(), 0, makes.stated(), makes.pieces(), size == null ? "" : AmountText.of(size)).as(size == null ? "cutter" : "portion")
-                .mending(mend("makes", l -> l.but(d -> d.makes = new Yield(Ratio.of(Math.max(1, makes.pieces())), l.makes().what(), l.makes().serves())), makes.pieces()));
+        return about(new About.OfLesson(), 0, makes.stated(), makes.pieces(), size == null ? "" : AmountText.of(size))
+                .as(size == null ? "cutter" : "portion")
+                .mending(mend(
+                        "makes",
+                        l -> l.but(d -> d.makes = new Yield(
+                                Ratio.of(Math.max(1, makes.pieces())),
+                                l.makes().what(),
+                                l.makes().serves())),
+                        makes.pieces()));
     }
 
     private Finding few(Situation s, Makes makes) {
-        int each = (int) Math.max(1, (makes.served() + makes.over()) / s.lesson().makes().serves());
-        return about(new About.OfLesson(), 0, makes.served(), s.lesson().makes().what(), makes.served() + makes.over()).as("few")
-                .mending(mend("serve", l -> l.but(d -> d.shaping = new Shaping(l.shaping().mixture(), l.shaping().portion(), l.shaping().sheet(), l.shaping().load(), each, l.shaping().partners())), each));
+        int each = (int)
+                Math.max(1, (makes.served() + makes.over()) / s.lesson().makes().serves());
+        return about(new About.OfLesson(), 0, makes.served(), s.lesson().makes().what(), makes.served() + makes.over())
+                .as("few")
+                .mending(mend(
+                        "serve",
+                        l -> l.but(d -> d.shaping = new Shaping(
+                                l.shaping().mixture(),
+                                l.shaping().portion(),
+                                l.shaping().sheet(),
+                                l.shaping().load(),
+                                each,
+                                l.shaping().partners())),
+                        each));
     }
 }

@@ -15,8 +15,24 @@ public enum Profile {
     /** Regulation (EU) 1169/2011, annex II, for allergens; temperatures as in common national guides to Regulation (EC) 852/2004. */
     EU(75, 70, 63, 70, 5, 63, false, EnumSet.complementOf(EnumSet.of(Allergen.WHEAT))),
     /** FDA Food Code 2022, 3-401.11 and 3-501.16: poultry 165 °F, ground meat 155 °F, fish and whole cuts 145 °F; 41 °F and 135 °F. */
-    US(165, 155, 145, 145, 41, 135, true, EnumSet.of(Allergen.WHEAT, Allergen.CRUSTACEANS, Allergen.EGGS, Allergen.FISH,
-            Allergen.PEANUTS, Allergen.SOYA, Allergen.MILK, Allergen.NUTS, Allergen.SESAME)),
+    US(
+            165,
+            155,
+            145,
+            145,
+            41,
+            135,
+            true,
+            EnumSet.of(
+                    Allergen.WHEAT,
+                    Allergen.CRUSTACEANS,
+                    Allergen.EGGS,
+                    Allergen.FISH,
+                    Allergen.PEANUTS,
+                    Allergen.SOYA,
+                    Allergen.MILK,
+                    Allergen.NUTS,
+                    Allergen.SESAME)),
     /** Food Standards Code 3.2.2 (5 °C and 60 °C) and schedule 9 for allergens; 75 °C as in Food Safety Information Council advice. */
     AU_NZ(75, 75, 63, 63, 5, 60, false, EnumSet.complementOf(EnumSet.of(Allergen.CELERY, Allergen.MUSTARD)));
 
@@ -29,7 +45,15 @@ public enum Profile {
     private final boolean fahrenheit;
     private final Set<Allergen> named;
 
-    Profile(int poultry, int mince, int fish, int meat, int fridge, int hotHolding, boolean fahrenheit, Set<Allergen> named) {
+    Profile(
+            int poultry,
+            int mince,
+            int fish,
+            int meat,
+            int fridge,
+            int hotHolding,
+            boolean fahrenheit,
+            Set<Allergen> named) {
         this.poultry = poultry;
         this.mince = mince;
         this.fish = fish;

@@ -24,8 +24,15 @@ public record Clip(List<Step> steps, List<FoodLine> foods, List<ToolLine> tools)
     /** The steps with those ids, in the lesson's order. */
     public static Clip of(Lesson lesson, Collection<String> ids) {
         var steps = lesson.steps().stream().filter(s -> ids.contains(s.id())).toList();
-        return new Clip(steps, lesson.foods().stream().filter(f -> steps.stream().anyMatch(s -> s.usesLine(f.id()))).toList(),
-                lesson.tools().stream().filter(t -> t.tool() != null && steps.stream().anyMatch(s -> s.tools().contains(t.tool()))).toList());
+        return new Clip(
+                steps,
+                lesson.foods().stream()
+                        .filter(f -> steps.stream().anyMatch(s -> s.usesLine(f.id())))
+                        .toList(),
+                lesson.tools().stream()
+                        .filter(t -> t.tool() != null
+                                && steps.stream().anyMatch(s -> s.tools().contains(t.tool())))
+                        .toList());
     }
 
     public boolean isEmpty() {
@@ -43,7 +50,10 @@ public record Clip(List<Step> steps, List<FoodLine> foods, List<ToolLine> tools)
         var lines = new HashMap<String, String>();
         var changed = lesson;
         for (var food : foods) {
-            var same = changed.foods().stream().filter(f -> Objects.equals(f.food(), food.food()) && food.food() != null || f.item().equalsIgnoreCase(food.item())).findFirst();
+            var same = changed.foods().stream()
+                    .filter(f -> Objects.equals(f.food(), food.food()) && food.food() != null
+                            || f.item().equalsIgnoreCase(food.item()))
+                    .findFirst();
             if (same.isPresent()) lines.put(food.id(), same.get().id());
             else {
                 var id = changed.newFoodId();
@@ -56,7 +66,8 @@ public record Clip(List<Step> steps, List<FoodLine> foods, List<ToolLine> tools)
         for (var tool : tools) {
             if (changed.tools().stream().anyMatch(t -> tool.tool().equals(t.tool()))) continue;
             var all = new ArrayList<>(changed.tools());
-            all.add(new ToolLine(changed.newToolId(), tool.name(), tool.tool(), tool.count(), tool.note(), tool.shared()));
+            all.add(new ToolLine(
+                    changed.newToolId(), tool.name(), tool.tool(), tool.count(), tool.note(), tool.shared()));
             changed = changed.but(d -> d.tools = all);
         }
         var ids = new HashMap<String, String>();
@@ -66,7 +77,10 @@ public record Clip(List<Step> steps, List<FoodLine> foods, List<ToolLine> tools)
             ids.put(step.id(), id);
             changed = changed.inserting(at++, step.but(d -> {
                 d.id = id;
-                d.uses = d.uses.stream().filter(u -> lines.containsKey(u.line())).map(u -> new Use(lines.get(u.line()), u.amount())).toList();
+                d.uses = d.uses.stream()
+                        .filter(u -> lines.containsKey(u.line()))
+                        .map(u -> new Use(lines.get(u.line()), u.amount()))
+                        .toList();
                 d.reachBy = 0;
             }));
         }
@@ -76,6 +90,7 @@ public record Clip(List<Step> steps, List<FoodLine> foods, List<ToolLine> tools)
 
     private static Step collected(Step step, Map<String, String> ids) {
         return step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var by)
-                ? step.but(d -> d.waiting = d.waiting.covered(new Cover.CarryOn(ids.getOrDefault(by, "")))) : step;
+                ? step.but(d -> d.waiting = d.waiting.covered(new Cover.CarryOn(ids.getOrDefault(by, ""))))
+                : step;
     }
 }

@@ -23,10 +23,13 @@ public final class Cutting {
             if (said) d.say = second;
             else d.doing = second;
         });
-        return lesson.withStep(id, s -> s.but(d -> {
-            if (said) d.say = first;
-            else d.doing = first;
-        })).inserting(lesson.indexOf(id) + 1, next);
+        return lesson.withStep(
+                        id,
+                        s -> s.but(d -> {
+                            if (said) d.say = first;
+                            else d.doing = first;
+                        }))
+                .inserting(lesson.indexOf(id) + 1, next);
     }
 
     /**
@@ -45,8 +48,11 @@ public final class Cutting {
         for (var step : lesson.steps()) {
             if (step == second) continue;
             var kept = step == first ? joined : step;
-            steps.add(kept.waiting() != null && kept.waiting().cover() instanceof Cover.CarryOn(var by) && by.equals(id)
-                    ? kept.but(d -> d.waiting = d.waiting.covered(new Cover.CarryOn(kept == joined ? "" : first.id()))) : kept);
+            steps.add(
+                    kept.waiting() != null && kept.waiting().cover() instanceof Cover.CarryOn(var by) && by.equals(id)
+                            ? kept.but(d ->
+                                    d.waiting = d.waiting.covered(new Cover.CarryOn(kept == joined ? "" : first.id())))
+                            : kept);
         }
         return Optional.of(lesson.withSteps(steps));
     }

@@ -42,6 +42,7 @@ public final class Draws {
 
     /** Roundings of spoons and scales are no mistake: a fiftieth over, a twentieth unused. */
     private static final Ratio OVER = Ratio.of(51, 50);
+
     private static final Ratio UNUSED = Ratio.of(19, 20);
 
     private Draws() {}
@@ -51,9 +52,12 @@ public final class Draws {
         var all = new LinkedHashMap<String, Line>();
         var taking = new HashMap<String, List<Taking>>();
         for (int i = 0; i < lesson.steps().size(); i++) {
-            for (var use : lesson.steps().get(i).uses()) taking.computeIfAbsent(use.line(), k -> new ArrayList<>()).add(new Taking(lesson.steps().get(i).id(), i + 1, use.amount()));
+            for (var use : lesson.steps().get(i).uses())
+                taking.computeIfAbsent(use.line(), k -> new ArrayList<>())
+                        .add(new Taking(lesson.steps().get(i).id(), i + 1, use.amount()));
         }
-        for (var line : lesson.foods()) if (taking.containsKey(line.id())) all.put(line.id(), line(line, taking.get(line.id()), knowledge, system));
+        for (var line : lesson.foods())
+            if (taking.containsKey(line.id())) all.put(line.id(), line(line, taking.get(line.id()), knowledge, system));
         return all;
     }
 
@@ -64,7 +68,13 @@ public final class Draws {
     public static Amount taken(Map<String, Line> draws, String step, Use use) {
         if (use.amount() != null) return use.amount();
         var line = draws.get(use.line());
-        return line == null ? null : line.draws().stream().filter(d -> d.step().equals(step) && d.rest()).findFirst().map(Draw::taken).orElse(null);
+        return line == null
+                ? null
+                : line.draws().stream()
+                        .filter(d -> d.step().equals(step) && d.rest())
+                        .findFirst()
+                        .map(Draw::taken)
+                        .orElse(null);
     }
 
     /** The draws of one line alone. */
@@ -88,11 +98,23 @@ public final class Draws {
                 boolean handles = taken || rest != null && !rest.isMoreThan(Ratio.ZERO);
                 taken = true;
                 if (left != null && !handles) left = left.minus(rest);
-                draws.add(new Draw(use.step(), use.number(), handles || rest == null ? null : of(rest, total), left == null ? null : of(left, total), !handles, handles));
+                draws.add(new Draw(
+                        use.step(),
+                        use.number(),
+                        handles || rest == null ? null : of(rest, total),
+                        left == null ? null : of(left, total),
+                        !handles,
+                        handles));
             } else {
                 var some = total == null ? Optional.of(use.amount()) : in(use.amount(), total, line, knowledge, system);
                 if (left != null) left = left.minus(some.orElseThrow().low());
-                draws.add(new Draw(use.step(), use.number(), some.orElse(null), left == null ? null : of(left, total), false, false));
+                draws.add(new Draw(
+                        use.step(),
+                        use.number(),
+                        some.orElse(null),
+                        left == null ? null : of(left, total),
+                        false,
+                        false));
             }
         }
         if (left == null) return new Line(line, draws, null, null);
@@ -119,7 +141,9 @@ public final class Draws {
         return new Amount(some, some, like.unit(), like.approximate());
     }
 
-    private static Optional<Amount> in(Amount amount, Amount like, FoodLine line, Knowledge knowledge, MeasureSystem system) {
-        return Weighing.in(amount, like.unit(), knowledge.food(line.cooked()).orElse(null), line.form(), system, system);
+    private static Optional<Amount> in(
+            Amount amount, Amount like, FoodLine line, Knowledge knowledge, MeasureSystem system) {
+        return Weighing.in(
+                amount, like.unit(), knowledge.food(line.cooked()).orElse(null), line.form(), system, system);
     }
 }

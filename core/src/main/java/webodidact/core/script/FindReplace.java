@@ -25,7 +25,9 @@ public record FindReplace(String words, boolean exactCase, boolean wholeWords) {
 
     private Pattern pattern() {
         var quoted = Pattern.quote(words);
-        return Pattern.compile(wholeWords ? "(?<![\\p{L}\\p{N}])" + quoted + "(?![\\p{L}\\p{N}])" : quoted, exactCase ? 0 : Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+        return Pattern.compile(
+                wholeWords ? "(?<![\\p{L}\\p{N}])" + quoted + "(?![\\p{L}\\p{N}])" : quoted,
+                exactCase ? 0 : Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
     }
 
     /** In the order in which they are read. */
@@ -50,8 +52,11 @@ public record FindReplace(String words, boolean exactCase, boolean wholeWords) {
     public Lesson replace(Lesson lesson, Hit hit, String with) {
         return lesson.withStep(hit.step(), s -> {
             var text = hit.field().get().apply(s);
-            boolean there = hit.end() <= text.length() && pattern().matcher(text.substring(hit.start(), hit.end())).matches();
-            return there ? changing(s, hit.field(), t -> t.substring(0, hit.start()) + with + t.substring(hit.end())) : s;
+            boolean there = hit.end() <= text.length()
+                    && pattern().matcher(text.substring(hit.start(), hit.end())).matches();
+            return there
+                    ? changing(s, hit.field(), t -> t.substring(0, hit.start()) + with + t.substring(hit.end()))
+                    : s;
         });
     }
 
@@ -62,7 +67,9 @@ public record FindReplace(String words, boolean exactCase, boolean wholeWords) {
         var changed = new ArrayList<Step>();
         for (var step : lesson.steps()) {
             var now = step;
-            for (var field : SEARCHED) if (pattern.matcher(field.get().apply(now)).find()) now = changing(now, field, t -> pattern.matcher(t).replaceAll(by));
+            for (var field : SEARCHED)
+                if (pattern.matcher(field.get().apply(now)).find())
+                    now = changing(now, field, t -> pattern.matcher(t).replaceAll(by));
             changed.add(now);
         }
         return lesson.withSteps(changed);

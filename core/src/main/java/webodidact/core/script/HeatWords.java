@@ -11,14 +11,21 @@ public final class HeatWords {
     /** From {@code start} (inclusive) to {@code end} (exclusive) in the text. */
     public record Found(int start, int end, Heat heat) {}
 
-    private static final Pattern DEGREES = Pattern.compile("\\b(\\d{2,3})(?:\\s*(?:-|–|to)\\s*(\\d{2,3}))?\\s*(?:°\\s*|degrees?\\s*|deg\\.?\\s*)?(celsius|fahrenheit|centigrade|c\\b|f\\b)?\\s*(fan|conventional)?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern GAS = Pattern.compile("\\bgas\\s*(?:mark\\s*)?(\\d{1,2})\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern PROBE = Pattern.compile("\\b(core|probe|thermometer|inside|middle|centre|center|internal|reach(?:es)?|reads?|says)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DEGREES = Pattern.compile(
+            "\\b(\\d{2,3})(?:\\s*(?:-|–|to)\\s*(\\d{2,3}))?\\s*(?:°\\s*|degrees?\\s*|deg\\.?\\s*)?(celsius|fahrenheit|centigrade|c\\b|f\\b)?\\s*(fan|conventional)?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern GAS =
+            Pattern.compile("\\bgas\\s*(?:mark\\s*)?(\\d{1,2})\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PROBE = Pattern.compile(
+            "\\b(core|probe|thermometer|inside|middle|centre|center|internal|reach(?:es)?|reads?|says)\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern FAN = Pattern.compile("\\bfan\\b", Pattern.CASE_INSENSITIVE);
 
     /** Letters to either side that can bear on a figure: speech has no full stops, and a page of it is no sentence. */
     private static final int REACH = 200;
-    private static final Pattern MARKED = Pattern.compile("°|deg|celsius|centigrade|fahrenheit|\\d\\s*[cf]\\b|fan|conventional", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern MARKED = Pattern.compile(
+            "°|deg|celsius|centigrade|fahrenheit|\\d\\s*[cf]\\b|fan|conventional", Pattern.CASE_INSENSITIVE);
 
     private HeatWords() {}
 
@@ -36,7 +43,15 @@ public final class HeatWords {
         while (m.find()) {
             boolean marked = MARKED.matcher(m.group()).find();
             if (!marked || PROBE.matcher(sentenceAround(text, m.start())).find()) continue;
-            var heat = heat(m.group(1), m.group(2), m.group(3), m.group(4) == null && FAN.matcher(sentenceAround(text, m.start())).find() ? "fan" : m.group(4));
+            var heat = heat(
+                    m.group(1),
+                    m.group(2),
+                    m.group(3),
+                    m.group(4) == null
+                                    && FAN.matcher(sentenceAround(text, m.start()))
+                                            .find()
+                            ? "fan"
+                            : m.group(4));
             if (heat.isPresent()) return Optional.of(new Found(m.start(), m.end(), heat.get()));
         }
         return Optional.empty();
@@ -51,7 +66,9 @@ public final class HeatWords {
             to = dial(OvenScale.celsius(to));
         }
         if (from < 100 || to > 300 || to < from) return Optional.empty();
-        var how = mode == null ? Heat.Mode.UNSTATED : mode.equalsIgnoreCase("fan") ? Heat.Mode.FAN : Heat.Mode.CONVENTIONAL;
+        var how = mode == null
+                ? Heat.Mode.UNSTATED
+                : mode.equalsIgnoreCase("fan") ? Heat.Mode.FAN : Heat.Mode.CONVENTIONAL;
         return Optional.of(new Heat(from, to, how));
     }
 

@@ -23,7 +23,12 @@ public final class Mentions {
      * LISTED: {@code id} is a food line; UNLISTED: a food of the table that no line has; TOOL: a tool of the table; NEAR: one
      * letter off a word of a food line.
      */
-    public enum Kind { LISTED, UNLISTED, TOOL, NEAR }
+    public enum Kind {
+        LISTED,
+        UNLISTED,
+        TOOL,
+        NEAR
+    }
 
     /**
      * From {@code start} (inclusive) to {@code end} (exclusive) in the text searched.
@@ -45,7 +50,8 @@ public final class Mentions {
     /** What is found depends on the list alone: while words are typed it stays the same, for whoever asks. */
     private record Known(List<FoodLine> foods, Knowledge knowledge) {}
 
-    private static final Remembered<Known, Mentions> LATEST = new Remembered<>(k -> new Mentions(k.foods(), k.knowledge()), 8);
+    private static final Remembered<Known, Mentions> LATEST =
+            new Remembered<>(k -> new Mentions(k.foods(), k.knowledge()), 8);
 
     /** Those of the lesson, shared by all who ask for the same list. */
     public static Mentions of(Lesson lesson, Knowledge knowledge) {
@@ -93,9 +99,19 @@ public final class Mentions {
             var words = text.substring(found.start(), found.end());
             var line = lineFor(found.id(), words);
             if (line != null) add(all, taken, new Mention(found.start(), found.end(), Kind.LISTED, line, words));
-            else if (knowledge.food(found.id()).orElseThrow().shelf() != Shelf.TAP) add(all, taken, new Mention(found.start(), found.end(), Kind.UNLISTED, found.id(), words));
+            else if (knowledge.food(found.id()).orElseThrow().shelf() != Shelf.TAP)
+                add(all, taken, new Mention(found.start(), found.end(), Kind.UNLISTED, found.id(), words));
         }
-        for (var found : knowledge.toolsIn(text)) add(all, taken, new Mention(found.start(), found.end(), Kind.TOOL, found.id(), text.substring(found.start(), found.end())));
+        for (var found : knowledge.toolsIn(text))
+            add(
+                    all,
+                    taken,
+                    new Mention(
+                            found.start(),
+                            found.end(),
+                            Kind.TOOL,
+                            found.id(),
+                            text.substring(found.start(), found.end())));
         near.in(text, taken, all);
         all.sort(Comparator.comparingInt(Mention::start));
         return all;
@@ -117,7 +133,8 @@ public final class Mentions {
     private String lineFor(String food, String words) {
         // A lesson says "oil" fifty times; nothing is an answer too.
         var key = food + "/" + words;
-        return answers.computeIfAbsent(key, k -> Optional.ofNullable(search(food, words))).orElse(null);
+        return answers.computeIfAbsent(key, k -> Optional.ofNullable(search(food, words)))
+                .orElse(null);
     }
 
     private String search(String food, String words) {

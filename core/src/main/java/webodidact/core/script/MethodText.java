@@ -14,15 +14,24 @@ public final class MethodText {
     /** @param title its first doing, in a few words */
     public record Draft(String title, String words) {}
 
-    private static final Pattern ITEM = Pattern.compile("^\\s*(?:(?:step\\s*)?\\d{1,2}\\s*[.):]|step\\s+\\d{1,2}\\b\\s*[-–—]?|[-–—•*·▪◦])\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ITEM = Pattern.compile(
+            "^\\s*(?:(?:step\\s*)?\\d{1,2}\\s*[.):]|step\\s+\\d{1,2}\\b\\s*[-–—]?|[-–—•*·▪◦])\\s*",
+            Pattern.CASE_INSENSITIVE);
     /** "…golden. 2. Add…": numbers that begin a step in the middle of a line. */
     private static final Pattern INLINE = Pattern.compile("([.!?])\\s*(\\d{1,2}[.)])\\s+(?=\\p{Lu})");
+
     private static final Pattern SENTENCE = Pattern.compile("[^.!?]+(?:[.!?](?!\\s|$)[^.!?]*)*+[.!?]*[”\"')]*\\s*");
     /** A sentence that begins so goes on with the one before. */
-    private static final Pattern GOES_ON = Pattern.compile("^(it|they|this|these|that|those|be careful|careful|take care|make sure|do not|don['’]t|you|if|repeat|keep|watch|remember|note|the|there|when)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern LEAD = Pattern.compile("^(?:(?:meanwhile|then|next|now|finally|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)++",
+    private static final Pattern GOES_ON = Pattern.compile(
+            "^(it|they|this|these|that|those|be careful|careful|take care|make sure|do not|don['’]t|you|if|repeat|keep|watch|remember|note|the|there|when)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern CUT = Pattern.compile("[,;:.!?(]|\\s(?:and|until|till|for|then|so|to|in|into|on|onto|over|with|at|while|before|or|about)\\s", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern LEAD = Pattern.compile(
+            "^(?:(?:meanwhile|then|next|now|finally|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)++",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern CUT = Pattern.compile(
+            "[,;:.!?(]|\\s(?:and|until|till|for|then|so|to|in|into|on|onto|over|with|at|while|before|or|about)\\s",
+            Pattern.CASE_INSENSITIVE);
     private static final Set<String> TRAILING = Set.of("the", "a", "an", "of", "your", "some", "all");
     private static final int SHORT = 4;
     private static final int TITLE_WORDS = 5;
@@ -42,7 +51,9 @@ public final class MethodText {
         for (var line : lines) {
             if (line.isBlank()) continue;
             var mark = ITEM.matcher(line);
-            if (mark.find() || items.isEmpty()) items.add(new StringBuilder(mark.reset().find() ? line.substring(mark.end()).strip() : line.strip()));
+            if (mark.find() || items.isEmpty())
+                items.add(new StringBuilder(
+                        mark.reset().find() ? line.substring(mark.end()).strip() : line.strip()));
             else items.getLast().append(' ').append(line.strip());
         }
         return items.stream().map(StringBuilder::toString).toList();
@@ -54,7 +65,8 @@ public final class MethodText {
         while (matcher.find()) {
             var sentence = matcher.group().strip();
             if (sentence.isEmpty()) continue;
-            boolean more = !all.isEmpty() && (GOES_ON.matcher(sentence).find() || sentence.split("\\s+").length < SHORT);
+            boolean more =
+                    !all.isEmpty() && (GOES_ON.matcher(sentence).find() || sentence.split("\\s+").length < SHORT);
             if (more) all.set(all.size() - 1, all.getLast() + " " + sentence);
             else all.add(sentence);
         }
@@ -62,7 +74,11 @@ public final class MethodText {
     }
 
     private static List<Draft> drafts(List<String> texts) {
-        return texts.stream().map(String::strip).filter(t -> !t.isEmpty()).map(t -> new Draft(title(t), t)).toList();
+        return texts.stream()
+                .map(String::strip)
+                .filter(t -> !t.isEmpty())
+                .map(t -> new Draft(title(t), t))
+                .toList();
     }
 
     /** "Chop the onions finely and fry..." is "Chop the onions finely". */
@@ -83,10 +99,11 @@ public final class MethodText {
         var changed = lesson;
         int at = index;
         for (var draft : drafts) {
-            var step = Step.blank(changed.newStepId(), Kind.HANDS_ON, draft.title()).but(d -> {
-                if (said) d.say = draft.words();
-                else d.doing = draft.words();
-            });
+            var step = Step.blank(changed.newStepId(), Kind.HANDS_ON, draft.title())
+                    .but(d -> {
+                        if (said) d.say = draft.words();
+                        else d.doing = draft.words();
+                    });
             changed = changed.inserting(at++, step);
         }
         return changed;

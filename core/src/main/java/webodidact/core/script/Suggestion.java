@@ -12,5 +12,18 @@ import webodidact.core.lesson.Step;
  */
 public record Suggestion(Kind kind, String key, String text, UnaryOperator<Step> change) {
     /** What it is about, in the order in which they are shown. */
-    public enum Kind { SPELLING, WAIT, CUE, LOOK, HANDS, HEAT, PLACE, USE, AMOUNT, TOOL, ACT, WHO }
+    public enum Kind {
+        SPELLING,
+        WAIT,
+        CUE,
+        LOOK,
+        HANDS,
+        HEAT,
+        PLACE,
+        USE,
+        AMOUNT,
+        TOOL,
+        ACT,
+        WHO
+    }
 }

@@ -34,16 +34,35 @@ public final class Ways {
             if (tool == null || step.hands().isZero()) continue;
             for (var instead : tool.instead()) {
                 var other = knowledge.tool(instead.tool()).orElse(null);
-                if (other == null || step.tools().contains(other.id()) || instead.cannot().stream().anyMatch(c -> c.verbs().stream().anyMatch(v -> names(words, v)))) continue;
+                if (other == null
+                        || step.tools().contains(other.id())
+                        || instead.cannot().stream()
+                                .anyMatch(c -> c.verbs().stream().anyMatch(v -> names(words, v)))) continue;
                 var name = Words.OURS.say("with", other.name());
-                if (step.way().equals(name) || step.ways().stream().anyMatch(w -> w.name().equals(name))) continue;
-                var tools = step.tools().stream().map(t -> t.equals(id) ? other.id() : t).distinct().toList();
+                if (step.way().equals(name)
+                        || step.ways().stream().anyMatch(w -> w.name().equals(name))) continue;
+                var tools = step.tools().stream()
+                        .map(t -> t.equals(id) ? other.id() : t)
+                        .distinct()
+                        .toList();
                 // "with a grater" is not also the way of another tool of the step.
                 if (all.stream().anyMatch(w -> w.name().equals(name))) continue;
-                all.add(new Way(name, times(step.hands(), instead.time()), null, tools, step.place(), step.heat(), named(step.doing(), tool, other), youngest(tools, step.place(), knowledge), false));
+                all.add(new Way(
+                        name,
+                        times(step.hands(), instead.time()),
+                        null,
+                        tools,
+                        step.place(),
+                        step.heat(),
+                        named(step.doing(), tool, other),
+                        youngest(tools, step.place(), knowledge),
+                        false));
             }
         }
-        heats(step, words, knowledge).filter(w -> !step.way().equals(w.name()) && step.ways().stream().noneMatch(o -> o.name().equals(w.name()))).forEach(all::add);
+        heats(step, words, knowledge)
+                .filter(w -> !step.way().equals(w.name())
+                        && step.ways().stream().noneMatch(o -> o.name().equals(w.name())))
+                .forEach(all::add);
         return all;
     }
 
@@ -54,15 +73,37 @@ public final class Ways {
     private static Stream<Way> heats(Step step, String words, Knowledge knowledge) {
         if (step.waiting() == null) return Stream.empty();
         if (step.place() == Place.OVEN && knowledge.tool("air-fryer").isPresent()) {
-            var tools = Stream.concat(step.tools().stream().filter(t -> !t.equals("baking-tray")), Stream.of("air-fryer")).toList();
-            return Stream.of(new Way(Words.OURS.say("airFryer"), step.hands(), times(step.waiting().time(), Ratio.of(4, 5)), tools, Place.BENCH, null, step.doing(), youngest(tools, Place.OVEN, knowledge), false));
+            var tools = Stream.concat(
+                            step.tools().stream().filter(t -> !t.equals("baking-tray")), Stream.of("air-fryer"))
+                    .toList();
+            return Stream.of(new Way(
+                    Words.OURS.say("airFryer"),
+                    step.hands(),
+                    times(step.waiting().time(), Ratio.of(4, 5)),
+                    tools,
+                    Place.BENCH,
+                    null,
+                    step.doing(),
+                    youngest(tools, Place.OVEN, knowledge),
+                    false));
         }
         if (step.place() != Place.RING || !names(words, "melt") && !names(words, "steam")) return Stream.empty();
-        return Stream.of(new Way(Words.OURS.say("microwave"), step.hands(), times(step.waiting().time(), Ratio.HALF), step.tools(), Place.MICROWAVE, null, step.doing(), youngest(step.tools(), Place.MICROWAVE, knowledge), false));
+        return Stream.of(new Way(
+                Words.OURS.say("microwave"),
+                step.hands(),
+                times(step.waiting().time(), Ratio.HALF),
+                step.tools(),
+                Place.MICROWAVE,
+                null,
+                step.doing(),
+                youngest(step.tools(), Place.MICROWAVE, knowledge),
+                false));
     }
 
     private static boolean names(String words, String verb) {
-        return Pattern.compile("\\b" + Pattern.quote(verb) + "\\w*\\b", Pattern.CASE_INSENSITIVE).matcher(words).find();
+        return Pattern.compile("\\b" + Pattern.quote(verb) + "\\w*\\b", Pattern.CASE_INSENSITIVE)
+                .matcher(words)
+                .find();
     }
 
     /** Rounded up to five seconds: nobody plans closer. */
@@ -71,12 +112,14 @@ public final class Ways {
     }
 
     private static int fives(int seconds, Ratio factor) {
-        return (int) Math.min(Ratio.of(seconds).times(factor).dividedBy(Ratio.of(5)).ceiling() * 5, Seconds.LONGEST);
+        return (int)
+                Math.min(Ratio.of(seconds).times(factor).dividedBy(Ratio.of(5)).ceiling() * 5, Seconds.LONGEST);
     }
 
     private static String named(String doing, Tool tool, Tool other) {
         for (var name : tool.names()) {
-            var m = Pattern.compile("\\b" + Pattern.quote(name) + "\\b", Pattern.CASE_INSENSITIVE).matcher(doing);
+            var m = Pattern.compile("\\b" + Pattern.quote(name) + "\\b", Pattern.CASE_INSENSITIVE)
+                    .matcher(doing);
             if (m.find()) return m.replaceAll(Matcher.quoteReplacement(other.name()));
         }
         return doing;
@@ -84,8 +127,16 @@ public final class Ways {
 
     /** The presenter's own way as it is now. */
     public static Way present(Step step, Knowledge knowledge) {
-        return new Way(step.way().isBlank() ? usual(step, knowledge) : step.way(), step.hands(), step.waiting() == null ? null : step.waiting().time(), step.tools(), step.place(), step.heat(), step.doing(),
-                youngest(step.tools(), step.place(), knowledge), true);
+        return new Way(
+                step.way().isBlank() ? usual(step, knowledge) : step.way(),
+                step.hands(),
+                step.waiting() == null ? null : step.waiting().time(),
+                step.tools(),
+                step.place(),
+                step.heat(),
+                step.doing(),
+                youngest(step.tools(), step.place(), knowledge),
+                true);
     }
 
     /** A verb asks for it. */
@@ -94,7 +145,12 @@ public final class Ways {
     }
 
     private static String usual(Step step, Knowledge knowledge) {
-        return step.tools().stream().flatMap(t -> knowledge.tool(t).stream()).filter(t -> t.hazard() != Hazard.NONE || isWorkedWith(t)).findFirst().map(t -> Words.OURS.say("with", t.name())).orElse(Words.OURS.say("asWritten"));
+        return step.tools().stream()
+                .flatMap(t -> knowledge.tool(t).stream())
+                .filter(t -> t.hazard() != Hazard.NONE || isWorkedWith(t))
+                .findFirst()
+                .map(t -> Words.OURS.say("with", t.name()))
+                .orElse(Words.OURS.say("asWritten"));
     }
 
     /** The step done another way: its times, tools, place and words; the present way is kept among the others. */
@@ -109,14 +165,20 @@ public final class Ways {
             d.place = way.get().place();
             d.heat = way.get().heat();
             if (!way.get().words().isBlank()) d.doing = way.get().words();
-            if (way.get().waits() != null && d.waiting != null) d.waiting = d.waiting.lasting(way.get().waits());
-            d.ways = step.ways().stream().map(w -> w.name().equals(name) ? now : w).toList();
+            if (way.get().waits() != null && d.waiting != null)
+                d.waiting = d.waiting.lasting(way.get().waits());
+            d.ways = step.ways().stream()
+                    .map(w -> w.name().equals(name) ? now : w)
+                    .toList();
         });
     }
 
     /** A blade with a motor is an electrical one: what is loud has one. */
     private static Hazard hazard(String id, Knowledge knowledge) {
-        return knowledge.tool(id).map(t -> t.hazard() == Hazard.BLADE && t.noisy() ? Hazard.ELECTRICAL : t.hazard()).orElse(Hazard.NONE);
+        return knowledge
+                .tool(id)
+                .map(t -> t.hazard() == Hazard.BLADE && t.noisy() ? Hazard.ELECTRICAL : t.hazard())
+                .orElse(Hazard.NONE);
     }
 
     /** What each way warns of, in words; beside local rules and the adult in the room. */
@@ -124,7 +186,10 @@ public final class Ways {
         var hazards = new LinkedHashSet<Hazard>();
         for (var id : tools) hazards.add(hazard(id, knowledge));
         if (place.isHot()) hazards.add(Hazard.HEAT);
-        return hazards.stream().filter(h -> h != Hazard.NONE).map(h -> Words.OURS.say("caution." + h.name().toLowerCase(Locale.ROOT))).toList();
+        return hazards.stream()
+                .filter(h -> h != Hazard.NONE)
+                .map(h -> Words.OURS.say("caution." + h.name().toLowerCase(Locale.ROOT)))
+                .toList();
     }
 
     /**
@@ -144,6 +209,8 @@ public final class Ways {
 
     /** Why the lesson's listeners may not do it that way, or empty. */
     public static Optional<String> tooYoung(Way way, Lesson lesson) {
-        return way.from() != null && lesson.audience().compareTo(way.from()) < 0 ? Optional.of(Words.OURS.say("adultBelow", way.from().title())) : Optional.empty();
+        return way.from() != null && lesson.audience().compareTo(way.from()) < 0
+                ? Optional.of(Words.OURS.say("adultBelow", way.from().title()))
+                : Optional.empty();
     }
 }

@@ -26,18 +26,31 @@ public final class Accepting {
         var plain = line.chosen() == null ? lesson : back(lesson, lineId);
         var food = knowledge.food(line.food()).orElseThrow();
         var uses = InUse.of(plain, line).steps();
-        var foods = new ArrayList<>(plain.foods().stream().map(f -> f.id().equals(lineId) ? f.but(d -> {
-            d.chosen = offer.food().id();
-            d.labelSays = null;
-        }) : f).toList());
+        var foods = new ArrayList<>(plain.foods().stream()
+                .map(f -> f.id().equals(lineId)
+                        ? f.but(d -> {
+                            d.chosen = offer.food().id();
+                            d.labelSays = null;
+                        })
+                        : f)
+                .toList());
         var extra = new ArrayList<FoodLine>();
         for (var need : offer.added()) {
             if (knowledge.food(need.food()).map(f -> f.shelf() == Shelf.TAP).orElse(false)) continue;
-            var added = need.but(d -> d.id = Ids.next("f", foods.stream().map(FoodLine::id).toList()));
-            foods.add(foods.indexOf(foods.stream().filter(f -> f.id().equals(lineId)).findFirst().orElseThrow()) + 1, added);
+            var added = need.but(
+                    d -> d.id = Ids.next("f", foods.stream().map(FoodLine::id).toList()));
+            foods.add(
+                    foods.indexOf(foods.stream()
+                                    .filter(f -> f.id().equals(lineId))
+                                    .findFirst()
+                                    .orElseThrow())
+                            + 1,
+                    added);
             extra.add(added);
         }
-        var steps = new ArrayList<>(plain.steps().stream().map(s -> Wording.replaced(s, food, offer.food(), knowledge)).toList());
+        var steps = new ArrayList<>(plain.steps().stream()
+                .map(s -> Wording.replaced(s, food, offer.food(), knowledge))
+                .toList());
         if (!uses.isEmpty()) {
             int first = uses.getFirst() - 1;
             steps.set(first, steps.get(first).but(d -> {
@@ -64,7 +77,9 @@ public final class Accepting {
     }
 
     private static TimeRange longer(TimeRange hands, int seconds) {
-        return new TimeRange(Math.clamp(hands.low() + seconds, 0, Seconds.LONGEST), Math.clamp(hands.high() + seconds, 0, Seconds.LONGEST));
+        return new TimeRange(
+                Math.clamp(hands.low() + seconds, 0, Seconds.LONGEST),
+                Math.clamp(hands.high() + seconds, 0, Seconds.LONGEST));
     }
 
     /** Back to the food of the recipe: words, time and added lines with it. Tools stay: they may be wanted for more. */
@@ -73,16 +88,30 @@ public final class Accepting {
         if (line.chosen() == null) return lesson;
         var food = knowledge.food(line.food()).orElseThrow();
         var standIn = knowledge.food(line.chosen()).orElseThrow();
-        int seconds = Swaps.rules().getOrDefault(food.id(), List.of()).stream().filter(r -> r.standIn().equals(standIn.id())).findFirst().map(SwapRule::seconds).orElse(0);
+        int seconds = Swaps.rules().getOrDefault(food.id(), List.of()).stream()
+                .filter(r -> r.standIn().equals(standIn.id()))
+                .findFirst()
+                .map(SwapRule::seconds)
+                .orElse(0);
         var gone = lesson;
         for (var added : lesson.foods()) if (added.because().equals(lineId)) gone = gone.removingFood(added.id());
-        int first = gone.steps().stream().filter(s -> s.usesLine(lineId)).findFirst().map(s -> s.id()).map(gone::indexOf).orElse(-1);
-        var steps = new ArrayList<>(gone.steps().stream().map(s -> Wording.replaced(s, standIn, food, knowledge)).toList());
+        int first = gone.steps().stream()
+                .filter(s -> s.usesLine(lineId))
+                .findFirst()
+                .map(s -> s.id())
+                .map(gone::indexOf)
+                .orElse(-1);
+        var steps = new ArrayList<>(gone.steps().stream()
+                .map(s -> Wording.replaced(s, standIn, food, knowledge))
+                .toList());
         if (first >= 0) steps.set(first, steps.get(first).but(d -> d.hands = longer(d.hands, -seconds)));
-        return gone.withSteps(steps).withFood(lineId, f -> f.but(d -> {
-            d.chosen = null;
-            d.labelSays = null;
-        }));
+        return gone.withSteps(steps)
+                .withFood(
+                        lineId,
+                        f -> f.but(d -> {
+                            d.chosen = null;
+                            d.labelSays = null;
+                        }));
     }
 
     /** Put on the substitution sheet, or taken off it. */

@@ -24,14 +24,20 @@ public final class CookedAmount {
     /** The amount of {@code standIn} that stands in for an amount of the line; unchanged if the table has no such rule. */
     public static Amount of(FoodLine line, Amount amount, String standIn, Knowledge knowledge) {
         if (line.food() == null) return amount;
-        return Swaps.rules().getOrDefault(line.food(), List.of()).stream().filter(r -> r.standIn().equals(standIn)).findFirst()
-                .map(r -> weighed(line, amount, knowledge.food(line.food()).orElse(null)).times(r.ratio())).orElse(amount);
+        return Swaps.rules().getOrDefault(line.food(), List.of()).stream()
+                .filter(r -> r.standIn().equals(standIn))
+                .findFirst()
+                .map(r -> weighed(line, amount, knowledge.food(line.food()).orElse(null))
+                        .times(r.ratio()))
+                .orElse(amount);
     }
 
     /** Counted things become grams: half an aubergine is no measure for courgettes. */
     static Amount weighed(FoodLine line, Amount exact, Food food) {
         if (exact.unit().dimension() != Dimension.COUNT || food == null || food.piece() == null) return exact;
-        var grams = line.size() != null && line.size().unit() == Unit.G ? line.size().low() : food.piece();
+        var grams = line.size() != null && line.size().unit() == Unit.G
+                ? line.size().low()
+                : food.piece();
         return new Amount(exact.low().times(grams), exact.high().times(grams), Unit.G, true);
     }
 }

@@ -21,7 +21,11 @@ public record DishLabels(Set<Allergen> contains, Answer vegetarian, Answer vegan
      */
     public record Answer(Truth truth, List<String> because) {}
 
-    public enum Truth { YES, UNKNOWN, NO }
+    public enum Truth {
+        YES,
+        UNKNOWN,
+        NO
+    }
 
     /** @param labels items whose label nobody has read, and foods that are not in the table */
     public DishLabels {
@@ -38,7 +42,8 @@ public record DishLabels(Set<Allergen> contains, Answer vegetarian, Answer vegan
             if (food != null) contains.addAll(food.allergens());
             if (line.labelSays() != null) contains.addAll(line.labelSays());
         }
-        return new DishLabels(contains, diet(lesson, knowledge, Diet.VEGETARIAN), diet(lesson, knowledge, Diet.VEGAN), labels);
+        return new DishLabels(
+                contains, diet(lesson, knowledge, Diet.VEGETARIAN), diet(lesson, knowledge, Diet.VEGAN), labels);
     }
 
     private static Answer diet(Lesson lesson, Knowledge knowledge, Diet wanted) {

@@ -33,18 +33,38 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
     /** Of verbs that only the substitution table knows. */
     private static final Remembered<String, VerbForms> FORMS = new Remembered<>(v -> VerbForms.of(v, Map.of()));
     /** A step about one of these is eaten as it is, whatever goes into the oven afterwards. */
-    private static final Set<String> UNHEATED = Set.of("sauce", "dip", "dressing", "topping", "garnish", "salad", "serve", "plate", "yoghurt", "yogurt", "relish", "icing", "cold", "chill", "drink");
-    private static final Set<String> EMPTY_WORDS = Set.of("the", "and", "for", "with", "into", "onto", "out", "off", "all", "your", "make", "cut", "mix", "add",
-            "step", "oven", "heat", "pan", "bowl", "wash", "open", "take", "one", "two", "from", "over", "this", "that", "on", "in", "up", "a", "an", "it", "of", "to");
+    private static final Set<String> UNHEATED = Set.of(
+            "sauce",
+            "dip",
+            "dressing",
+            "topping",
+            "garnish",
+            "salad",
+            "serve",
+            "plate",
+            "yoghurt",
+            "yogurt",
+            "relish",
+            "icing",
+            "cold",
+            "chill",
+            "drink");
+
+    private static final Set<String> EMPTY_WORDS = Set.of(
+            "the", "and", "for", "with", "into", "onto", "out", "off", "all", "your", "make", "cut", "mix", "add",
+            "step", "oven", "heat", "pan", "bowl", "wash", "open", "take", "one", "two", "from", "over", "this", "that",
+            "on", "in", "up", "a", "an", "it", "of", "to");
 
     /** Of that line in that lesson. */
     public static InUse of(Lesson lesson, FoodLine line) {
         var numbers = new ArrayList<Integer>();
-        for (int i = 0; i < lesson.steps().size(); i++) if (lesson.steps().get(i).usesLine(line.id())) numbers.add(i + 1);
+        for (int i = 0; i < lesson.steps().size(); i++)
+            if (lesson.steps().get(i).usesLine(line.id())) numbers.add(i + 1);
         var contexts = EnumSet.noneOf(Context.class);
         var later = new ArrayList<Later>();
         for (int number : numbers) follow(lesson, line, number, contexts, later);
-        // A word that names no way of heating says nothing: the steps' words go on deciding, and the line is asked about.
+        // A word that names no way of heating says nothing: the steps' words go on deciding, and the line is asked
+        // about.
         var said = Context.named(line.use());
         boolean stated = said.isPresent();
         if (stated) {
@@ -54,7 +74,8 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
             contexts.add(Context.COLD);
         }
         later.sort(Comparator.comparingInt(Later::number));
-        return new InUse(List.copyOf(numbers), contexts, later.stream().distinct().toList(), stated);
+        return new InUse(
+                List.copyOf(numbers), contexts, later.stream().distinct().toList(), stated);
     }
 
     private static void follow(Lesson lesson, FoodLine line, int number, Set<Context> contexts, List<Later> later) {
@@ -69,7 +90,8 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         later.add(new Later(number, step, text(step)));
         for (int i = number; i < lesson.steps().size(); i++) {
             var next = lesson.steps().get(i);
-            if (next.kind().isHandsOn() && nouns(next.title() + " " + next.doing()).stream().anyMatch(about::contains)) {
+            if (next.kind().isHandsOn()
+                    && nouns(next.title() + " " + next.doing()).stream().anyMatch(about::contains)) {
                 if (!unheated) add(next, contexts);
                 hot |= next.place().isHot();
                 later.add(new Later(i + 1, next, text(next)));
@@ -90,7 +112,8 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         for (int i = 0; i < lesson.steps().size(); i++) {
             var step = lesson.steps().get(i);
             if (!step.kind().isHandsOn()) continue;
-            boolean goesOn = step.usesLine(line.id()) || nouns(step.title() + " " + step.doing()).stream().anyMatch(about::contains);
+            boolean goesOn = step.usesLine(line.id())
+                    || nouns(step.title() + " " + step.doing()).stream().anyMatch(about::contains);
             if (!goesOn) continue;
             numbers.add(i + 1);
             var made = nouns(step.title());
@@ -115,7 +138,10 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         if (!step.place().isHot()) return;
         var found = EnumSet.noneOf(Context.class);
         for (var word : Word.of(text(step))) {
-            Actions.shipped().named(word.stem()).flatMap(a -> Context.named(a.treated())).ifPresent(found::add);
+            Actions.shipped()
+                    .named(word.stem())
+                    .flatMap(a -> Context.named(a.treated()))
+                    .ifPresent(found::add);
         }
         if (step.place() == Place.OVEN) found.add(Context.BAKED);
         if (found.isEmpty()) found.add(Context.BOILED);
@@ -128,7 +154,8 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
 
     private static Set<String> nouns(String text) {
         var set = new HashSet<String>();
-        for (var word : Word.of(text)) if (word.stem().length() > 2 && !EMPTY_WORDS.contains(word.stem())) set.add(word.stem());
+        for (var word : Word.of(text))
+            if (word.stem().length() > 2 && !EMPTY_WORDS.contains(word.stem())) set.add(word.stem());
         return set;
     }
 
@@ -147,7 +174,8 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         for (int i = 0; i < words.size(); i++) {
             if (!isForm(words.get(i).stem(), parts[0])) continue;
             if (parts.length == 1) return true;
-            for (int k = i + 1; k < Math.min(words.size(), i + 5); k++) if (words.get(k).stem().equals(parts[1])) return true;
+            for (int k = i + 1; k < Math.min(words.size(), i + 5); k++)
+                if (words.get(k).stem().equals(parts[1])) return true;
         }
         return false;
     }

@@ -21,8 +21,20 @@ import webodidact.core.lesson.FoodLine;
  * @param announceBy number of the step before which homes must know; 0 where the gather list must say it
  * @param refused why it is not offered to everybody, or ""
  */
-public record Offer(SwapRule rule, Food food, String amount, Amount exact, List<FoodLine> added, String addedText, List<KnockOn> knockOns,
-        List<String> tools,        Set<Allergen> allergensAdded, Set<Allergen> allergensRemoved, List<String> covers, int announceBy, String refused) {
+public record Offer(
+        SwapRule rule,
+        Food food,
+        String amount,
+        Amount exact,
+        List<FoodLine> added,
+        String addedText,
+        List<KnockOn> knockOns,
+        List<String> tools,
+        Set<Allergen> allergensAdded,
+        Set<Allergen> allergensRemoved,
+        List<String> covers,
+        int announceBy,
+        String refused) {
     public boolean isLeaveOut() {
         return food == null;
     }
@@ -42,6 +54,9 @@ public record Offer(SwapRule rule, Food food, String amount, Amount exact, List<
 
     /** Texts of one kind of consequence. */
     public List<String> of(KnockOn.Kind kind) {
-        return knockOns.stream().filter(k -> k.kind() == kind).map(KnockOn::text).toList();
+        return knockOns.stream()
+                .filter(k -> k.kind() == kind)
+                .map(KnockOn::text)
+                .toList();
     }
 }

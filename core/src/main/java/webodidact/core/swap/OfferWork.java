@@ -31,6 +31,7 @@ import webodidact.core.time.Clock;
 final class OfferWork {
     /** Less salt in a portion than this is not worth a word; grams. */
     private static final Ratio SALT_MATTERS = Ratio.of(3, 10);
+
     private final Lesson lesson;
     private final FoodLine line;
     private final Food food;
@@ -40,7 +41,14 @@ final class OfferWork {
     private final Course course;
     private final DishLabels before;
 
-    OfferWork(Lesson lesson, FoodLine line, Food food, InUse use, List<Household> homes, Knowledge knowledge, Course course) {
+    OfferWork(
+            Lesson lesson,
+            FoodLine line,
+            Food food,
+            InUse use,
+            List<Household> homes,
+            Knowledge knowledge,
+            Course course) {
         this.lesson = lesson;
         this.line = line;
         this.food = food;
@@ -55,19 +63,51 @@ final class OfferWork {
         var standIn = knowledge.food(rule.standIn()).orElseThrow();
         var added = minus(standIn.allergens(), food.allergens());
         var removed = minus(food.allergens(), standIn.allergens());
-        var covers = homes.stream().filter(h -> !Swaps.canUse(h, food) && Swaps.canUse(h, standIn)).map(Household::alias).toList();
-        var exact = line.amount() == null ? null : CookedAmount.weighed(line, line.amount(), food).times(rule.ratio());
+        var covers = homes.stream()
+                .filter(h -> !Swaps.canUse(h, food) && Swaps.canUse(h, standIn))
+                .map(Household::alias)
+                .toList();
+        var exact = line.amount() == null
+                ? null
+                : CookedAmount.weighed(line, line.amount(), food).times(rule.ratio());
         var needs = needs(rule);
-        return new Offer(rule, standIn, exact == null ? "" : shown(exact) + pieces(standIn, exact), exact, needs, String.join(" + ", needs.stream().map(this::needText).toList()),
-                knockOns(rule, standIn, exact), missingTools(rule), added, removed, covers, announceBy(standIn), refusal(rule, standIn, added));
+        return new Offer(
+                rule,
+                standIn,
+                exact == null ? "" : shown(exact) + pieces(standIn, exact),
+                exact,
+                needs,
+                String.join(" + ", needs.stream().map(this::needText).toList()),
+                knockOns(rule, standIn, exact),
+                missingTools(rule),
+                added,
+                removed,
+                covers,
+                announceBy(standIn),
+                refusal(rule, standIn, added));
     }
 
     Offer leftOut() {
-        var change = use.steps().isEmpty() ? Words.OURS.say("unused") : Words.OURS.say("without", use.steps().size(), use.steps());
+        var change = use.steps().isEmpty()
+                ? Words.OURS.say("unused")
+                : Words.OURS.say("without", use.steps().size(), use.steps());
         var without = lesson.removingFood(line.id());
         var knock = new ArrayList<KnockOn>();
         diets(DishLabels.of(without, knowledge), knock);
-        return new Offer(Swaps.leaveOut(food, change), null, "", null, List.of(), "", List.copyOf(knock), List.of(), Set.of(), food.allergens(), List.of(), firstUse(), "");
+        return new Offer(
+                Swaps.leaveOut(food, change),
+                null,
+                "",
+                null,
+                List.of(),
+                "",
+                List.copyOf(knock),
+                List.of(),
+                Set.of(),
+                food.allergens(),
+                List.of(),
+                firstUse(),
+                "");
     }
 
     private int firstUse() {
@@ -81,20 +121,31 @@ final class OfferWork {
 
     /** " (about 1½)" where the food was counted and its stand-in is too. */
     private String pieces(Food standIn, Amount exact) {
-        if (line.amount().unit().dimension() != Dimension.COUNT || standIn.piece() == null || standIn.piece().isLessThan(Ratio.of(20))) return "";
-        var count = exact.times(Scaling.forHome(lesson)).low().dividedBy(standIn.piece()).toStep(Ratio.HALF).max(Ratio.HALF);
+        if (line.amount().unit().dimension() != Dimension.COUNT
+                || standIn.piece() == null
+                || standIn.piece().isLessThan(Ratio.of(20))) return "";
+        var count = exact.times(Scaling.forHome(lesson))
+                .low()
+                .dividedBy(standIn.piece())
+                .toStep(Ratio.HALF)
+                .max(Ratio.HALF);
         return " " + Words.OURS.say("about", AmountText.number(count));
     }
 
     private String shown(Amount exact) {
-        return KitchenRounding.round(exact.times(Scaling.forHome(lesson)), course.house()).text();
+        return KitchenRounding.round(exact.times(Scaling.forHome(lesson)), course.house())
+                .text();
     }
 
     /** How much of the rule's own measure this line has; empty where nobody can say. */
     private Ratio share(Amount per) {
         if (line.amount() == null) return null;
-        var amount = line.amount().unit().convertsTo(per.unit()) ? line.amount() : CookedAmount.weighed(line, line.amount(), food);
-        return Weighing.in(amount, per.unit(), food, line.form(), course.house(), course.house()).map(a -> a.low().dividedBy(per.low())).orElse(null);
+        var amount = line.amount().unit().convertsTo(per.unit())
+                ? line.amount()
+                : CookedAmount.weighed(line, line.amount(), food);
+        return Weighing.in(amount, per.unit(), food, line.form(), course.house(), course.house())
+                .map(a -> a.low().dividedBy(per.low()))
+                .orElse(null);
     }
 
     private List<FoodLine> needs(SwapRule rule) {
@@ -102,7 +153,11 @@ final class OfferWork {
         if (need == null) return List.of();
         var share = share(need.per());
         var id = knowledge.foodNamed(need.item()).map(Food::id).orElse(null);
-        var extra = FoodLine.of(lesson.newFoodId(), need.item(), id, share == null ? null : need.amount().times(share));
+        var extra = FoodLine.of(
+                lesson.newFoodId(),
+                need.item(),
+                id,
+                share == null ? null : need.amount().times(share));
         return List.of(extra.but(d -> d.because = line.id()));
     }
 
@@ -119,10 +174,16 @@ final class OfferWork {
         time(rule, standIn, all);
         tools(rule, all);
         wording(standIn, all);
-        diets(DishLabels.of(lesson.withFood(line.id(), f -> f.but(d -> {
-            d.chosen = standIn.id();
-            d.labelSays = null;
-        })), knowledge), all);
+        diets(
+                DishLabels.of(
+                        lesson.withFood(
+                                line.id(),
+                                f -> f.but(d -> {
+                                    d.chosen = standIn.id();
+                                    d.labelSays = null;
+                                })),
+                        knowledge),
+                all);
         safety(standIn, all);
         breaks(standIn, all);
         return List.copyOf(all);
@@ -134,15 +195,22 @@ final class OfferWork {
 
     private void salt(Food standIn, Amount exact, List<KnockOn> all) {
         if (exact == null || line.amount() == null) return;
-        var more = saltIn(standIn, exact, "").minus(saltIn(food, line.amount(), line.form())).dividedBy(Ratio.of(lesson.makes().serves()));
+        var more = saltIn(standIn, exact, "")
+                .minus(saltIn(food, line.amount(), line.form()))
+                .dividedBy(Ratio.of(lesson.makes().serves()));
         if (more.abs().isLessThan(SALT_MATTERS)) return;
         var grams = more.abs().toStep(Ratio.of(1, 10));
-        add(all, KnockOn.Kind.CHANGE, Words.OURS.say(more.isNegative() ? "salt.less" : "salt.more", AmountText.number(grams)));
+        add(
+                all,
+                KnockOn.Kind.CHANGE,
+                Words.OURS.say(more.isNegative() ? "salt.less" : "salt.more", AmountText.number(grams)));
     }
 
     private Ratio saltIn(Food of, Amount amount, String form) {
         if (of.facts().salt() == null) return Ratio.ZERO;
-        return Weighing.in(amount, Unit.G, of, form, course.house(), course.house()).map(a -> a.low().times(of.facts().salt()).dividedBy(Ratio.of(100))).orElse(Ratio.ZERO);
+        return Weighing.in(amount, Unit.G, of, form, course.house(), course.house())
+                .map(a -> a.low().times(of.facts().salt()).dividedBy(Ratio.of(100)))
+                .orElse(Ratio.ZERO);
     }
 
     private void time(SwapRule rule, Food standIn, List<KnockOn> all) {
@@ -152,19 +220,28 @@ final class OfferWork {
             add(all, KnockOn.Kind.TIME, Words.OURS.say("atHome", (s > 0 ? "+" : "−") + Clock.text(home)));
         }
         for (var task : standIn.facts().before()) {
-            if (!food.facts().before().contains(task)) add(all, KnockOn.Kind.TIME, Words.OURS.say("before", task(task)));
+            if (!food.facts().before().contains(task))
+                add(all, KnockOn.Kind.TIME, Words.OURS.say("before", task(task)));
         }
         for (var task : food.facts().before()) {
-            if (!standIn.facts().before().contains(task)) add(all, KnockOn.Kind.TIME, Words.OURS.say("noNeed", task(task)));
+            if (!standIn.facts().before().contains(task))
+                add(all, KnockOn.Kind.TIME, Words.OURS.say("noNeed", task(task)));
         }
     }
 
     private static String task(Facts.Before task) {
-        return Words.OURS.say("task", Character.toLowerCase(task.what().charAt(0)) + task.what().substring(1), Clock.spell(task.seconds()));
+        return Words.OURS.say(
+                "task",
+                Character.toLowerCase(task.what().charAt(0)) + task.what().substring(1),
+                Clock.spell(task.seconds()));
     }
 
     private void tools(SwapRule rule, List<KnockOn> all) {
-        for (var id : missingTools(rule)) add(all, KnockOn.Kind.TOOL, Words.OURS.say("tool", knowledge.tool(id).orElseThrow().name()));
+        for (var id : missingTools(rule))
+            add(
+                    all,
+                    KnockOn.Kind.TOOL,
+                    Words.OURS.say("tool", knowledge.tool(id).orElseThrow().name()));
     }
 
     /** Tools that the table's own words imply and neither the kit list nor the steps have. */
@@ -172,7 +249,11 @@ final class OfferWork {
         var there = new HashSet<>(lesson.tools().stream().map(ToolLine::tool).toList());
         // What the steps already do to the food, they have the tool for.
         use.later().forEach(l -> knowledge.toolsImpliedBy(l.text()).forEach(f -> there.add(f.id())));
-        return knowledge.toolsImpliedBy(rule.change() + " " + rule.words()).stream().map(f -> f.id()).distinct().filter(id -> !there.contains(id)).toList();
+        return knowledge.toolsImpliedBy(rule.change() + " " + rule.words()).stream()
+                .map(f -> f.id())
+                .distinct()
+                .filter(id -> !there.contains(id))
+                .toList();
     }
 
     private void wording(Food standIn, List<KnockOn> all) {
@@ -186,11 +267,19 @@ final class OfferWork {
             var was = before.of(diet).truth();
             var now = after.of(diet).truth();
             if (was == now) continue;
-            add(all, KnockOn.Kind.DIET, switch (now) {
-                case YES -> Words.OURS.say("becomes", diet.title());
-                case NO -> Words.OURS.say("noLonger", diet.title());
-                case UNKNOWN -> Words.OURS.say("unknown", diet.title(), after.of(diet).because().size(), List.copyOf(after.of(diet).because()));
-            });
+            add(
+                    all,
+                    KnockOn.Kind.DIET,
+                    switch (now) {
+                        case YES -> Words.OURS.say("becomes", diet.title());
+                        case NO -> Words.OURS.say("noLonger", diet.title());
+                        case UNKNOWN ->
+                            Words.OURS.say(
+                                    "unknown",
+                                    diet.title(),
+                                    after.of(diet).because().size(),
+                                    List.copyOf(after.of(diet).because()));
+                    });
         }
     }
 
@@ -198,7 +287,15 @@ final class OfferWork {
         int was = course.profile().core(food.risk());
         int now = course.profile().core(standIn.risk());
         if (now > was) {
-            add(all, KnockOn.Kind.SAFETY, was == 0 ? Words.OURS.say("core", course.profile().degrees(now)) : Words.OURS.say("core.changed", course.profile().degrees(now), course.profile().degrees(was)));
+            add(
+                    all,
+                    KnockOn.Kind.SAFETY,
+                    was == 0
+                            ? Words.OURS.say("core", course.profile().degrees(now))
+                            : Words.OURS.say(
+                                    "core.changed",
+                                    course.profile().degrees(now),
+                                    course.profile().degrees(was)));
         }
         if (standIn.risk().soilsHands() && !food.risk().soilsHands()) {
             add(all, KnockOn.Kind.SAFETY, Words.OURS.say(firstUse() == 0 ? "raw" : "raw.step", firstUse()));
@@ -206,7 +303,8 @@ final class OfferWork {
     }
 
     private void breaks(Food standIn, List<KnockOn> all) {
-        var same = food.facts().cannot().stream().flatMap(c -> c.verbs().stream()).toList();
+        var same =
+                food.facts().cannot().stream().flatMap(c -> c.verbs().stream()).toList();
         for (var cannot : standIn.facts().cannot()) {
             var verbs = cannot.verbs().stream().filter(v -> !same.contains(v)).toList();
             for (var verb : verbs) {
@@ -219,14 +317,19 @@ final class OfferWork {
     }
 
     private String refusal(SwapRule rule, Food standIn, Set<Allergen> added) {
-        boolean heated = use.contexts().stream().anyMatch(c -> c.isHeated() && c != Context.MELTED && c != Context.TOASTED);
-        if (standIn.risk().soilsHands() && !food.risk().soilsHands() && !heated && !use.contexts().isEmpty()) {
+        boolean heated =
+                use.contexts().stream().anyMatch(c -> c.isHeated() && c != Context.MELTED && c != Context.TOASTED);
+        if (standIn.risk().soilsHands()
+                && !food.risk().soilsHands()
+                && !heated
+                && !use.contexts().isEmpty()) {
             return Words.OURS.say(firstUse() == 0 ? "uncooked" : "uncooked.step", firstUse());
         }
         var fitness = Fitness.of(rule, use);
         if (fitness.rank() == 0) return fitness.reason();
         for (var allergen : added) {
-            long hurt = homes.stream().filter(h -> h.allergies().contains(allergen)).count();
+            long hurt =
+                    homes.stream().filter(h -> h.allergies().contains(allergen)).count();
             if (hurt > 0) return Words.OURS.say("allergy", hurt, allergen.title());
         }
         return "";
@@ -235,9 +338,13 @@ final class OfferWork {
     /** Exact price of what this lesson needs of it, in the smallest coin; dear where nobody knows. */
     Ratio price(Offer offer) {
         if (offer.isLeaveOut() || offer.exact() == null) return Ratio.ZERO;
-        return course.prices().stream().filter(p -> p.food().equals(offer.food().id())).map(p -> Weighing.in(offer.exact(), p.holds().unit(), offer.food(), "",
-                course.house(), course.house()).map(a -> a.low().dividedBy(p.holds().low()).times(p.coins())).orElse(Ratio.of(Long.MAX_VALUE / 2)))
-                .min(Comparator.naturalOrder()).orElse(Ratio.of(Long.MAX_VALUE / 2));
+        return course.prices().stream()
+                .filter(p -> p.food().equals(offer.food().id()))
+                .map(p -> Weighing.in(offer.exact(), p.holds().unit(), offer.food(), "", course.house(), course.house())
+                        .map(a -> a.low().dividedBy(p.holds().low()).times(p.coins()))
+                        .orElse(Ratio.of(Long.MAX_VALUE / 2)))
+                .min(Comparator.naturalOrder())
+                .orElse(Ratio.of(Long.MAX_VALUE / 2));
     }
 
     private static Set<Allergen> minus(Collection<Allergen> all, Collection<Allergen> less) {

@@ -15,8 +15,17 @@ import webodidact.core.amount.Ratio;
  * @param seconds more (or less) time on air
  * @param words what to say
  */
-public record SwapRule(String food, String job, String context, Set<Context> contexts, String standIn, Ratio ratio, Need need, String change,
-        int seconds, String words) {
+public record SwapRule(
+        String food,
+        String job,
+        String context,
+        Set<Context> contexts,
+        String standIn,
+        Ratio ratio,
+        Need need,
+        String change,
+        int seconds,
+        String words) {
     /**
      * What has to be added for so much of the food.
      *
@@ -32,7 +41,16 @@ public record SwapRule(String food, String job, String context, Set<Context> con
     }
 
     static SwapRule of(String[] c) {
-        return new SwapRule(c[0], c[1], c[2], Context.parse(c[2]), c[3], Ratio.parse(c[4]), c[5].isEmpty() ? null : Need.parse(c[5]), c[6],
-                Integer.parseInt(c[7]), c[8]);
+        return new SwapRule(
+                c[0],
+                c[1],
+                c[2],
+                Context.parse(c[2]),
+                c[3],
+                Ratio.parse(c[4]),
+                c[5].isEmpty() ? null : Need.parse(c[5]),
+                c[6],
+                Integer.parseInt(c[7]),
+                c[8]);
     }
 }

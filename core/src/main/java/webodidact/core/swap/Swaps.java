@@ -37,7 +37,8 @@ public final class Swaps {
 
     private static Map<String, List<SwapRule>> read() {
         var rules = new HashMap<String, List<SwapRule>>();
-        for (var c : TableFile.rows(Knowledge.class, "swaps.txt", 9)) rules.computeIfAbsent(c[0], k -> new ArrayList<>()).add(SwapRule.of(c));
+        for (var c : TableFile.rows(Knowledge.class, "swaps.txt", 9))
+            rules.computeIfAbsent(c[0], k -> new ArrayList<>()).add(SwapRule.of(c));
         rules.replaceAll((food, list) -> List.copyOf(list));
         return Map.copyOf(rules);
     }
@@ -53,8 +54,11 @@ public final class Swaps {
         var work = new OfferWork(lesson, line, food, inUse, homes, knowledge, course);
         var offers = new ArrayList<Offer>();
         for (var rule : rules().getOrDefault(food.id(), List.of())) offers.add(work.offer(rule));
-        offers.sort(Comparator.comparing(Offer::isRefused).thenComparing(o -> -Fitness.of(o.rule(), inUse).rank())
-                .thenComparing(o -> -o.covers().size()).thenComparing(Swaps::disturbance).thenComparing(work::price));
+        offers.sort(Comparator.comparing(Offer::isRefused)
+                .thenComparing(o -> -Fitness.of(o.rule(), inUse).rank())
+                .thenComparing(o -> -o.covers().size())
+                .thenComparing(Swaps::disturbance)
+                .thenComparing(work::price));
         int at = (int) offers.stream().filter(o -> !o.isRefused()).count();
         offers.add(at, work.leftOut());
         return List.copyOf(offers);
@@ -62,15 +66,23 @@ public final class Swaps {
 
     /** Seconds on air, a minute for each later verb that breaks or tool that is missing, and a second for each minute before class. */
     private static int disturbance(Offer offer) {
-        int before = offer.isLeaveOut() ? 0 : offer.food().facts().before().stream().mapToInt(b -> b.seconds() / 60).sum();
-        return Math.abs(offer.onAir()) + 60 * offer.of(KnockOn.Kind.BREAKS).size() + 60 * offer.of(KnockOn.Kind.TOOL).size() + before;
+        int before = offer.isLeaveOut()
+                ? 0
+                : offer.food().facts().before().stream()
+                        .mapToInt(b -> b.seconds() / 60)
+                        .sum();
+        return Math.abs(offer.onAir())
+                + 60 * offer.of(KnockOn.Kind.BREAKS).size()
+                + 60 * offer.of(KnockOn.Kind.TOOL).size()
+                + before;
     }
 
     /** Whether that home has the food and may eat it by what is declared; where the label decides, papers say so. */
     public static boolean canUse(Household home, Food food) {
         if (home.missingFoods().contains(food.id())) return false;
         boolean allergic = food.allergens().stream().anyMatch(home.allergies()::contains);
-        return !allergic && home.diets().stream().flatMap(d -> Diet.named(d).stream()).allMatch(food::suits);
+        return !allergic
+                && home.diets().stream().flatMap(d -> Diet.named(d).stream()).allMatch(food::suits);
     }
 
     /**
@@ -79,11 +91,13 @@ public final class Swaps {
      */
     public static boolean mustCheck(Household home, Food food) {
         boolean unknownDiet = home.diets().stream().anyMatch(d -> Diet.named(d).isEmpty());
-        return food.checkLabel() && !home.allergies().isEmpty() || unknownDiet && (food.checkLabel() || !food.suits(Diet.VEGAN));
+        return food.checkLabel() && !home.allergies().isEmpty()
+                || unknownDiet && (food.checkLabel() || !food.suits(Diet.VEGAN));
     }
 
     /** Names with a factor for leaving something out. */
     static SwapRule leaveOut(Food food, String change) {
-        return new SwapRule(food.id(), "", "", Set.of(), "", Ratio.ZERO, null, change, 0, Words.OURS.say("leaveOut.words"));
+        return new SwapRule(
+                food.id(), "", "", Set.of(), "", Ratio.ZERO, null, change, 0, Words.OURS.say("leaveOut.words"));
     }
 }

@@ -43,7 +43,11 @@ final class Wording {
             if (!found.id().equals(from.id())) continue;
             out.append(text, at, found.start());
             boolean capital = Character.isUpperCase(text.charAt(found.start()));
-            out.append(capital ? Character.toUpperCase(to.name().charAt(0)) + to.name().substring(1) : to.name());
+            out.append(
+                    capital
+                            ? Character.toUpperCase(to.name().charAt(0))
+                                    + to.name().substring(1)
+                            : to.name());
             at = found.end();
         }
         return out.append(text.substring(at)).toString();

@@ -16,14 +16,19 @@ public final class TableFile {
     /** The lines of the resource beside {@code anchor}; every one has exactly {@code columns} columns. */
     public static List<String[]> rows(Class<?> anchor, String resource, int columns) {
         var rows = new ArrayList<String[]>();
-        try (var in = new BufferedReader(new InputStreamReader(anchor.getResourceAsStream(resource), StandardCharsets.UTF_8))) {
+        try (var in = new BufferedReader(
+                new InputStreamReader(anchor.getResourceAsStream(resource), StandardCharsets.UTF_8))) {
             int number = 0;
             for (String line = in.readLine(); line != null; line = in.readLine()) {
                 number++;
                 if (line.isBlank() || line.startsWith("#")) continue;
-                var cells = Arrays.stream(line.split("\\|", -1)).map(String::strip).map(c -> c.equals("-") ? "" : c).toArray(String[]::new);
+                var cells = Arrays.stream(line.split("\\|", -1))
+                        .map(String::strip)
+                        .map(c -> c.equals("-") ? "" : c)
+                        .toArray(String[]::new);
                 if (cells.length != columns) {
-                    throw new IllegalStateException(resource + ", line " + number + ": " + cells.length + " columns, expected " + columns);
+                    throw new IllegalStateException(
+                            resource + ", line " + number + ": " + cells.length + " columns, expected " + columns);
                 }
                 rows.add(cells);
             }
@@ -35,6 +40,9 @@ public final class TableFile {
 
     /** The parts of a list cell, none blank. */
     public static List<String> list(String cell) {
-        return Arrays.stream(cell.split(";")).map(String::strip).filter(s -> !s.isEmpty()).toList();
+        return Arrays.stream(cell.split(";"))
+                .map(String::strip)
+                .filter(s -> !s.isEmpty())
+                .toList();
     }
 }

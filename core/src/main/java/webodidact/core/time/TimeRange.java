@@ -57,7 +57,11 @@ public record TimeRange(int low, int high) {
     /** Reads "12", "12-15" or "10 to 12" as minutes, "2:30" and "2:30-3:00" as minutes and seconds, "45 s" as seconds. */
     public static TimeRange parse(String text) {
         if (text.strip().length() > 60) throw wrong(text.strip().substring(0, 60) + "…");
-        var plain = text.strip().replace('–', '-').replace('−', '-').replace(" to ", "-").replaceAll("\\s*(min(ute)?s?)\\.?$", "");
+        var plain = text.strip()
+                .replace('–', '-')
+                .replace('−', '-')
+                .replace(" to ", "-")
+                .replaceAll("\\s*(min(ute)?s?)\\.?$", "");
         if (plain.isEmpty()) return ZERO;
         var parts = plain.split("\\s*-\\s*", -1);
         try {

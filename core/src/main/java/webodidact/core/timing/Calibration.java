@@ -37,7 +37,9 @@ public final class Calibration {
             for (var take : book.takesOf(lesson.id())) add(sums, lesson, take);
         }
         var all = new EnumMap<Segment, Measured>(Segment.class);
-        sums.forEach((segment, s) -> all.put(segment, new Measured(Math.clamp(Ratio.of(s.words * 60, s.seconds).nearest(), 60, 240), s.takes.size())));
+        sums.forEach((segment, s) -> all.put(
+                segment,
+                new Measured(Math.clamp(Ratio.of(s.words * 60, s.seconds).nearest(), 60, 240), s.takes.size())));
         return all;
     }
 
@@ -46,7 +48,9 @@ public final class Calibration {
         for (var time : take.steps()) {
             var step = lesson.step(time.step()).orElse(null);
             if (step == null || !step.title().equals(time.title()) || !isSpoken(step, usual)) continue;
-            int words = SpokenWords.count(step.say()) + SpokenWords.count(step.question()) + SpokenWords.count(step.answer());
+            int words = SpokenWords.count(step.say())
+                    + SpokenWords.count(step.question())
+                    + SpokenWords.count(step.answer());
             int seconds = time.seconds() - (step.question().isBlank() ? 0 : Pace.ANSWER_PAUSE);
             if (seconds <= 0) continue;
             var sum = sums.computeIfAbsent(step.segment(), k -> new Sum());
@@ -57,6 +61,9 @@ public final class Calibration {
     }
 
     private static boolean isSpoken(Step step, Pace usual) {
-        return !step.say().isBlank() && step.waiting() == null && step.hands().likely() < usual.talk(step) && Cautions.in(step.say()).isEmpty();
+        return !step.say().isBlank()
+                && step.waiting() == null
+                && step.hands().likely() < usual.talk(step)
+                && Cautions.in(step.say()).isEmpty();
     }
 }

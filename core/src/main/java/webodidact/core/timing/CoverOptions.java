@@ -40,16 +40,31 @@ public final class CoverOptions {
         var step = lesson.step(stepId).orElse(null);
         if (step == null || step.waiting() == null) return List.of();
         var options = new ArrayList<Option>();
-        var collect = step.waiting().cover() instanceof Cover.CarryOn c && lesson.indexOf(c.collectAt()) > lesson.indexOf(stepId)
-                ? c.collectAt() : bestCollector(lesson, step, pace);
-        if (collect.isEmpty()) options.add(new Option(new Cover.CarryOn(""), -1, Words.OURS.message("refused.noLater"), null));
+        var collect = step.waiting().cover() instanceof Cover.CarryOn c
+                        && lesson.indexOf(c.collectAt()) > lesson.indexOf(stepId)
+                ? c.collectAt()
+                : bestCollector(lesson, step, pace);
+        if (collect.isEmpty())
+            options.add(new Option(new Cover.CarryOn(""), -1, Words.OURS.message("refused.noLater"), null));
         else options.add(carryOn(lesson, step, collect, pace));
         var cover = step.waiting().cover();
         var copy = cover instanceof Cover.ReadyCopy ? cover : Cover.ReadyCopy.usual();
         options.add(plain(lesson, step, copy, pace, Words.OURS.message("detail.copy"), null));
         var noEdit = lesson.delivery().isLive() ? Words.OURS.message("refused.live") : null;
-        options.add(plain(lesson, step, cover instanceof Cover.Cut ? cover : new Cover.Cut(10), pace, Words.OURS.message("detail.cut"), noEdit));
-        options.add(plain(lesson, step, cover instanceof Cover.SpeedUp ? cover : new Cover.SpeedUp(8), pace, Words.OURS.message("detail.fast"), noEdit));
+        options.add(plain(
+                lesson,
+                step,
+                cover instanceof Cover.Cut ? cover : new Cover.Cut(10),
+                pace,
+                Words.OURS.message("detail.cut"),
+                noEdit));
+        options.add(plain(
+                lesson,
+                step,
+                cover instanceof Cover.SpeedUp ? cover : new Cover.SpeedUp(8),
+                pace,
+                Words.OURS.message("detail.fast"),
+                noEdit));
         int more = Math.max(0, step.waiting().time().likely());
         options.add(plain(lesson, step, Cover.STAY, pace, Words.OURS.message("detail.stay", Clock.text(more)), null));
         options.sort(Comparator.comparing(o -> !o.isAllowed()));
@@ -60,11 +75,17 @@ public final class CoverOptions {
     public static String bestCollector(Lesson lesson, Step step, Pace pace) {
         int at = lesson.indexOf(step.id());
         if (at + 1 >= lesson.steps().size()) return "";
-        var open = lesson.withStep(step.id(), s -> s.but(d -> d.waiting = s.waiting().covered(new Cover.CarryOn(""))));
+        var open = lesson.withStep(
+                step.id(), s -> s.but(d -> d.waiting = s.waiting().covered(new Cover.CarryOn(""))));
         var plan = Planner.plan(open, pace);
         int soonest = plan.steps().get(at).waiting().soonest();
         var later = plan.steps().subList(at + 1, plan.steps().size());
-        return later.stream().filter(p -> p.span().start() >= soonest).findFirst().orElse(later.getLast()).step().id();
+        return later.stream()
+                .filter(p -> p.span().start() >= soonest)
+                .findFirst()
+                .orElse(later.getLast())
+                .step()
+                .id();
     }
 
     private static Option carryOn(Lesson lesson, Step step, String collect, Pace pace) {
@@ -75,14 +96,22 @@ public final class CoverOptions {
         var time = step.waiting().time();
         var form = run.early() > 0 ? "early" : run.late() > 0 ? "late" : "fits";
         int by = run.early() > 0 ? run.early() : run.late() > 0 ? run.late() : run.collected() - run.from();
-        return new Option(cover, plan.planned(), null, Words.OURS.message("detail.carryOn." + form, number, Clock.text(by), time.text()));
+        return new Option(
+                cover,
+                plan.planned(),
+                null,
+                Words.OURS.message("detail.carryOn." + form, number, Clock.text(by), time.text()));
     }
 
     private static Option plain(Lesson lesson, Step step, Cover cover, Pace pace, Message detail, Message refused) {
-        return new Option(cover, refused == null ? planWith(lesson, step, cover, pace).planned() : -1, refused, detail);
+        return new Option(
+                cover, refused == null ? planWith(lesson, step, cover, pace).planned() : -1, refused, detail);
     }
 
     private static Schedule planWith(Lesson lesson, Step step, Cover cover, Pace pace) {
-        return Planner.plan(lesson.withStep(step.id(), s -> s.but(d -> d.waiting = s.waiting().covered(cover))), pace);
+        return Planner.plan(
+                lesson.withStep(
+                        step.id(), s -> s.but(d -> d.waiting = s.waiting().covered(cover))),
+                pace);
     }
 }

@@ -42,7 +42,9 @@ public record Pace(Audience audience, Map<Segment, Integer> own, Map<Segment, In
     /** Words a minute in that segment. */
     public int wordsPerMinute(Segment segment) {
         var measured = own.get(segment);
-        return measured != null ? measured : (int) segment.factor().times(audience.wordsPerMinute()).nearest();
+        return measured != null
+                ? measured
+                : (int) segment.factor().times(audience.wordsPerMinute()).nearest();
     }
 
     public boolean isOwn(Segment segment) {
@@ -79,6 +81,9 @@ public record Pace(Audience audience, Map<Segment, Integer> own, Map<Segment, In
 
     private record Counted(int all, int careful) {}
 
-    private static final Remembered<String, Counted> COUNTED = new Remembered<>(text -> new Counted(SpokenWords.count(text),
-            Cautions.in(text).stream().mapToInt(s -> SpokenWords.count(text.substring(s.start(), s.end()))).sum()));
+    private static final Remembered<String, Counted> COUNTED = new Remembered<>(text -> new Counted(
+            SpokenWords.count(text),
+            Cautions.in(text).stream()
+                    .mapToInt(s -> SpokenWords.count(text.substring(s.start(), s.end())))
+                    .sum()));
 }

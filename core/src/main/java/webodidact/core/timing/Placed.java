@@ -19,7 +19,17 @@ import webodidact.core.time.TimeRange;
  * @param hit when it has to be reached at the latest, for the slot, for waits that run and for what has to be reached by a time
  * @param kitchen the same as {@code span} on the kitchen's clock, where cuts and speed-ups last as long as they last
  */
-public record Placed(Step step, int number, Span span, Span busy, int talk, TimeRange hands, int idle, WaitRun waiting, int hit, Span kitchen) {
+public record Placed(
+        Step step,
+        int number,
+        Span span,
+        Span busy,
+        int talk,
+        TimeRange hands,
+        int idle,
+        WaitRun waiting,
+        int hit,
+        Span kitchen) {
     /**
      * A wait as it runs in the kitchen.
      *
@@ -31,7 +41,15 @@ public record Placed(Step step, int number, Span span, Span busy, int talk, Time
      * @param late seconds it is left too long
      * @param looks where its looks are laid
      */
-    public record WaitRun(int from, int soonest, int latest, int collected, String collectedIn, int early, int late, List<Due> looks) {
+    public record WaitRun(
+            int from,
+            int soonest,
+            int latest,
+            int collected,
+            String collectedIn,
+            int early,
+            int late,
+            List<Due> looks) {
         public WaitRun {
             looks = List.copyOf(looks);
         }

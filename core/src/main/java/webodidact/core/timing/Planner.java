@@ -19,7 +19,11 @@ public final class Planner {
     /** Seconds on air to carry a ready copy in. */
     public static final int SWAP = 15;
 
-    private enum Level { LOW, LIKELY, HIGH }
+    private enum Level {
+        LOW,
+        LIKELY,
+        HIGH
+    }
 
     private record Pass(int[] start, int[] busyEnd, int[] end, int[] idle, int[] waitFrom) {
         Pass(int n) {
@@ -42,7 +46,9 @@ public final class Planner {
         collector = new int[talk.length];
         for (int i = 0; i < talk.length; i++) {
             var step = lesson.steps().get(i);
-            int at = step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var id) ? lesson.indexOf(id) : -1;
+            int at = step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var id)
+                    ? lesson.indexOf(id)
+                    : -1;
             collector[i] = at > i ? at : -1;
             if (at > i) collectedIn.computeIfAbsent(at, k -> new ArrayList<>()).add(i);
         }
@@ -65,11 +71,27 @@ public final class Planner {
         var placed = new ArrayList<Placed>();
         for (int i = 0; i < talk.length; i++) {
             var step = lesson.steps().get(i);
-            placed.add(new Placed(step, i + 1, new Span(likely.start[i], likely.end[i]), new Span(likely.start[i], likely.busyEnd[i]),
-                    talk[i], step.hands(), likely.idle[i], waiting(i, step, likely, kitchen), hits[i], new Span(kitchen.start[i], kitchen.end[i])));
+            placed.add(new Placed(
+                    step,
+                    i + 1,
+                    new Span(likely.start[i], likely.end[i]),
+                    new Span(likely.start[i], likely.busyEnd[i]),
+                    talk[i],
+                    step.hands(),
+                    likely.idle[i],
+                    waiting(i, step, likely, kitchen),
+                    hits[i],
+                    new Span(kitchen.start[i], kitchen.end[i])));
         }
-        return new Schedule(placed, range(low.total(), high.total()), likely.total(), kitchen.total(), range(kitchenLow.total(), kitchenHigh.total()),
-                lesson.slot(), cameraMoves(), parts(low, likely, high, kitchen));
+        return new Schedule(
+                placed,
+                range(low.total(), high.total()),
+                likely.total(),
+                kitchen.total(),
+                range(kitchenLow.total(), kitchenHigh.total()),
+                lesson.slot(),
+                cameraMoves(),
+                parts(low, likely, high, kitchen));
     }
 
     private static TimeRange range(int low, int high) {
@@ -83,10 +105,15 @@ public final class Planner {
         for (int i = 0; i < n; i++) {
             var step = lesson.steps().get(i);
             int ready = now;
-            // Between the parts of a recording the camera is off: what is collected in the next one is waited for unseen.
+            // Between the parts of a recording the camera is off: what is collected in the next one is waited for
+            // unseen.
             boolean seen = kitchen || !beginsPart(i);
             for (int j : collectedIn.getOrDefault(i, List.of())) {
-                if (seen || j == i) ready = Math.max(ready, pass.waitFrom[j] + needed(lesson.steps().get(j).waiting().time(), level));
+                if (seen || j == i)
+                    ready = Math.max(
+                            ready,
+                            pass.waitFrom[j]
+                                    + needed(lesson.steps().get(j).waiting().time(), level));
             }
             pass.idle[i] = ready - now;
             pass.start[i] = ready;
@@ -99,7 +126,9 @@ public final class Planner {
     }
 
     private boolean beginsPart(int i) {
-        return i > 0 && !lesson.delivery().isLive() && !lesson.steps().get(i).part().isBlank();
+        return i > 0
+                && !lesson.delivery().isLive()
+                && !lesson.steps().get(i).part().isBlank();
     }
 
     private List<Part> parts(Pass low, Pass likely, Pass high, Pass kitchen) {
@@ -111,8 +140,13 @@ public final class Planner {
             if (i < n && !beginsPart(i)) continue;
             int last = i - 1;
             var title = lesson.steps().get(from).part();
-            parts.add(new Part(title.isBlank() ? Words.OURS.say("part", parts.size() + 1) : title, from + 1, last + 1, new Span(likely.start[from], likely.end[last]),
-                    range(low.end[last] - low.start[from], high.end[last] - high.start[from]), kitchen.end[last] - kitchen.start[from]));
+            parts.add(new Part(
+                    title.isBlank() ? Words.OURS.say("part", parts.size() + 1) : title,
+                    from + 1,
+                    last + 1,
+                    new Span(likely.start[from], likely.end[last]),
+                    range(low.end[last] - low.start[from], high.end[last] - high.start[from]),
+                    kitchen.end[last] - kitchen.start[from]));
             from = i;
         }
         return parts;
@@ -130,7 +164,8 @@ public final class Planner {
         }
         for (int j = 0; j < n; j++) {
             if (collector[j] < 0 || !lesson.delivery().isLive()) continue;
-            int late = likely.waitFrom[j] + lesson.steps().get(j).waiting().time().high() - likely.start[collector[j]];
+            int late =
+                    likely.waitFrom[j] + lesson.steps().get(j).waiting().time().high() - likely.start[collector[j]];
             for (int k = j + 1; k <= collector[j]; k++) hits[k] = Math.min(hits[k], likely.start[k] + late);
         }
         return hits;
@@ -155,7 +190,12 @@ public final class Planner {
     }
 
     private int onAir(Step step, Level level, boolean kitchen) {
-        return step.waiting() == null ? 0 : onAir(step, at(step.waiting().time(), level), kitchen || lesson.delivery().isLive());
+        return step.waiting() == null
+                ? 0
+                : onAir(
+                        step,
+                        at(step.waiting().time(), level),
+                        kitchen || lesson.delivery().isLive());
     }
 
     /** Seconds on air after words and hands at the likely pace, the hold left out. */
@@ -179,14 +219,23 @@ public final class Planner {
         int from = likely.waitFrom[i];
         int soonest = from + time.low();
         int latest = from + time.high();
-        if (!step.carriesOn()) return new Placed.WaitRun(from, soonest, latest, likely.end[i], step.id(), 0, 0, List.of());
-        if (collector[i] < 0) return new Placed.WaitRun(from, soonest, latest, -1, "", 0, 0, looks(i, step, likely, talk.length));
+        if (!step.carriesOn())
+            return new Placed.WaitRun(from, soonest, latest, likely.end[i], step.id(), 0, 0, List.of());
+        if (collector[i] < 0)
+            return new Placed.WaitRun(from, soonest, latest, -1, "", 0, 0, looks(i, step, likely, talk.length));
         int by = collector[i];
         int at = likely.start[by];
         int reached = at - likely.idle[by];
         // Unseen or cut, the food waits as long as it waits: being late is a matter of the kitchen's clock.
         int late = kitchen.start[by] - kitchen.waitFrom[i] - time.high();
-        return new Placed.WaitRun(from, soonest, latest, at, lesson.steps().get(by).id(), likely.idle[by] == 0 ? 0 : Math.max(0, soonest - reached), Math.max(0, late),
+        return new Placed.WaitRun(
+                from,
+                soonest,
+                latest,
+                at,
+                lesson.steps().get(by).id(),
+                likely.idle[by] == 0 ? 0 : Math.max(0, soonest - reached),
+                Math.max(0, late),
                 looks(i, step, likely, by));
     }
 
@@ -207,13 +256,20 @@ public final class Planner {
             int early = Math.max(0, moment - likely.start[k]);
             if (k == collector || early == 0) {
                 // While a step is waited for, nobody is busy.
-                dues.add(new Placed.Due(look, moment, lesson.steps().get(k).id(), k + 1, early, Math.max(0, likely.start[k] - likely.idle[k] - moment)));
+                dues.add(new Placed.Due(
+                        look,
+                        moment,
+                        lesson.steps().get(k).id(),
+                        k + 1,
+                        early,
+                        Math.max(0, likely.start[k] - likely.idle[k] - moment)));
                 continue;
             }
             int late = likely.end[k] - moment;
             boolean before = early * 5 <= look.at() || early <= late || k + 1 >= talk.length;
             int at = before ? k : k + 1;
-            dues.add(new Placed.Due(look, moment, lesson.steps().get(at).id(), at + 1, before ? early : 0, before ? 0 : late));
+            dues.add(new Placed.Due(
+                    look, moment, lesson.steps().get(at).id(), at + 1, before ? early : 0, before ? 0 : late));
         }
         return dues;
     }

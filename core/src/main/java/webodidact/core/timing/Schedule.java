@@ -18,7 +18,15 @@ import webodidact.core.time.TimeRange;
  * @param cameraMoves changes of the named camera set-up
  * @param parts of a recording; empty for a live lesson
  */
-public record Schedule(List<Placed> steps, TimeRange total, int planned, int kitchen, TimeRange kitchenTotal, int slot, int cameraMoves, List<Part> parts) {
+public record Schedule(
+        List<Placed> steps,
+        TimeRange total,
+        int planned,
+        int kitchen,
+        TimeRange kitchenTotal,
+        int slot,
+        int cameraMoves,
+        List<Part> parts) {
     public Schedule {
         steps = List.copyOf(steps);
         parts = List.copyOf(parts);
@@ -28,7 +36,8 @@ public record Schedule(List<Placed> steps, TimeRange total, int planned, int kit
     public static Schedule unknown(Lesson lesson) {
         var none = new Span(0, 0);
         var placed = new ArrayList<Placed>();
-        for (var step : lesson.steps()) placed.add(new Placed(step, placed.size() + 1, none, none, 0, TimeRange.ZERO, 0, null, 0, none));
+        for (var step : lesson.steps())
+            placed.add(new Placed(step, placed.size() + 1, none, none, 0, TimeRange.ZERO, 0, null, 0, none));
         return new Schedule(placed, TimeRange.ZERO, 0, 0, TimeRange.ZERO, lesson.slot(), 0, List.of());
     }
 
@@ -49,6 +58,8 @@ public record Schedule(List<Placed> steps, TimeRange total, int planned, int kit
     /** Seconds on air of a wait that is stayed with. */
     public static int stayed(Placed placed) {
         var wait = placed.step().waiting();
-        return wait != null && wait.cover() instanceof Cover.Stay ? placed.span().end() - placed.busy().end() - placed.step().hold() : 0;
+        return wait != null && wait.cover() instanceof Cover.Stay
+                ? placed.span().end() - placed.busy().end() - placed.step().hold()
+                : 0;
     }
 }

@@ -6,7 +6,8 @@ import java.util.function.Supplier;
 
 /** A language that sentences can be said in. Adding one: a constant here and a {@code Words_xx.properties} beside each bundle it has words for. */
 public enum Language {
-    ENGLISH(Locale.UK), GERMAN(Locale.GERMANY);
+    ENGLISH(Locale.UK),
+    GERMAN(Locale.GERMANY);
 
     private static final ScopedValue<Language> SPOKEN = ScopedValue.newInstance();
     private final Locale locale;
@@ -41,6 +42,9 @@ public enum Language {
 
     /** "de"; English for one that is not here. */
     public static Language of(String code) {
-        return Arrays.stream(values()).filter(l -> l.code().equals(code)).findFirst().orElse(ENGLISH);
+        return Arrays.stream(values())
+                .filter(l -> l.code().equals(code))
+                .findFirst()
+                .orElse(ENGLISH);
     }
 }

@@ -10,7 +10,9 @@ import java.util.Objects;
  */
 public record Message(Vocabulary vocabulary, String key, List<Object> args) {
     public Message {
-        args = args.stream().anyMatch(Objects::isNull) ? args.stream().map(a -> a == null ? "" : a).toList() : List.copyOf(args);
+        args = args.stream().anyMatch(Objects::isNull)
+                ? args.stream().map(a -> a == null ? "" : a).toList()
+                : List.copyOf(args);
     }
 
     /** In the language spoken here. */

@@ -9,7 +9,8 @@ public final class Plain {
         if (text == null) return "";
         var plain = new StringBuilder(text.length());
         text.codePoints().forEach(c -> {
-            boolean blank = Character.isWhitespace(c) || Character.isSpaceChar(c) || Character.isISOControl(c) || c == 0xfeff;
+            boolean blank =
+                    Character.isWhitespace(c) || Character.isSpaceChar(c) || Character.isISOControl(c) || c == 0xfeff;
             if (!blank) plain.appendCodePoint(Character.getType(c) == Character.SURROGATE ? '?' : c);
             else if (!plain.isEmpty() && plain.charAt(plain.length() - 1) != ' ') plain.append(' ');
         });

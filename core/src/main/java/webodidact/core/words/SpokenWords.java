@@ -38,7 +38,8 @@ public final class SpokenWords {
     static int ofNumber(String digits) {
         if (digits.length() > 6) return digits.length();
         int n = Integer.parseInt(digits);
-        if (n >= 1000) return below1000(n / 1000) + 1 + (n % 1000 == 0 ? 0 : (n % 1000 < 100 ? 1 : 0) + below1000(n % 1000));
+        if (n >= 1000)
+            return below1000(n / 1000) + 1 + (n % 1000 == 0 ? 0 : (n % 1000 < 100 ? 1 : 0) + below1000(n % 1000));
         return below1000(n);
     }
 

@@ -21,7 +21,12 @@ public record VerbForms(String base, String third, String ing, String past, Stri
         var first = space < 0 ? verb : verb.substring(0, space);
         var rest = space < 0 ? "" : verb.substring(space);
         var past = irregular.getOrDefault("past", ed(first) + rest);
-        return new VerbForms(verb, irregular.getOrDefault("third", s(first) + rest), irregular.getOrDefault("ing", ing(first) + rest), past, irregular.getOrDefault("done", past));
+        return new VerbForms(
+                verb,
+                irregular.getOrDefault("third", s(first) + rest),
+                irregular.getOrDefault("ing", ing(first) + rest),
+                past,
+                irregular.getOrDefault("done", past));
     }
 
     public List<String> all() {
@@ -50,8 +55,16 @@ public record VerbForms(String base, String third, String ing, String past, Stri
     /** A short verb of one vowel and one consonant doubles it: chop, chopping; but peel, peeling and simmer, simmering. */
     private static String doubled(String verb) {
         int n = verb.length();
-        boolean one = n >= 3 && VOWELS.indexOf(verb.charAt(n - 1)) < 0 && "wxy".indexOf(verb.charAt(n - 1)) < 0 && VOWELS.indexOf(verb.charAt(n - 2)) >= 0 && VOWELS.indexOf(verb.charAt(n - 3)) < 0;
-        boolean single = verb.toLowerCase(Locale.ROOT).chars().filter(c -> VOWELS.indexOf(c) >= 0).count() == 1;
+        boolean one = n >= 3
+                && VOWELS.indexOf(verb.charAt(n - 1)) < 0
+                && "wxy".indexOf(verb.charAt(n - 1)) < 0
+                && VOWELS.indexOf(verb.charAt(n - 2)) >= 0
+                && VOWELS.indexOf(verb.charAt(n - 3)) < 0;
+        boolean single = verb.toLowerCase(Locale.ROOT)
+                        .chars()
+                        .filter(c -> VOWELS.indexOf(c) >= 0)
+                        .count()
+                == 1;
         return one && single || verb.endsWith("skim") ? verb + verb.charAt(n - 1) : verb;
     }
 }

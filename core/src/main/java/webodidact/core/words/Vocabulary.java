@@ -25,7 +25,8 @@ import java.util.stream.Collectors;
  */
 public final class Vocabulary {
     private final Function<String, InputStream> files;
-    private final Map<Language, Map<String, String>> bundles = Collections.synchronizedMap(new EnumMap<>(Language.class));
+    private final Map<Language, Map<String, String>> bundles =
+            Collections.synchronizedMap(new EnumMap<>(Language.class));
 
     private Vocabulary(Function<String, InputStream> files) {
         this.files = files;
@@ -51,7 +52,9 @@ public final class Vocabulary {
     }
 
     private static String code(String name) {
-        return name.replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT).replace('_', '-');
+        return name.replaceAll("(?<=[a-z])(?=[A-Z])", "-")
+                .toLowerCase(Locale.ROOT)
+                .replace('_', '-');
     }
 
     /** In the language spoken here. */
@@ -72,7 +75,8 @@ public final class Vocabulary {
     public String in(Language language, String key, List<?> args) {
         var own = bundle(language).get(key);
         var pattern = own == null ? bundle(Language.ENGLISH).get(key) : own;
-        if (pattern == null) throw new IllegalArgumentException("No words for '" + key + "': expected it in Words.properties");
+        if (pattern == null)
+            throw new IllegalArgumentException("No words for '" + key + "': expected it in Words.properties");
         return pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0 ? pattern : format(pattern, language, args);
     }
 
@@ -81,7 +85,8 @@ public final class Vocabulary {
         var own = format.getFormatsByArgumentIndex();
         var said = new Object[args.size()];
         // Only a figure that chooses between words stays one: "step 1000" has no comma.
-        for (int i = 0; i < said.length; i++) said[i] = i < own.length && own[i] != null ? args.get(i) : said(args.get(i), language);
+        for (int i = 0; i < said.length; i++)
+            said[i] = i < own.length && own[i] != null ? args.get(i) : said(args.get(i), language);
         return format.format(said);
     }
 
@@ -94,7 +99,8 @@ public final class Vocabulary {
     }
 
     private Map<String, String> bundle(Language language) {
-        return bundles.computeIfAbsent(language, l -> read(l == Language.ENGLISH ? "Words.properties" : "Words_" + l.code() + ".properties"));
+        return bundles.computeIfAbsent(
+                language, l -> read(l == Language.ENGLISH ? "Words.properties" : "Words_" + l.code() + ".properties"));
     }
 
     private Map<String, String> read(String file) {

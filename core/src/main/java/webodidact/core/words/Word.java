@@ -12,8 +12,25 @@ import java.util.Map;
  * @param stem lower case, singular: the form names are compared in
  */
 public record Word(int start, int end, String stem) {
-    private static final Map<String, String> IRREGULAR = Map.of("leaves", "leaf", "halves", "half", "loaves", "loaf",
-            "knives", "knife", "chives", "chive", "olives", "olive", "cloves", "clove", "potatoes", "potato", "tomatoes", "tomato");
+    private static final Map<String, String> IRREGULAR = Map.of(
+            "leaves",
+            "leaf",
+            "halves",
+            "half",
+            "loaves",
+            "loaf",
+            "knives",
+            "knife",
+            "chives",
+            "chive",
+            "olives",
+            "olive",
+            "cloves",
+            "clove",
+            "potatoes",
+            "potato",
+            "tomatoes",
+            "tomato");
 
     /** The words of the text, in order. Apostrophes and hyphens inside belong to the word. */
     public static List<Word> of(CharSequence text) {
@@ -47,7 +64,8 @@ public record Word(int start, int end, String stem) {
         int n = w.length();
         if (n < 4 || !w.endsWith("s") || w.endsWith("ss") || w.endsWith("us")) return w;
         if (w.endsWith("ies") && n > 4) return w.substring(0, n - 3) + "y";
-        if (w.endsWith("ches") || w.endsWith("shes") || w.endsWith("xes") || w.endsWith("sses")) return w.substring(0, n - 2);
+        if (w.endsWith("ches") || w.endsWith("shes") || w.endsWith("xes") || w.endsWith("sses"))
+            return w.substring(0, n - 2);
         return w.substring(0, n - 1);
     }
 }

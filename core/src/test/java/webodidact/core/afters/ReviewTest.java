@@ -23,7 +23,11 @@ class ReviewTest {
     private final Lesson lesson = of(talk, hands("a", 100));
 
     private static Take take(String id, int talked, int worked) {
-        return new Take(id, "test", LocalDateTime.of(2026, 11, 1, 17, 0), List.of(new Take.StepTime("t", "Talk", talked, 0, 0), new Take.StepTime("a", "a", worked, 15, 1)));
+        return new Take(
+                id,
+                "test",
+                LocalDateTime.of(2026, 11, 1, 17, 0),
+                List.of(new Take.StepTime("t", "Talk", talked, 0, 0), new Take.StepTime("a", "a", worked, 15, 1)));
     }
 
     @Test

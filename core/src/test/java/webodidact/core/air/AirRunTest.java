@@ -11,11 +11,22 @@ import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Cover;
 
 class AirRunTest {
-    private final AirRun start = AirRun.start(plan(of(waits(hands("a", 60), 100, 120, new Cover.CarryOn("c")), hands("b", 100), hands("c", 30))));
+    private final AirRun start = AirRun.start(
+            plan(of(waits(hands("a", 60), 100, 120, new Cover.CarryOn("c")), hands("b", 100), hands("c", 30))));
 
     @Test
     void measuresEachStepAndHoldsApart() {
-        var run = start.tick(70).next().tick(50).toggleHold().tick(20).toggleHold().tick(40).mark().next().tick(10).next();
+        var run = start.tick(70)
+                .next()
+                .tick(50)
+                .toggleHold()
+                .tick(20)
+                .toggleHold()
+                .tick(40)
+                .mark()
+                .next()
+                .tick(10)
+                .next();
         assertThat(run.isOver()).isTrue();
         assertThat(run.seconds()).containsExactly(70, 90, 10);
         assertThat(run.held()).containsExactly(0, 20, 0);
@@ -63,7 +74,8 @@ class AirRunTest {
         var run = start.tick(60).next().tick(100);
         assertThat(run.timers()).extracting(AirRun.Timer::step).containsExactly("a");
         assertThat(run.next().timers()).as("while it is collected").hasSize(1);
-        var four = AirRun.start(plan(of(waits(hands("a", 60), 100, 120, new Cover.CarryOn("b")), hands("b", 100), hands("c", 30))));
+        var four = AirRun.start(
+                plan(of(waits(hands("a", 60), 100, 120, new Cover.CarryOn("b")), hands("b", 100), hands("c", 30))));
         assertThat(four.next().next().timers()).isEmpty();
     }
 }

@@ -15,7 +15,10 @@ import org.junit.jupiter.api.Test;
 class AmountTest {
     @Provide
     Arbitrary<Amount> amounts() {
-        var number = Combinators.combine(Arbitraries.longs().between(0, 5000), Arbitraries.longs().between(1, 24)).as(Ratio::of);
+        var number = Combinators.combine(
+                        Arbitraries.longs().between(0, 5000),
+                        Arbitraries.longs().between(1, 24))
+                .as(Ratio::of);
         return Combinators.combine(number, number, Arbitraries.of(Unit.all()), Arbitraries.of(true, false))
                 .as((a, b, unit, about) -> new Amount(a.min(b), a.max(b), unit, about));
     }
@@ -42,25 +45,30 @@ class AmountTest {
 
     @Test
     void threeAustralianTablespoonsAreFourOfOurs() {
-        assertThat(Amount.of(3, Unit.TBSP).in(Unit.TBSP, MeasureSystem.AU, MeasureSystem.METRIC)).isEqualTo(Amount.of(4, Unit.TBSP));
+        assertThat(Amount.of(3, Unit.TBSP).in(Unit.TBSP, MeasureSystem.AU, MeasureSystem.METRIC))
+                .isEqualTo(Amount.of(4, Unit.TBSP));
     }
 
     @Test
     void kindsDoNotMix() {
         assertThatThrownBy(() -> Amount.of(1, Unit.KG).plus(Amount.of(1, Unit.PIECE), MeasureSystem.METRIC))
-                .isInstanceOf(MixedUnits.class).hasMessage("Cannot turn '1 piece' into 'kg': one is COUNT, the other MASS");
+                .isInstanceOf(MixedUnits.class)
+                .hasMessage("Cannot turn '1 piece' into 'kg': one is COUNT, the other MASS");
     }
 
     @Test
     void badTextSaysWhatWasExpected() {
-        assertThatThrownBy(() -> Amount.parse("3")).hasMessageStartingWith("Amount '3': expected a number and a unit, as in '3/2 tsp'");
-        assertThatThrownBy(() -> new Amount(Ratio.of(2), Ratio.ONE, Unit.G, false)).hasMessage("Amount from '2' to '1': expected the smaller end first");
+        assertThatThrownBy(() -> Amount.parse("3"))
+                .hasMessageStartingWith("Amount '3': expected a number and a unit, as in '3/2 tsp'");
+        assertThatThrownBy(() -> new Amount(Ratio.of(2), Ratio.ONE, Unit.G, false))
+                .hasMessage("Amount from '2' to '1': expected the smaller end first");
     }
 
     @Test
     void readsLikeARecipe() {
         assertThat(AmountText.of(Amount.of(Ratio.of(3, 2), Unit.TSP))).isEqualTo("1½ tsp");
-        assertThat(AmountText.of(new Amount(Ratio.of(2), Ratio.of(3), Unit.CLOVE, false))).isEqualTo("2–3 cloves");
+        assertThat(AmountText.of(new Amount(Ratio.of(2), Ratio.of(3), Unit.CLOVE, false)))
+                .isEqualTo("2–3 cloves");
         assertThat(AmountText.of(Amount.of(2, Unit.PIECE))).isEqualTo("2");
         assertThat(AmountText.number(Ratio.of(14, 10))).isEqualTo("1.4");
     }

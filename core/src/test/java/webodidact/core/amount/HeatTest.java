@@ -18,7 +18,8 @@ class HeatTest {
 
     @Test
     void everyGasMarkComesBack() {
-        for (int mark = 1; mark <= 9; mark++) assertThat(OvenScale.gas(OvenScale.celsiusOfGas(mark))).contains(mark);
+        for (int mark = 1; mark <= 9; mark++)
+            assertThat(OvenScale.gas(OvenScale.celsiusOfGas(mark))).contains(mark);
         assertThat(OvenScale.gas(60)).isEmpty();
         assertThatThrownBy(() -> OvenScale.celsiusOfGas(10)).hasMessage("Gas mark '10': expected 1 to 9");
     }
@@ -36,6 +37,7 @@ class HeatTest {
         assertThat(Microwave.seconds(180, 900, 600)).isEqualTo(270);
         assertThat(Microwave.seconds(95, 800, 800)).isEqualTo(100);
         assertThat(Microwave.forLoad(180, Ratio.of(2))).isEqualTo(360);
-        assertThatThrownBy(() -> Microwave.seconds(60, 0, 800)).hasMessage("Microwave of '0 W': expected 100 to 2000 W");
+        assertThatThrownBy(() -> Microwave.seconds(60, 0, 800))
+                .hasMessage("Microwave of '0 W': expected 100 to 2000 W");
     }
 }

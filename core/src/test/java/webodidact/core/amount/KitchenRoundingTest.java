@@ -24,7 +24,8 @@ class KitchenRoundingTest {
         "13/4 clove, METRIC, 3½ cloves",
         "4/3 sheet, METRIC, 1 sheet",
         "1/9 piece, METRIC, ¼",
-        "6/5 kg, METRIC, 1.2 kg"})
+        "6/5 kg, METRIC, 1.2 kg"
+    })
     void amountsComeOutInMeasuresThatExist(String exact, MeasureSystem system, String shown) {
         assertThat(KitchenRounding.round(Amount.parse(exact), system).text()).isEqualTo(shown);
     }
@@ -35,14 +36,16 @@ class KitchenRoundingTest {
             var exact = Amount.of(Ratio.of(parts, 96), unit);
             var rounded = KitchenRounding.round(exact, system);
             var ml = Ratio.ZERO;
-            for (var part : rounded.parts()) ml = ml.plus(part.in(Unit.ML, system).low());
+            for (var part : rounded.parts())
+                ml = ml.plus(part.in(Unit.ML, system).low());
             var meant = exact.in(Unit.ML, system).low();
             assertThat(ml.minus(meant).dividedBy(meant)).isEqualTo(rounded.error());
         }
     }
 
     @Property
-    void spoonsAndCupsBendNoRatioByMoreThanThreePercentFromATeaspoonUp(@ForAll @IntRange(min = 10, max = 4000) int tenths, @ForAll MeasureSystem system) {
+    void spoonsAndCupsBendNoRatioByMoreThanThreePercentFromATeaspoonUp(
+            @ForAll @IntRange(min = 10, max = 4000) int tenths, @ForAll MeasureSystem system) {
         var rounded = KitchenRounding.round(Amount.of(Ratio.of(tenths, 10), Unit.TSP), system);
         if (tenths >= 50) assertThat(rounded.error().abs()).isLessThanOrEqualTo(KitchenRounding.TOLERANCE);
     }

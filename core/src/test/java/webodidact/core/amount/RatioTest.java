@@ -18,7 +18,8 @@ class RatioTest {
 
     @Test
     void decimalCommasAndWordsAreRefusedWithWhatWasExpected() {
-        assertThatThrownBy(() -> Ratio.parse("1,5")).hasMessage("Ratio '1,5': expected a whole number or a fraction, as in '3' or '1/2'");
+        assertThatThrownBy(() -> Ratio.parse("1,5"))
+                .hasMessage("Ratio '1,5': expected a whole number or a fraction, as in '3' or '1/2'");
         assertThatThrownBy(() -> Ratio.of(1, 0)).isInstanceOf(ArithmeticException.class);
         assertThat(Ratio.parseDecimal("14.79")).isEqualTo(Ratio.of(1479, 100));
     }
@@ -31,22 +32,30 @@ class RatioTest {
     }
 
     @Property
-    void parseReadsWhatToStringPrints(@ForAll @LongRange(min = -1_000_000, max = 1_000_000) long num, @ForAll @LongRange(min = 1, max = 10_000) long den) {
+    void parseReadsWhatToStringPrints(
+            @ForAll @LongRange(min = -1_000_000, max = 1_000_000) long num,
+            @ForAll @LongRange(min = 1, max = 10_000) long den) {
         var ratio = Ratio.of(num, den);
         assertThat(Ratio.parse(ratio.toString())).isEqualTo(ratio);
     }
 
     @Property
-    void dividingUndoesMultiplyingExactly(@ForAll @LongRange(min = -9999, max = 9999) long a, @ForAll @LongRange(min = 1, max = 999) long b, @ForAll @LongRange(min = 1, max = 999) long c) {
+    void dividingUndoesMultiplyingExactly(
+            @ForAll @LongRange(min = -9999, max = 9999) long a,
+            @ForAll @LongRange(min = 1, max = 999) long b,
+            @ForAll @LongRange(min = 1, max = 999) long c) {
         var ratio = Ratio.of(a, b);
         assertThat(ratio.times(Ratio.of(c, b)).dividedBy(Ratio.of(c, b))).isEqualTo(ratio);
         assertThat(ratio.plus(Ratio.of(c)).minus(Ratio.of(c))).isEqualTo(ratio);
     }
 
     @net.jqwik.api.Property
-    void theOrderIsThatOfTheNumberLineAlsoBelowZero(@net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = -500, max = 500) int a,
-            @net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = 1, max = 60) int b, @net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = -500, max = 500) int c,
+    void theOrderIsThatOfTheNumberLineAlsoBelowZero(
+            @net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = -500, max = 500) int a,
+            @net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = 1, max = 60) int b,
+            @net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = -500, max = 500) int c,
             @net.jqwik.api.ForAll @net.jqwik.api.constraints.IntRange(min = 1, max = 60) int d) {
-        assertThat(Integer.signum(Ratio.of(a, b).compareTo(Ratio.of(c, d)))).isEqualTo(Long.signum((long) a * d - (long) c * b));
+        assertThat(Integer.signum(Ratio.of(a, b).compareTo(Ratio.of(c, d))))
+                .isEqualTo(Long.signum((long) a * d - (long) c * b));
     }
 }

@@ -26,7 +26,8 @@ class UnitTest {
             assertThat(seen.put(unit.symbol(), unit)).isNull();
             assertThat(unit.word(Ratio.HALF)).isNotBlank();
             assertThat(unit.word(Ratio.of(2))).isNotBlank();
-            for (var alias : unit.aliases()) assertThat(seen.put(alias, unit)).as(alias).isNull();
+            for (var alias : unit.aliases())
+                assertThat(seen.put(alias, unit)).as(alias).isNull();
         }
     }
 
@@ -35,7 +36,8 @@ class UnitTest {
         assertThat(Unit.TBSP.base(MeasureSystem.METRIC)).isEqualTo(Ratio.of(15));
         assertThat(Unit.TBSP.base(MeasureSystem.AU)).isEqualTo(Ratio.of(20));
         assertThat(Unit.TBSP.base(MeasureSystem.US)).isEqualTo(Ratio.parseDecimal("14.78676478125"));
-        assertThat(Unit.CUP.base(MeasureSystem.US)).isEqualTo(Unit.TBSP.base(MeasureSystem.US).times(16));
+        assertThat(Unit.CUP.base(MeasureSystem.US))
+                .isEqualTo(Unit.TBSP.base(MeasureSystem.US).times(16));
         assertThat(Unit.CUP.base(MeasureSystem.US)).isEqualTo(Ratio.parseDecimal("236.5882365"));
         assertThat(Unit.PINT.base(MeasureSystem.IMPERIAL)).isEqualTo(Ratio.parseDecimal("568.26125"));
         assertThat(Unit.PINT.base(MeasureSystem.US)).isEqualTo(Ratio.parseDecimal("473.176473"));
@@ -63,17 +65,27 @@ class UnitTest {
         var two = Amount.of(2, unit);
         assertThat(Amount.parse(two.toString())).isEqualTo(two);
         assertThat(KitchenRounding.round(two, MeasureSystem.METRIC).text()).isNotBlank();
-        if (unit != Unit.PIECE) assertThat(AmountReader.start(AmountText.of(two) + " of it").orElseThrow().amount()).isEqualTo(two);
-        if (unit.dimension() == Dimension.INFORMAL) assertThat(unit.usualSize().unit().dimension()).isNotEqualTo(Dimension.INFORMAL);
-        if (unit.dimension().compareTo(Dimension.LENGTH) <= 0) for (var system : MeasureSystem.values()) assertThat(unit.base(system).isMoreThan(Ratio.ZERO)).isTrue();
+        if (unit != Unit.PIECE)
+            assertThat(AmountReader.start(AmountText.of(two) + " of it")
+                            .orElseThrow()
+                            .amount())
+                    .isEqualTo(two);
+        if (unit.dimension() == Dimension.INFORMAL)
+            assertThat(unit.usualSize().unit().dimension()).isNotEqualTo(Dimension.INFORMAL);
+        if (unit.dimension().compareTo(Dimension.LENGTH) <= 0)
+            for (var system : MeasureSystem.values())
+                assertThat(unit.base(system).isMoreThan(Ratio.ZERO)).isTrue();
         assertThat(unit.smallestPart().isMoreThan(Ratio.ZERO)).isTrue();
     }
 
     @Test
     void germanHasItsOwnWordsAndItsOwnPoint() {
-        assertThat(Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.of(3, 2), Unit.TBSP)))).isEqualTo("1½ EL");
-        assertThat(Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.parseDecimal("0.15"), Unit.KG)))).isEqualTo("0,15 kg");
-        assertThat(Language.GERMAN.during(() -> AmountText.of(Amount.of(2, Unit.CLOVE)))).isEqualTo("2 Zehen");
+        assertThat(Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.of(3, 2), Unit.TBSP))))
+                .isEqualTo("1½ EL");
+        assertThat(Language.GERMAN.during(() -> AmountText.of(Amount.of(Ratio.parseDecimal("0.15"), Unit.KG))))
+                .isEqualTo("0,15 kg");
+        assertThat(Language.GERMAN.during(() -> AmountText.of(Amount.of(2, Unit.CLOVE))))
+                .isEqualTo("2 Zehen");
     }
 
     @Test

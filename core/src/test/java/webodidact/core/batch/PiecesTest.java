@@ -26,10 +26,13 @@ class PiecesTest {
 
     @Test
     void roundsFromASheetAndFromItsTrimmings() {
-        assertThat(Pieces.fromSheet(Ratio.of(30), Ratio.of(20), Ratio.of(6), Ratio.ZERO)).isEqualTo(15);
+        assertThat(Pieces.fromSheet(Ratio.of(30), Ratio.of(20), Ratio.of(6), Ratio.ZERO))
+                .isEqualTo(15);
         // 600 − 15 rounds of 28.27 leaves 175.9; half of it gives 2 more squares of 36.
-        assertThat(Pieces.fromSheet(Ratio.of(30), Ratio.of(20), Ratio.of(6), Ratio.HALF)).isEqualTo(17);
-        assertThatThrownBy(() -> Pieces.fromSheet(Ratio.ONE, Ratio.ONE, Ratio.ZERO, Ratio.ZERO)).hasMessageContaining("Cutter '0 cm'");
+        assertThat(Pieces.fromSheet(Ratio.of(30), Ratio.of(20), Ratio.of(6), Ratio.HALF))
+                .isEqualTo(17);
+        assertThatThrownBy(() -> Pieces.fromSheet(Ratio.ONE, Ratio.ONE, Ratio.ZERO, Ratio.ZERO))
+                .hasMessageContaining("Cutter '0 cm'");
     }
 
     @Test
@@ -40,7 +43,8 @@ class PiecesTest {
     }
 
     @Property
-    void nothingIsLostInPortioning(@ForAll @IntRange(max = 5000) int mixture, @ForAll @IntRange(min = 1, max = 400) int portion) {
+    void nothingIsLostInPortioning(
+            @ForAll @IntRange(max = 5000) int mixture, @ForAll @IntRange(min = 1, max = 400) int portion) {
         var cut = Pieces.bySize(Ratio.of(mixture), Ratio.of(portion));
         assertThat(Ratio.of(portion).times(cut.pieces()).plus(cut.left())).isEqualTo(Ratio.of(mixture));
         assertThat(cut.left()).isLessThan(Ratio.of(portion));

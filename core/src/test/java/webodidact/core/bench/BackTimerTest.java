@@ -30,17 +30,22 @@ class BackTimerTest {
     void worksBackFromAirWithOnePairOfHands() {
         var foods = List.of(food("f1", "yoghurt", "150 g"), food("f2", "dill", "2 tbsp"));
         var plan = plan(Lessons.of(foods, using(hands("a", 60), "f1", "f2"), using(hands("b", 60), "f1")));
-        assertThat(plan.jobs()).extracting(Job::type).containsExactly(Job.Type.CLEAN, Job.Type.SET_OUT, Job.Type.CAMERA);
+        assertThat(plan.jobs())
+                .extracting(Job::type)
+                .containsExactly(Job.Type.CLEAN, Job.Type.SET_OUT, Job.Type.CAMERA);
         assertThat(plan.jobs().get(2).span()).isEqualTo(new Span(-600, 0));
         // Two foods for the first step; what is out already is not set out again for the second.
         assertThat(plan.jobs().get(1).span()).isEqualTo(new Span(-690, -600));
         assertThat(plan.firstStart()).isEqualTo(-1290);
-        for (int i = 1; i < plan.jobs().size(); i++) assertThat(plan.jobs().get(i).span().overlaps(plan.jobs().get(i - 1).span())).isFalse();
+        for (int i = 1; i < plan.jobs().size(); i++)
+            assertThat(plan.jobs().get(i).span().overlaps(plan.jobs().get(i - 1).span()))
+                    .isFalse();
     }
 
     @Test
     void aReadyCopyIsDoneWhenItIsDueAndTheOvenIsHotForIt() {
-        var lesson = Lessons.of(at(waits(hands("a", 300), 900, 1200, new Cover.ReadyCopy(600, 7200)), Place.OVEN)).but(d -> d.ovenBefore = true);
+        var lesson = Lessons.of(at(waits(hands("a", 300), 900, 1200, new Cover.ReadyCopy(600, 7200)), Place.OVEN))
+                .but(d -> d.ovenBefore = true);
         var plan = plan(lesson);
         var make = of(plan, Job.Type.COPY_HANDS).getFirst().span();
         var cook = of(plan, Job.Type.COPY_WAIT).getFirst().span();
@@ -62,7 +67,8 @@ class BackTimerTest {
     void anOvenHeatedBeforeAirIsHotWhenItIsUsed() {
         var lesson = Lessons.of(at(hands("a", 60), Place.OVEN)).but(d -> d.ovenBefore = true);
         assertThat(of(plan(lesson), Job.Type.HEAT).getFirst().span().end()).isLessThanOrEqualTo(60);
-        assertThat(of(plan(Lessons.of(at(hands("a", 60), Place.OVEN))), Job.Type.HEAT)).isEmpty();
+        assertThat(of(plan(Lessons.of(at(hands("a", 60), Place.OVEN))), Job.Type.HEAT))
+                .isEmpty();
     }
 
     @Test

@@ -18,14 +18,15 @@ import webodidact.core.words.Language;
 /** The table of checks and the code of the checks tell of the same. */
 class CheckTableTest {
     private static final Path RULES = Path.of("src/main/java/webodidact/core/rules");
-    private static final Set<String> STATIONS = Set.of("brief", "larder", "script", "clock", "bench", "air", "papers", "afters");
+    private static final Set<String> STATIONS =
+            Set.of("brief", "larder", "script", "clock", "bench", "air", "papers", "afters");
 
     private static Set<String> asked(Check check) throws IOException {
         var source = Files.readString(RULES.resolve(check.getClass().getSimpleName() + ".java"));
         var keys = new TreeSet<String>();
         keys.add(check.id());
         keys.add(check.id() + ".so");
-        var mends = Pattern.compile("mend\\(\"([\\w-]+)\"").matcher(source);
+        var mends = Pattern.compile("mend\\(\\s*\"([\\w-]+)\"").matcher(source);
         while (mends.find()) keys.add(check.id() + ".mend." + mends.group(1));
         return keys;
     }
@@ -43,7 +44,9 @@ class CheckTableTest {
     void noRowIsLeftOver() throws IOException {
         var asked = new TreeSet<String>();
         for (var check : Rules.ALL) asked.addAll(asked(check));
-        var kept = CheckTable.words().keys(Language.ENGLISH).stream().filter(k -> !k.startsWith("not-worked-out")).collect(Collectors.toSet());
+        var kept = CheckTable.words().keys(Language.ENGLISH).stream()
+                .filter(k -> !k.startsWith("not-worked-out"))
+                .collect(Collectors.toSet());
         var ids = Rules.ALL.stream().map(Check::id).collect(Collectors.toSet());
         kept.removeIf(k -> !ids.contains(k.replaceFirst("\\..*", "")));
         kept.removeIf(k -> k.endsWith(".what") || k.endsWith(".why"));
@@ -52,7 +55,10 @@ class CheckTableTest {
             if (!key.endsWith(".what") && !key.endsWith(".why")) continue;
             var parts = key.split("\\.");
             if (parts.length < 3 || parts[0].equals("not-worked-out")) continue;
-            var rule = Rules.ALL.stream().filter(c -> c.id().equals(parts[0])).findFirst().orElseThrow();
+            var rule = Rules.ALL.stream()
+                    .filter(c -> c.id().equals(parts[0]))
+                    .findFirst()
+                    .orElseThrow();
             var source = Files.readString(RULES.resolve(rule.getClass().getSimpleName() + ".java"));
             assertThat(source).as(key).contains("\"" + parts[1].replace("-no-room", "") + "\"");
         }
@@ -60,10 +66,18 @@ class CheckTableTest {
 
     @Test
     void findingsAndMendsAreEqualIfTheySayTheSame() {
-        var one = new Finding("over-slot", "", new About.OfLesson(), 0, List.of("2:00", "18:20"), List.of(new Mend(CheckTable.words().message("over-slot.mend.slot", 25), l -> l)));
-        var same = one.mending(new Mend(CheckTable.words().message("over-slot.mend.slot", 25), l -> Lesson.blank("x", 1, "x")));
+        var one = new Finding(
+                "over-slot",
+                "",
+                new About.OfLesson(),
+                0,
+                List.of("2:00", "18:20"),
+                List.of(new Mend(CheckTable.words().message("over-slot.mend.slot", 25), l -> l)));
+        var same = one.mending(
+                new Mend(CheckTable.words().message("over-slot.mend.slot", 25), l -> Lesson.blank("x", 1, "x")));
         assertThat(one).isEqualTo(same).hasSameHashCodeAs(same);
-        assertThat(one).isNotEqualTo(one.mending(new Mend(CheckTable.words().message("over-slot.mend.slot", 30), l -> l)));
+        assertThat(one)
+                .isNotEqualTo(one.mending(new Mend(CheckTable.words().message("over-slot.mend.slot", 30), l -> l)));
         assertThat(one.as("other")).isNotEqualTo(one);
         assertThat(one.isStop()).isTrue();
         assertThat(one.family()).isEqualTo(Family.DELIVERY);

@@ -32,22 +32,32 @@ class ComparisonTest {
     @Test
     void eachPlaceThatDiffersIsNamedWithBothVersionsInWords() {
         var mine = lesson("s1", "s2");
-        var theirs = mine.withStep("s2", s -> s.but(d -> {
-            d.hands = new TimeRange(120, 180);
-            d.say = "Slowly.";
-        })).withFood("f1", f -> f.but(d -> d.amount = Amount.parse("3/2 cup"))).but(d -> d.slot = 900);
+        var theirs = mine.withStep(
+                        "s2",
+                        s -> s.but(d -> {
+                            d.hands = new TimeRange(120, 180);
+                            d.say = "Slowly.";
+                        }))
+                .withFood("f1", f -> f.but(d -> d.amount = Amount.parse("3/2 cup")))
+                .but(d -> d.slot = 900);
         var parts = Comparison.of(mine, theirs).parts();
         assertThat(parts).extracting(Comparison.Part::key).containsExactly("lesson", "food/f1", "step/s2");
         assertThat(parts.get(1).fields()).containsExactly(new Comparison.Field("amount", "300 g", "1½ cups"));
-        assertThat(parts.get(2).fields()).containsExactly(new Comparison.Field("say", "–", "Slowly."), new Comparison.Field("hands", "1:00", "2–3 min"));
+        assertThat(parts.get(2).fields())
+                .containsExactly(
+                        new Comparison.Field("say", "–", "Slowly."), new Comparison.Field("hands", "1:00", "2–3 min"));
     }
 
     @Test
     void aStepThatOnlyOneHasIsAPartOfItsOwn() {
         var comparison = Comparison.of(lesson("s1", "s2"), lesson("s1", "s9"));
         assertThat(comparison.parts()).extracting(Comparison.Part::key).containsExactly("step/s9", "step/s2");
-        assertThat(comparison.picking(Set.of("step/s9")).steps()).extracting(Step::id).containsExactly("s1", "s9", "s2");
-        assertThat(comparison.picking(Set.of("step/s2")).steps()).extracting(Step::id).containsExactly("s1");
+        assertThat(comparison.picking(Set.of("step/s9")).steps())
+                .extracting(Step::id)
+                .containsExactly("s1", "s9", "s2");
+        assertThat(comparison.picking(Set.of("step/s2")).steps())
+                .extracting(Step::id)
+                .containsExactly("s1");
     }
 
     @Test
@@ -62,11 +72,16 @@ class ComparisonTest {
         var theirs = changed(mine, random);
         var comparison = Comparison.of(mine, theirs);
         assertThat(comparison.picking(Set.of())).isEqualTo(mine);
-        assertThat(comparison.picking(comparison.parts().stream().map(Comparison.Part::key).collect(Collectors.toSet()))).isEqualTo(theirs);
+        assertThat(comparison.picking(
+                        comparison.parts().stream().map(Comparison.Part::key).collect(Collectors.toSet())))
+                .isEqualTo(theirs);
         var some = new HashSet<String>();
         for (var part : comparison.parts()) if (random.nextBoolean()) some.add(part.key());
         var mixed = comparison.picking(some);
-        var left = Comparison.of(mixed, theirs).parts().stream().map(Comparison.Part::key).filter(k -> !k.equals("order")).toList();
+        var left = Comparison.of(mixed, theirs).parts().stream()
+                .map(Comparison.Part::key)
+                .filter(k -> !k.equals("order"))
+                .toList();
         assertThat(left).as("what was picked is theirs").matches(l -> Collections.disjoint(l, some));
     }
 
@@ -74,7 +89,8 @@ class ComparisonTest {
         var steps = new ArrayList<>(lesson.steps());
         if (random.nextInt(3) == 0) Collections.shuffle(steps, random);
         steps.removeIf(s -> random.nextInt(5) == 0);
-        for (int i = 0; i < random.nextInt(3); i++) steps.add(random.nextInt(steps.size() + 1), Step.blank("n" + i, Kind.TALK, "New"));
+        for (int i = 0; i < random.nextInt(3); i++)
+            steps.add(random.nextInt(steps.size() + 1), Step.blank("n" + i, Kind.TALK, "New"));
         steps.replaceAll(s -> random.nextInt(3) == 0 ? s.but(d -> d.say = "x" + random.nextInt(9)) : s);
         return lesson.but(d -> {
             d.steps = steps;

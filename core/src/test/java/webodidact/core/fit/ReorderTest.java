@@ -29,14 +29,17 @@ class ReorderTest {
         assertThat(late.text()).isEqualTo("Step 1, “a”, goes to the end");
         assertThat(late.change().apply(LESSON).steps()).extracting(Step::id).containsExactly("b", "c", "d", "a");
         assertThat(new Reorder(LESSON, List.of(0, 3, 1, 2)).move().text()).isEqualTo("Step 4, “d”, goes before step 2");
-        assertThat(new Reorder(LESSON, List.of(3, 2, 1, 0)).move().text()).isEqualTo("Step 3, “c”, goes before step 2; step 2, “b”, goes before step 1; 1 more step moves");
+        assertThat(new Reorder(LESSON, List.of(3, 2, 1, 0)).move().text())
+                .isEqualTo("Step 3, “c”, goes before step 2; step 2, “b”, goes before step 1; 1 more step moves");
         assertThat(late.cost()).isEqualTo(10);
     }
 
     @Test
     void aStepThatIsGoneMeanwhileIsLeftOut() {
         var move = new Reorder(LESSON, List.of(3, 2, 1, 0)).move();
-        assertThat(move.change().apply(LESSON.removingStep("c")).steps()).extracting(Step::id).containsExactly("d", "b", "a");
+        assertThat(move.change().apply(LESSON.removingStep("c")).steps())
+                .extracting(Step::id)
+                .containsExactly("d", "b", "a");
     }
 
     @Property
@@ -45,7 +48,10 @@ class ReorderTest {
         Collections.shuffle(order, new Random(seed));
         var reorder = new Reorder(LESSON, order);
         if (reorder.isNothing()) return;
-        var ids = reorder.move().change().apply(LESSON).steps().stream().map(Step::id).toList();
-        assertThat(ids).isEqualTo(order.stream().map(i -> LESSON.steps().get(i).id()).toList());
+        var ids = reorder.move().change().apply(LESSON).steps().stream()
+                .map(Step::id)
+                .toList();
+        assertThat(ids)
+                .isEqualTo(order.stream().map(i -> LESSON.steps().get(i).id()).toList());
     }
 }

@@ -31,7 +31,9 @@ class ActionsTest {
             if (line.isBlank() || line.startsWith("#")) continue;
             var parts = line.split("\\|");
             var expected = parts[1].equals("-") ? List.of() : List.of(parts[1].split(", "));
-            var read = Knowledge.shipped().actionsIn(parts[0]).stream().map(f -> f.action().verb()).toList();
+            var read = Knowledge.shipped().actionsIn(parts[0]).stream()
+                    .map(f -> f.action().verb())
+                    .toList();
             if (!read.equals(expected)) wrong.add(parts[0] + " → " + read);
         }
         return wrong;
@@ -55,7 +57,17 @@ class ActionsTest {
 
     /** Each of these proposed a tool once. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"Add a quarter of the flour.", "Let the steam out first.", "Turn the heat off.", "Cool off for a minute.", "Add the spice blend.", "Put them in a line.", "Never down the drain."})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Add a quarter of the flour.",
+                "Let the steam out first.",
+                "Turn the heat off.",
+                "Cool off for a minute.",
+                "Add the spice blend.",
+                "Put them in a line.",
+                "Never down the drain."
+            })
     void nounsAndIdiomsNeedNoTool(String text) {
         assertThat(tools(text)).isEmpty();
     }
@@ -63,17 +75,40 @@ class ActionsTest {
     @Test
     void everyRowRefersToWhatThereIs() {
         for (var action : Actions.shipped().all()) {
-            action.tools().forEach(t -> assertThat(table.tool(t)).as(action.verb() + " → " + t).isPresent());
-            if (!action.treated().isEmpty()) assertThat(Context.values()).as(action.verb()).extracting(c -> c.name().toLowerCase()).contains(action.treated());
-            if (!action.place().isEmpty()) assertThat(Place.values()).as(action.verb()).extracting(p -> p.name().toLowerCase()).contains(action.place());
+            action.tools()
+                    .forEach(t -> assertThat(table.tool(t))
+                            .as(action.verb() + " → " + t)
+                            .isPresent());
+            if (!action.treated().isEmpty())
+                assertThat(Context.values())
+                        .as(action.verb())
+                        .extracting(c -> c.name().toLowerCase())
+                        .contains(action.treated());
+            if (!action.place().isEmpty())
+                assertThat(Place.values())
+                        .as(action.verb())
+                        .extracting(p -> p.name().toLowerCase())
+                        .contains(action.place());
             assertThat(action.neverWhen()).allMatch(p -> List.of(p.split(" ")).contains("_"));
-            assertThat(Actions.shipped().named(action.forms().ing())).as(action.verb()).isPresent();
+            assertThat(Actions.shipped().named(action.forms().ing()))
+                    .as(action.verb())
+                    .isPresent();
         }
     }
 
     @ParameterizedTest
-    @CsvSource({"chop,chops,chopping,chopped", "bake,bakes,baking,baked", "fry,fries,frying,fried", "peel,peels,peeling,peeled", "simmer,simmers,simmering,simmered", "toss,tosses,tossing,tossed",
-        "mix,mixes,mixing,mixed", "rub in,rubs in,rubbing in,rubbed in", "boil,boils,boiling,boiled", "skim,skims,skimming,skimmed"})
+    @CsvSource({
+        "chop,chops,chopping,chopped",
+        "bake,bakes,baking,baked",
+        "fry,fries,frying,fried",
+        "peel,peels,peeling,peeled",
+        "simmer,simmers,simmering,simmered",
+        "toss,tosses,tossing,tossed",
+        "mix,mixes,mixing,mixed",
+        "rub in,rubs in,rubbing in,rubbed in",
+        "boil,boils,boiling,boiled",
+        "skim,skims,skimming,skimmed"
+    })
     void regularFormsAreMadeByRule(String base, String third, String ing, String past) {
         assertThat(VerbForms.of(base, Map.of())).isEqualTo(new VerbForms(base, third, ing, past, past));
     }

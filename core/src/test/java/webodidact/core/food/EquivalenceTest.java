@@ -16,7 +16,12 @@ import webodidact.core.amount.Unit;
 
 class EquivalenceTest {
     private static Equivalence of(String first, String second, String food, MeasureSystem system) {
-        return Equivalence.of(Amount.parse(first), Amount.parse(second), Knowledge.shipped().food(food).orElse(null), "chopped", system);
+        return Equivalence.of(
+                Amount.parse(first),
+                Amount.parse(second),
+                Knowledge.shipped().food(food).orElse(null),
+                "chopped",
+                system);
     }
 
     @ParameterizedTest
@@ -33,17 +38,24 @@ class EquivalenceTest {
         "3/2 cup, 225 g, plain-flour, METRIC, true",
         "1 handful, 35 g, spinach, METRIC, true",
         "1 handful, 80 g, spinach, METRIC, false",
-        "2-3 tbsp, 40 ml, milk, METRIC, true"})
+        "2-3 tbsp, 40 ml, milk, METRIC, true"
+    })
     void statedEquivalencesAreChecked(String first, String second, String food, MeasureSystem system, boolean agrees) {
-        assertThat(of(first, second, food, system) instanceof Equivalence.Agrees).isEqualTo(agrees);
+        assertThat(of(first, second, food, system) instanceof Equivalence.Agrees)
+                .isEqualTo(agrees);
     }
 
     @Test
     void theRightFigureIsShown() {
         var wrong = (Equivalence.Wrong) of("1/2 pint", "250 ml", "milk", MeasureSystem.IMPERIAL);
         assertThat(wrong.right().low().nearest()).isEqualTo(284);
-        assertThat(((Equivalence.Wrong) of("1/2 pint", "250 ml", "milk", MeasureSystem.US)).right().low().nearest()).isEqualTo(237);
-        assertThat(AmountText.of(((Equivalence.Wrong) of("2 tbsp", "30 ml", "milk", MeasureSystem.AU)).right())).isEqualTo("40 ml");
+        assertThat(((Equivalence.Wrong) of("1/2 pint", "250 ml", "milk", MeasureSystem.US))
+                        .right()
+                        .low()
+                        .nearest())
+                .isEqualTo(237);
+        assertThat(AmountText.of(((Equivalence.Wrong) of("2 tbsp", "30 ml", "milk", MeasureSystem.AU)).right()))
+                .isEqualTo("40 ml");
     }
 
     @Test
@@ -54,10 +66,12 @@ class EquivalenceTest {
     }
 
     @Property
-    void throughTheDensityAndBackIsExact(@ForAll @IntRange(min = 1, max = 9999) int n, @ForAll MeasureSystem a, @ForAll MeasureSystem b) {
+    void throughTheDensityAndBackIsExact(
+            @ForAll @IntRange(min = 1, max = 9999) int n, @ForAll MeasureSystem a, @ForAll MeasureSystem b) {
         var butter = Knowledge.shipped().food("butter").orElseThrow();
         var cups = Amount.of(Ratio.of(n, 7), Unit.CUP);
         var grams = Weighing.in(cups, Unit.G, butter, "", a, b).orElseThrow();
-        assertThat(Weighing.in(grams, Unit.CUP, butter, "", b, a).orElseThrow().low()).isEqualTo(cups.low());
+        assertThat(Weighing.in(grams, Unit.CUP, butter, "", b, a).orElseThrow().low())
+                .isEqualTo(cups.low());
     }
 }

@@ -38,7 +38,8 @@ class FoodTest {
         assertThat(food("egg").risk().soilsHands()).isTrue();
         assertThat(food("carrot").risk().soilsHands()).isFalse();
         assertThat(food("yoghurt").risk().soilsHands()).isFalse();
-        assertThatThrownBy(() -> Allergen.parse("sunshine")).hasMessageStartingWith("Allergen 'sunshine': expected one of the declared ones");
+        assertThatThrownBy(() -> Allergen.parse("sunshine"))
+                .hasMessageStartingWith("Allergen 'sunshine': expected one of the declared ones");
     }
 
     @ParameterizedTest
@@ -49,15 +50,29 @@ class FoodTest {
         "1 pinch, salt, G, ¾ g",
         "100 g, plain-flour, CUP, 0.75 cup",
         "160 g, carrot, PIECE, 2",
-        "1 kg, milk, L, 0.97 l"})
+        "1 kg, milk, L, 0.97 l"
+    })
     void weighsThroughPieceDensityAndUsualSize(String amount, String food, Unit unit, String expected) {
-        assertThat(AmountText.of(Weighing.in(Amount.parse(amount), unit, food(food), "", MeasureSystem.METRIC, MeasureSystem.METRIC).orElseThrow())).isEqualTo(expected);
+        assertThat(AmountText.of(Weighing.in(
+                                Amount.parse(amount), unit, food(food), "", MeasureSystem.METRIC, MeasureSystem.METRIC)
+                        .orElseThrow()))
+                .isEqualTo(expected);
     }
 
     @Test
     void whatNobodyKnowsIsNotWeighed() {
-        assertThat(Weighing.in(Amount.parse("1 bunch"), Unit.G, food("dill"), "", MeasureSystem.METRIC, MeasureSystem.METRIC)).isEmpty();
-        assertThat(Weighing.in(Amount.parse("1 cup"), Unit.G, null, "", MeasureSystem.METRIC, MeasureSystem.METRIC)).isEmpty();
-        assertThat(Weighing.in(Amount.parse("100 g"), Unit.SLICE, food("cheddar"), "", MeasureSystem.METRIC, MeasureSystem.METRIC)).isEmpty();
+        assertThat(Weighing.in(
+                        Amount.parse("1 bunch"), Unit.G, food("dill"), "", MeasureSystem.METRIC, MeasureSystem.METRIC))
+                .isEmpty();
+        assertThat(Weighing.in(Amount.parse("1 cup"), Unit.G, null, "", MeasureSystem.METRIC, MeasureSystem.METRIC))
+                .isEmpty();
+        assertThat(Weighing.in(
+                        Amount.parse("100 g"),
+                        Unit.SLICE,
+                        food("cheddar"),
+                        "",
+                        MeasureSystem.METRIC,
+                        MeasureSystem.METRIC))
+                .isEmpty();
     }
 }

@@ -29,7 +29,9 @@ class KnowledgeTest {
     void densitiesArePhysicalAndEveryFigureHasASource() {
         for (var food : table.foods()) {
             assertThat(food.source()).as(food.id()).isIn("usda", "kitchen", "definition");
-            food.density().forEach((form, d) -> assertThat(d).as(food.id() + " " + form).isBetween(Ratio.of(1, 50), Ratio.of(3, 2)));
+            food.density()
+                    .forEach((form, d) ->
+                            assertThat(d).as(food.id() + " " + form).isBetween(Ratio.of(1, 50), Ratio.of(3, 2)));
             if (food.piece() != null) assertThat(food.piece()).as(food.id()).isBetween(Ratio.of(1, 10), Ratio.of(2000));
         }
     }
@@ -43,7 +45,8 @@ class KnowledgeTest {
                 if (region.equals("us")) names.addAll(food.usNames());
                 if (region.equals("au")) names.addAll(food.auNames());
                 for (var name : names) {
-                    var stems = String.join(" ", Word.of(name).stream().map(Word::stem).toList());
+                    var stems = String.join(
+                            " ", Word.of(name).stream().map(Word::stem).toList());
                     var other = owner.put(stems, food.id());
                     assertThat(other).as("'" + name + "' in " + region).isIn(null, food.id());
                 }
@@ -54,11 +57,17 @@ class KnowledgeTest {
     @Test
     void everyReferenceResolves() {
         for (var tool : table.tools()) {
-            for (var instead : tool.instead()) assertThat(table.tool(instead.tool())).as(tool.id() + " → " + instead.tool()).isPresent();
+            for (var instead : tool.instead())
+                assertThat(table.tool(instead.tool()))
+                        .as(tool.id() + " → " + instead.tool())
+                        .isPresent();
         }
         Swaps.rules().forEach((food, rules) -> {
             assertThat(table.food(food)).as(food).isPresent();
-            for (var rule : rules) assertThat(table.food(rule.standIn())).as(food + " → " + rule.standIn()).isPresent();
+            for (var rule : rules)
+                assertThat(table.food(rule.standIn()))
+                        .as(food + " → " + rule.standIn())
+                        .isPresent();
         });
     }
 
@@ -66,19 +75,23 @@ class KnowledgeTest {
     void animalFoodsAreNeverCalledVegan() {
         var animal = Set.of(Allergen.MILK, Allergen.EGGS, Allergen.FISH);
         for (var food : table.foods()) {
-            if (food.allergens().stream().anyMatch(animal::contains)) assertThat(food.diet()).as(food.id()).isNotEqualTo(Diet.VEGAN);
-            if (food.group() == Group.MEAT || food.group() == Group.FISH) assertThat(food.diet()).as(food.id()).isEqualTo(Diet.NONE);
+            if (food.allergens().stream().anyMatch(animal::contains))
+                assertThat(food.diet()).as(food.id()).isNotEqualTo(Diet.VEGAN);
+            if (food.group() == Group.MEAT || food.group() == Group.FISH)
+                assertThat(food.diet()).as(food.id()).isEqualTo(Diet.NONE);
         }
     }
 
     @Test
     void everyNameFindsItsFood() {
         assertThat(table.foodNamed("zucchini").orElseThrow().id()).isEqualTo("courgette");
-        assertThat(table.foodNamed("skinless white fish fillets").orElseThrow().id()).isEqualTo("white-fish");
+        assertThat(table.foodNamed("skinless white fish fillets").orElseThrow().id())
+                .isEqualTo("white-fish");
         assertThat(table.toolsImpliedBy("Grate the cheese").getFirst().id()).isEqualTo("grater");
         assertThat(table.food(null)).isEmpty();
         assertThat(table.food("stock-cube").orElseThrow().contains()).isEqualTo("check the label");
-        assertThat(table.food("cheddar").orElseThrow().densityIn("finely grated")).contains(Ratio.parseDecimal("0.45"));
+        assertThat(table.food("cheddar").orElseThrow().densityIn("finely grated"))
+                .contains(Ratio.parseDecimal("0.45"));
         assertThat(table.food("new-potato").orElseThrow().densityIn("")).isEmpty();
     }
 
@@ -95,27 +108,63 @@ class KnowledgeTest {
             if (facts.salt() != null) assertThat(facts.salt()).as(food.id()).isBetween(Ratio.ZERO, Ratio.of(100));
             assertThat(facts.before()).allSatisfy(b -> assertThat(b.seconds()).isBetween(60, 48 * 3600));
             assertThat(facts.cannot()).allSatisfy(c -> assertThat(c.because()).isNotBlank());
-            assertThat(facts.packs()).allSatisfy(p -> assertThat(p.holds().low()).isGreaterThan(Ratio.ZERO));
+            assertThat(facts.packs())
+                    .allSatisfy(p -> assertThat(p.holds().low()).isGreaterThan(Ratio.ZERO));
         }
         assertThat(table.food("feta").orElseThrow().facts().keeps().time()).isEqualTo(5);
-        assertThat(table.food("mozzarella").orElseThrow().facts().keeps().time()).isEqualTo(3);
-        assertThat(table.tool("lid").orElseThrow().instead().getFirst().cannot().getFirst().verbs()).contains("shake");
+        assertThat(table.food("mozzarella").orElseThrow().facts().keeps().time())
+                .isEqualTo(3);
+        assertThat(table.tool("lid")
+                        .orElseThrow()
+                        .instead()
+                        .getFirst()
+                        .cannot()
+                        .getFirst()
+                        .verbs())
+                .contains("shake");
     }
 
     @Test
     void aCourseAddsAndChangesFoods() {
-        var own = List.of(new OwnFood("samphire-salt", List.of("samphire salt"), Shelf.SPICE, null, null, Set.of(), false, null, Diet.VEGAN, Ratio.of(80)),
-                new OwnFood("yoghurt", null, null, Map.of("", Ratio.parseDecimal("1.1")), null, null, null, null, null, null),
+        var own = List.of(
+                new OwnFood(
+                        "samphire-salt",
+                        List.of("samphire salt"),
+                        Shelf.SPICE,
+                        null,
+                        null,
+                        Set.of(),
+                        false,
+                        null,
+                        Diet.VEGAN,
+                        Ratio.of(80)),
+                new OwnFood(
+                        "yoghurt",
+                        null,
+                        null,
+                        Map.of("", Ratio.parseDecimal("1.1")),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null),
                 new OwnFood("marsh-honey", List.of("honey"), null, null, null, null, null, null, null, null));
         var known = Knowledge.of(own);
-        assertThat(known.foodNamed("a pinch of samphire salt").orElseThrow().shelf()).isEqualTo(Shelf.SPICE);
+        assertThat(known.foodNamed("a pinch of samphire salt").orElseThrow().shelf())
+                .isEqualTo(Shelf.SPICE);
         assertThat(known.food("yoghurt").orElseThrow().densityIn("")).contains(Ratio.parseDecimal("1.1"));
         assertThat(known.food("yoghurt").orElseThrow().allergens()).containsExactly(Allergen.MILK);
-        assertThat(known.foodNamed("honey").orElseThrow().id()).as("the course's own name wins").isEqualTo("marsh-honey");
-        assertThat(known.food("marsh-honey").orElseThrow().checkLabel()).as("nobody has stated its allergens").isTrue();
+        assertThat(known.foodNamed("honey").orElseThrow().id())
+                .as("the course's own name wins")
+                .isEqualTo("marsh-honey");
+        assertThat(known.food("marsh-honey").orElseThrow().checkLabel())
+                .as("nobody has stated its allergens")
+                .isTrue();
         assertThat(table.foodNamed("samphire salt").map(Food::id)).isNotEqualTo(Optional.of("samphire-salt"));
         assertThat(Knowledge.of(List.of())).isSameAs(table);
-        Assertions.assertThatThrownBy(() -> new OwnFood("x", null, null, Map.of("", Ratio.of(9)), null, null, null, null, null, null))
+        Assertions.assertThatThrownBy(
+                        () -> new OwnFood("x", null, null, Map.of("", Ratio.of(9)), null, null, null, null, null, null))
                 .hasMessage("Density '9' of 'x': expected 0.05 to 3 g in a millilitre");
     }
 }

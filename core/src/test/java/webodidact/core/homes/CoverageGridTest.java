@@ -21,26 +21,54 @@ import webodidact.core.lesson.ToolLine;
 
 class CoverageGridTest {
     private static Household home(String alias, Set<Allergen> allergies, Set<String> tools, boolean oven) {
-        return new Household(alias, MeasureSystem.METRIC, Set.of(), allergies, tools, Set.of(), List.of(), true, oven, true, true, null);
+        return new Household(
+                alias,
+                MeasureSystem.METRIC,
+                Set.of(),
+                allergies,
+                tools,
+                Set.of(),
+                List.of(),
+                true,
+                oven,
+                true,
+                true,
+                null);
     }
 
-    private final Lesson lesson = of(List.of(food("f1", "egg", "2 piece"), food("f2", "curry-powder", "1 tsp"), food("f3", "crab", "100 g")),
-            using(hands("a", 60), "f2"), at(using(hands("b", 60), "f1"), Place.OVEN), using(hands("c", 60), "f3"))
-            .but(d -> d.tools = List.of(ToolLine.of("t1", "grater", "grater", 1), ToolLine.of("t2", "gloves", "oven-gloves", 1)));
+    private final Lesson lesson = of(
+                    List.of(
+                            food("f1", "egg", "2 piece"),
+                            food("f2", "curry-powder", "1 tsp"),
+                            food("f3", "crab", "100 g")),
+                    using(hands("a", 60), "f2"),
+                    at(using(hands("b", 60), "f1"), Place.OVEN),
+                    using(hands("c", 60), "f3"))
+            .but(d -> d.tools =
+                    List.of(ToolLine.of("t1", "grater", "grater", 1), ToolLine.of("t2", "gloves", "oven-gloves", 1)));
 
     private CoverageGrid grid(Household... homes) {
         return CoverageGrid.of(lesson, List.of(homes), Knowledge.shipped(), Lessons.COURSE);
     }
 
     private static Coverage.Home cell(CoverageGrid grid, String need, int home) {
-        return grid.needs().stream().filter(n -> n.id().equals(need)).findFirst().orElseThrow().coverage().homes().get(home);
+        return grid.needs().stream()
+                .filter(n -> n.id().equals(need))
+                .findFirst()
+                .orElseThrow()
+                .coverage()
+                .homes()
+                .get(home);
     }
 
     @Test
     void everyNeedMeetsEveryHome() {
         var grid = grid(home("A", Set.of(), Set.of(), true), home("B", Set.of(Allergen.EGGS), Set.of("grater"), true));
-        assertThat(grid.needs()).extracting(CoverageGrid.Need::name).containsExactly("egg", "curry powder", "crab meat", "grater", "gloves", "an oven");
-        assertThat(grid.needs()).allSatisfy(n -> assertThat(n.coverage().homes()).hasSize(2));
+        assertThat(grid.needs())
+                .extracting(CoverageGrid.Need::name)
+                .containsExactly("egg", "curry powder", "crab meat", "grater", "gloves", "an oven");
+        assertThat(grid.needs())
+                .allSatisfy(n -> assertThat(n.coverage().homes()).hasSize(2));
         assertThat(cell(grid, "f1", 1).stand()).isEqualTo(Coverage.Stand.SWAPS);
         assertThat(cell(grid, "t1", 1).with()).isEqualTo("vegetable peeler");
     }
@@ -55,10 +83,18 @@ class CoverageGridTest {
 
     @Test
     void saysWhatBlocksWhomAtWhichStepAndTheOneChangeThatUnblocksMost() {
-        var grid = grid(home("A", Set.of(Allergen.CRUSTACEANS), Set.of(), true), home("B", Set.of(Allergen.CRUSTACEANS), Set.of(), false),
-                home("C", Set.of(), Set.of(), false), home("D", Set.of(), Set.of(), false), home("E", Set.of(), Set.of(), true));
-        assertThat(grid.blocked()).containsExactly(new CoverageGrid.Blocked("A", "crab meat", 3), new CoverageGrid.Blocked("B", "an oven", 2),
-                new CoverageGrid.Blocked("C", "an oven", 2), new CoverageGrid.Blocked("D", "an oven", 2));
+        var grid = grid(
+                home("A", Set.of(Allergen.CRUSTACEANS), Set.of(), true),
+                home("B", Set.of(Allergen.CRUSTACEANS), Set.of(), false),
+                home("C", Set.of(), Set.of(), false),
+                home("D", Set.of(), Set.of(), false),
+                home("E", Set.of(), Set.of(), true));
+        assertThat(grid.blocked())
+                .containsExactly(
+                        new CoverageGrid.Blocked("A", "crab meat", 3),
+                        new CoverageGrid.Blocked("B", "an oven", 2),
+                        new CoverageGrid.Blocked("C", "an oven", 2),
+                        new CoverageGrid.Blocked("D", "an oven", 2));
         var change = grid.bestChange().orElseThrow();
         assertThat(change.need().name()).isEqualTo("an oven");
         assertThat(change.homes()).containsExactly("C", "D");

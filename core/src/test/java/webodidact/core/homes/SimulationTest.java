@@ -41,7 +41,8 @@ class SimulationTest {
     }
 
     private static Simulation equal(Lesson lesson, int homes) {
-        return Simulation.of(lesson, paces(lesson), Chance.NONE, homes, 7, Progress.NONE).orElseThrow();
+        return Simulation.of(lesson, paces(lesson), Chance.NONE, homes, 7, Progress.NONE)
+                .orElseThrow();
     }
 
     private static Lesson chain(List<Integer> seconds) {
@@ -51,7 +52,8 @@ class SimulationTest {
     }
 
     @Property(tries = 200)
-    void equalHomesAreTheClosedForm(@ForAll @Size(min = 1, max = 12) List<@IntRange(min = 0, max = 400) Integer> seconds) {
+    void equalHomesAreTheClosedForm(
+            @ForAll @Size(min = 1, max = 12) List<@IntRange(min = 0, max = 400) Integer> seconds) {
         var lesson = chain(seconds);
         var result = equal(lesson, 9).against(plan(lesson));
         // F(k) = max(F(k-1), S(k)) + 5/4 h(k), in quarters of a second to stay whole.
@@ -80,15 +82,25 @@ class SimulationTest {
     @Test
     void whatIsOnlyWatchedTakesNoTimeAtHome() {
         var lesson = of(hands("a", 600).but(d -> d.who = Who.PRESENTER), hands("b", 10));
-        assertThat(equal(lesson, 2).against(plan(lesson)).of("b").orElseThrow().percent()).isEqualTo(100);
+        assertThat(equal(lesson, 2).against(plan(lesson)).of("b").orElseThrow().percent())
+                .isEqualTo(100);
     }
 
     @Test
     void theSameSeedGivesTheSameAnswerAndAnotherAnother() {
         var lesson = of(hands("a", 200), hands("b", 200), hands("c", 200));
-        var one = Simulation.of(lesson, paces(lesson), Chance.USUAL, 500, 7, Progress.NONE).orElseThrow().against(plan(lesson));
-        assertThat(Simulation.of(lesson, paces(lesson), Chance.USUAL, 500, 7, Progress.NONE).orElseThrow().against(plan(lesson))).isEqualTo(one);
-        assertThat(Simulation.of(lesson, paces(lesson), Chance.USUAL, 500, 8, Progress.NONE).orElseThrow().against(plan(lesson)).steps()).isNotEqualTo(one.steps());
+        var one = Simulation.of(lesson, paces(lesson), Chance.USUAL, 500, 7, Progress.NONE)
+                .orElseThrow()
+                .against(plan(lesson));
+        assertThat(Simulation.of(lesson, paces(lesson), Chance.USUAL, 500, 7, Progress.NONE)
+                        .orElseThrow()
+                        .against(plan(lesson)))
+                .isEqualTo(one);
+        assertThat(Simulation.of(lesson, paces(lesson), Chance.USUAL, 500, 8, Progress.NONE)
+                        .orElseThrow()
+                        .against(plan(lesson))
+                        .steps())
+                .isNotEqualTo(one.steps());
         var c = one.of("c").orElseThrow();
         assertThat(c.early()).isLessThan(c.middle());
         assertThat(c.middle()).isLessThan(c.late());
@@ -99,46 +111,82 @@ class SimulationTest {
     void itTellsHowFarItIsAndStopsWhenAsked() {
         var lesson = of(hands("a", 200));
         var told = new ArrayList<Integer>();
-        assertThat(Simulation.of(lesson, paces(lesson), Chance.USUAL, 1000, 7, s -> told.add(s) && s < 500)).isEmpty();
+        assertThat(Simulation.of(lesson, paces(lesson), Chance.USUAL, 1000, 7, s -> told.add(s) && s < 500))
+                .isEmpty();
         assertThat(told).isSorted().startsWith(0).hasSize(5);
         assertThat(told.getLast()).isEqualTo(512);
-        assertThatThrownBy(() -> Simulation.of(lesson, paces(lesson), Chance.USUAL, 0, 7, Progress.NONE)).hasMessage("Homes '0': expected 1 or more");
+        assertThatThrownBy(() -> Simulation.of(lesson, paces(lesson), Chance.USUAL, 0, 7, Progress.NONE))
+                .hasMessage("Homes '0': expected 1 or more");
     }
 
     @Test
     void whoIsLeftBehindIsToldWhy() {
-        var lesson = of(List.of(food("f1", "cheddar", "75 g")), using(hands("a", 200).but(d -> d.tools = List.of("grater")), "f1"), hands("b", 20), hands("c", 60));
-        var homes = paces(lesson, Household.named("Teal"), Household.named("Young").but(d -> d.ages = List.of(6, 40)),
+        var lesson = of(
+                List.of(food("f1", "cheddar", "75 g")),
+                using(hands("a", 200).but(d -> d.tools = List.of("grater")), "f1"),
+                hands("b", 20),
+                hands("c", 60));
+        var homes = paces(
+                lesson,
+                Household.named("Teal"),
+                Household.named("Young").but(d -> d.ages = List.of(6, 40)),
                 Household.named("Peeler").but(d -> d.missingTools = Set.of("grater", "food-processor")));
-        var result = Simulation.of(lesson, homes, Chance.NONE, 30, 7, Progress.NONE).orElseThrow().against(plan(lesson));
-        // 200 and 20 s at 5/4 end at 275, shown until 220: 55 late at c; at twice the hands at 440; with a peeler at 375 + 25.
-        assertThat(result.behind()).extracting(b -> b.home().home().alias(), Simulation.Behind::step, Simulation.Behind::seconds).containsExactly(
-                Tuple.tuple("Young", 3, 220), Tuple.tuple("Peeler", 3, 180), Tuple.tuple("Teal", 3, 55));
-        assertThat(result.behind()).extracting(Simulation.Behind::why).containsExactly("age of the cooks", "another tool: vegetable peeler for box grater", "the pace of the lesson");
+        var result = Simulation.of(lesson, homes, Chance.NONE, 30, 7, Progress.NONE)
+                .orElseThrow()
+                .against(plan(lesson));
+        // 200 and 20 s at 5/4 end at 275, shown until 220: 55 late at c; at twice the hands at 440; with a peeler at
+        // 375 + 25.
+        assertThat(result.behind())
+                .extracting(b -> b.home().home().alias(), Simulation.Behind::step, Simulation.Behind::seconds)
+                .containsExactly(
+                        Tuple.tuple("Young", 3, 220), Tuple.tuple("Peeler", 3, 180), Tuple.tuple("Teal", 3, 55));
+        assertThat(result.behind())
+                .extracting(Simulation.Behind::why)
+                .containsExactly(
+                        "age of the cooks", "another tool: vegetable peeler for box grater", "the pace of the lesson");
     }
 
     @Test
     void aSubstituteTakesItsTimeWhereItIsFirstUsed() {
         var lesson = of(List.of(food("f1", "yoghurt", "150 g")), using(hands("a", 100), "f1"));
         var usual = paces(lesson, Household.named("A")).getFirst();
-        var offers = new Swaps(Knowledge.shipped(), COURSE).offers(lesson, lesson.foods().getFirst(), List.of());
-        var first = offers.stream().filter(o -> !o.isLeaveOut() && !o.isRefused()).findFirst().orElseThrow();
-        var other = paces(lesson, Household.named("B").but(d -> d.missingFoods = Set.of("yoghurt"))).getFirst();
+        var offers = new Swaps(Knowledge.shipped(), COURSE)
+                .offers(lesson, lesson.foods().getFirst(), List.of());
+        var first = offers.stream()
+                .filter(o -> !o.isLeaveOut() && !o.isRefused())
+                .findFirst()
+                .orElseThrow();
+        var other = paces(lesson, Household.named("B").but(d -> d.missingFoods = Set.of("yoghurt")))
+                .getFirst();
         assertThat(other.millis().getFirst() - usual.millis().getFirst()).isEqualTo(Math.max(0, first.onAir()) * 1000);
-        assertThat(other.notes().getFirst()).endsWith(" for " + lesson.foods().getFirst().item());
+        assertThat(other.notes().getFirst())
+                .endsWith(" for " + lesson.foods().getFirst().item());
     }
 
     @Test
     void aWayThatIsOfferedIsWhatAHomeWithoutTheToolDoes() {
-        var way = new Way("in the processor", TimeRange.of(50), null, List.of("food-processor"), Place.BENCH, null, "", null, true);
+        var way = new Way(
+                "in the processor",
+                TimeRange.of(50),
+                null,
+                List.of("food-processor"),
+                Place.BENCH,
+                null,
+                "",
+                null,
+                true);
         var lesson = of(hands("a", 200).but(d -> {
             d.tools = List.of("grater");
             d.ways = List.of(way);
         }));
         var home = Household.named("A").but(d -> d.missingTools = Set.of("grater"));
         assertThat(paces(lesson, home).getFirst().millis()).containsExactly(62_500);
-        assertThat(paces(lesson.withStep("a", s -> s.but(d -> d.ways = List.of(way.offering(false)))), home.but(d -> d.missingTools = Set.of("grater", "food-processor")))
-                .getFirst().millis()).containsExactly(375_000);
+        assertThat(paces(
+                                lesson.withStep("a", s -> s.but(d -> d.ways = List.of(way.offering(false)))),
+                                home.but(d -> d.missingTools = Set.of("grater", "food-processor")))
+                        .getFirst()
+                        .millis())
+                .containsExactly(375_000);
     }
 
     @Test
@@ -152,6 +200,8 @@ class SimulationTest {
         assertThat(held.then()).isEqualTo(100);
         var tight = Holds.propose(lesson.but(d -> d.slot = 530), simulation, PACE);
         assertThat(tight.holds()).containsExactly(new Holds.Hold("a", "b", 30));
-        assertThat(Holds.propose(lesson.but(d -> d.slot = 500), simulation, PACE).holds()).isEmpty();
+        assertThat(Holds.propose(lesson.but(d -> d.slot = 500), simulation, PACE)
+                        .holds())
+                .isEmpty();
     }
 }

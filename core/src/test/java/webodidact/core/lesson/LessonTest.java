@@ -16,13 +16,15 @@ import webodidact.core.Lessons;
 class LessonTest {
     @Test
     void removingAStepOpensTheWaitItCollected() {
-        var lesson = of(waits(hands("a", 60), 60, 60, new Cover.CarryOn("b")), hands("b", 10)).removingStep("b");
+        var lesson = of(waits(hands("a", 60), 60, 60, new Cover.CarryOn("b")), hands("b", 10))
+                .removingStep("b");
         assertThat(lesson.steps().getFirst().waiting().cover()).isEqualTo(new Cover.CarryOn(""));
     }
 
     @Test
     void removingAFoodTakesItOutOfTheSteps() {
-        var lesson = of(List.of(food("f1", "milk", "1 l")), using(hands("a", 60), "f1")).removingFood("f1");
+        var lesson = of(List.of(food("f1", "milk", "1 l")), using(hands("a", 60), "f1"))
+                .removingFood("f1");
         assertThat(lesson.steps().getFirst().uses()).isEmpty();
         assertThat(lesson.foods()).isEmpty();
     }
@@ -37,7 +39,8 @@ class LessonTest {
 
     @Test
     void idsAreUniqueAndNewOnesFree() {
-        assertThatThrownBy(() -> of(hands("a", 1), hands("a", 2))).hasMessage("The step id 'a' is there twice: expected each once");
+        assertThatThrownBy(() -> of(hands("a", 1), hands("a", 2)))
+                .hasMessage("The step id 'a' is there twice: expected each once");
         assertThat(Ids.next("s", List.of("s1", "s3"))).isEqualTo("s4");
         assertThat(Ids.next("s", List.of("s2"))).isEqualTo("s3");
     }
@@ -55,6 +58,7 @@ class LessonTest {
 
     @Test
     void aStopIsOnlyCoveredWithAReason() {
-        assertThatThrownBy(() -> new Accepted("over-slot", "", " ")).hasMessage("'over-slot': write the reason it is covered");
+        assertThatThrownBy(() -> new Accepted("over-slot", "", " "))
+                .hasMessage("'over-slot': write the reason it is covered");
     }
 }

@@ -40,12 +40,17 @@ class GatherListTest {
 
     @Test
     void theSameWeightIsOtherSpoonsElsewhere() {
-        assertThat(only(halved(food("f1", "yoghurt", "300 g")), MeasureSystem.AU).also()).isNotEqualTo(only(halved(food("f1", "yoghurt", "300 g")), MeasureSystem.METRIC).also());
+        assertThat(only(halved(food("f1", "yoghurt", "300 g")), MeasureSystem.AU)
+                        .also())
+                .isNotEqualTo(only(halved(food("f1", "yoghurt", "300 g")), MeasureSystem.METRIC)
+                        .also());
     }
 
     @Test
     void unknownDensitiesAreNotGuessed() {
-        assertThat(only(halved(food("f1", "new-potato", "700 g")), MeasureSystem.METRIC).also()).isEmpty();
+        assertThat(only(halved(food("f1", "new-potato", "700 g")), MeasureSystem.METRIC)
+                        .also())
+                .isEmpty();
         var unknown = only(halved(FoodLine.of("f1", "moonberries", null, Amount.parse("100 g"))), MeasureSystem.METRIC);
         assertThat(unknown.contains()).isEqualTo("unknown: check");
         assertThat(unknown.also()).isEmpty();
@@ -53,14 +58,21 @@ class GatherListTest {
 
     @Test
     void whatDoesNotSimplyScaleSaysSo() {
-        assertThat(only(halved(food("f1", "baking-powder", "2 tsp")), MeasureSystem.METRIC).note()).isEqualTo("does not simply scale: test it");
-        assertThat(only(halved(food("f1", "baking-powder", "2 tsp")).but(d -> d.homeOf = 4), MeasureSystem.METRIC).note()).isEmpty();
+        assertThat(only(halved(food("f1", "baking-powder", "2 tsp")), MeasureSystem.METRIC)
+                        .note())
+                .isEqualTo("does not simply scale: test it");
+        assertThat(only(halved(food("f1", "baking-powder", "2 tsp")).but(d -> d.homeOf = 4), MeasureSystem.METRIC)
+                        .note())
+                .isEmpty();
     }
 
     @Test
     void isOrderedByWhereThingsAreKeptAndLeavesTapWaterOut() {
         var lesson = of(List.of(food("f1", "salt", "1 tsp"), food("f2", "water", "1 l"), food("f3", "milk", "100 ml")));
-        assertThat(GatherList.of(lesson, MeasureSystem.METRIC, Knowledge.shipped()).shelves().keySet()).containsExactly(Shelf.FRIDGE, Shelf.SPICE);
+        assertThat(GatherList.of(lesson, MeasureSystem.METRIC, Knowledge.shipped())
+                        .shelves()
+                        .keySet())
+                .containsExactly(Shelf.FRIDGE, Shelf.SPICE);
     }
 
     @Test

@@ -43,7 +43,8 @@ class ApartTest {
     private static Lesson lesson() {
         return Lesson.blank("l", 1, "l").but(d -> {
             d.foods = List.of(FoodLine.of("f1", "plain flour", "plain-flour", Amount.parse("300 g")));
-            d.steps = List.of(Step.blank("s1", Kind.HANDS_ON, "Mix").but(s -> s.say = "Whisk the eggs into the flour."));
+            d.steps =
+                    List.of(Step.blank("s1", Kind.HANDS_ON, "Mix").but(s -> s.say = "Whisk the eggs into the flour."));
         });
     }
 
@@ -61,13 +62,18 @@ class ApartTest {
         assertThat(report.open()).containsAll(usual.open()).hasSize(usual.open().size() + 1);
         var told = report.open().getFirst();
         assertThat(told.isStop()).isTrue();
-        assertThat(told.what()).isEqualTo("Not worked out: the check “An oven or ring is turned off when its work is done”.");
-        assertThat(told.why()).contains("Please report it with the words “ApartTest").contains("arithmetic").doesNotContain("Exception");
+        assertThat(told.what())
+                .isEqualTo("Not worked out: the check “An oven or ring is turned off when its work is done”.");
+        assertThat(told.why())
+                .contains("Please report it with the words “ApartTest")
+                .contains("arithmetic")
+                .doesNotContain("Exception");
     }
 
     @Test
     void aFailedCheckCanBeCoveredLikeAnyStop() {
-        var lesson = lesson().but(d -> d.accepted = List.of(new Accepted("not-worked-out", "part.check/heat-never-off.so", "Looked at by hand.")));
+        var lesson = lesson().but(d -> d.accepted =
+                List.of(new Accepted("not-worked-out", "part.check/heat-never-off.so", "Looked at by hand.")));
         var report = Report.of(List.of(new Failing()), situation(lesson), List.of());
         assertThat(report.open()).isEmpty();
         assertThat(report.covered()).hasSize(1);
@@ -76,14 +82,18 @@ class ApartTest {
     @Test
     void timesThatOverflowAreToldOnceAndListsAndWordsAreCurrent() {
         var steps = new ArrayList<Step>();
-        for (int i = 0; i < 120; i++) steps.add(Step.blank("s" + i, Kind.HANDS_ON, "Step " + i).but(d -> d.hold = Seconds.LONGEST));
+        for (int i = 0; i < 120; i++)
+            steps.add(Step.blank("s" + i, Kind.HANDS_ON, "Step " + i).but(d -> d.hold = Seconds.LONGEST));
         var outcome = Outcome.of(lesson().withSteps(steps), COURSE, KNOWN);
         assertThat(outcome.missing(Outcome.Part.TIMES)).isPresent();
         assertThat(outcome.missing(Outcome.Part.BENCH)).isPresent();
         assertThat(outcome.missing(Outcome.Part.GATHER)).isEmpty();
         assertThat(outcome.schedule().steps()).hasSize(120);
         assertThat(outcome.gather().entries()).hasSize(1);
-        assertThat(outcome.report().open()).filteredOn(f -> f.check().equals("not-worked-out")).extracting(Finding::what).containsExactly("Not worked out: the times.");
+        assertThat(outcome.report().open())
+                .filteredOn(f -> f.check().equals("not-worked-out"))
+                .extracting(Finding::what)
+                .containsExactly("Not worked out: the times.");
         assertThat(outcome.report().open()).extracting(Finding::check).contains("listed-not-used");
     }
 
@@ -93,12 +103,17 @@ class ApartTest {
         assertThat(outcome.lesson()).isEqualTo(lesson());
         assertThat(outcome.report().stops()).isEqualTo(1);
         assertThat(outcome.gather().entries()).isEmpty();
-        for (var part : Outcome.Part.values()) assertThat(outcome.missing(part)).as(part.name()).isPresent();
+        for (var part : Outcome.Part.values())
+            assertThat(outcome.missing(part)).as(part.name()).isPresent();
     }
 
     @Test
     void figuresThatNobodyCanMeanSpoilNothing() {
-        for (var words : List.of("Add 1/0 cup of flour", "Add 9999999999999999999 g of flour", "a 1/0 of the flour, 99999999999999999999999/3 tsp (1/0 g)", "for 9999999999999999999 minutes at 99999999999 degrees")) {
+        for (var words : List.of(
+                "Add 1/0 cup of flour",
+                "Add 9999999999999999999 g of flour",
+                "a 1/0 of the flour, 99999999999999999999999/3 tsp (1/0 g)",
+                "for 9999999999999999999 minutes at 99999999999 degrees")) {
             var outcome = Outcome.of(lesson().withStep("s1", s -> s.but(d -> d.doing = words)), COURSE, KNOWN);
             assertThat(outcome.unworked()).as(words).isEmpty();
         }
@@ -106,7 +121,9 @@ class ApartTest {
 
     @Test
     void aQuarterOfAGramOfGelatineIsAQuarter() {
-        var lesson = lesson().but(d -> d.foods = List.of(FoodLine.of("f1", "plain flour", "plain-flour", Amount.parse("300 g")), FoodLine.of("f2", "sugar", "caster-sugar", Amount.parse("1/4 g")),
+        var lesson = lesson().but(d -> d.foods = List.of(
+                FoodLine.of("f1", "plain flour", "plain-flour", Amount.parse("300 g")),
+                FoodLine.of("f2", "sugar", "caster-sugar", Amount.parse("1/4 g")),
                 FoodLine.of("f3", "butter", "butter", Amount.parse("1/9 g"))));
         var outcome = Outcome.of(lesson, COURSE, KNOWN);
         assertThat(outcome.unworked()).isEmpty();

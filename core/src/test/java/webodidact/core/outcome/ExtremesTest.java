@@ -48,16 +48,21 @@ class ExtremesTest {
         assertThat(outcome.unworked()).isEmpty();
         assertThat(outcome.schedule().steps()).hasSize(2000);
         var groups = Report.grouped(outcome.report().open());
-        assertThat(groups.stream().mapToInt(List::size).sum()).isEqualTo(outcome.report().open().size());
+        assertThat(groups.stream().mapToInt(List::size).sum())
+                .isEqualTo(outcome.report().open().size());
         assertThat(groups.size()).isLessThan(20);
-        assertThat(groups).allSatisfy(g -> assertThat(g.stream().map(f -> f.check()).distinct()).hasSize(1));
+        assertThat(groups)
+                .allSatisfy(g ->
+                        assertThat(g.stream().map(f -> f.check()).distinct()).hasSize(1));
     }
 
     @Test
     void fiveThousandHomesArePlayedThroughALongLesson() {
         var outcome = outcome(600);
         var paces = HomePace.of(outcome.lesson(), List.of(), Knowledge.shipped(), COURSE);
-        var played = Simulation.of(outcome.lesson(), paces, Chance.USUAL, 5000, 7, Progress.NONE).orElseThrow().against(outcome.schedule());
+        var played = Simulation.of(outcome.lesson(), paces, Chance.USUAL, 5000, 7, Progress.NONE)
+                .orElseThrow()
+                .against(outcome.schedule());
         assertThat(played.steps()).hasSize(600);
         assertThat(played.homes()).isEqualTo(5000);
     }

@@ -26,7 +26,8 @@ class CorpusTest {
     private final LineReader reader = new LineReader(Knowledge.shipped());
 
     private static List<String> corpus() throws IOException {
-        try (var in = new BufferedReader(new InputStreamReader(CorpusTest.class.getResourceAsStream("corpus.txt"), StandardCharsets.UTF_8))) {
+        try (var in = new BufferedReader(
+                new InputStreamReader(CorpusTest.class.getResourceAsStream("corpus.txt"), StandardCharsets.UTF_8))) {
             return in.lines().filter(l -> !l.startsWith("#") && !l.isBlank()).toList();
         }
     }
@@ -79,24 +80,83 @@ class CorpusTest {
     private void everyCharacterIsAccountedFor(String line) {
         var read = reader.read(line);
         var out = new ArrayList<String>();
-        for (var text : List.of(read.item(), String.join(" ", read.form()), read.note(), String.join(" ", read.alternatives()), read.unsure().stream().map(Doubt::text).collect(Collectors.joining(" ")))) Account.tokens(text, out);
+        for (var text : List.of(
+                read.item(),
+                String.join(" ", read.form()),
+                read.note(),
+                String.join(" ", read.alternatives()),
+                read.unsure().stream().map(Doubt::text).collect(Collectors.joining(" ")))) Account.tokens(text, out);
         var in = new ArrayList<String>();
         Account.tokens(line, in);
         in.removeIf(out::remove);
         in.removeIf(FILLERS::contains);
         // What is not there as words must be there as a value: take the printed amounts apart the same way.
-        boolean value = read.amount() != null || read.size() != null || read.also() != null || read.optional() || read.toTaste();
-        if (!value) assertThat(in).as(line).allSatisfy(t -> assertThat(t).as(line).matches("\\d{1,2}"));
+        boolean value = read.amount() != null
+                || read.size() != null
+                || read.also() != null
+                || read.optional()
+                || read.toTaste();
+        if (!value)
+            assertThat(in).as(line).allSatisfy(t -> assertThat(t).as(line).matches("\\d{1,2}"));
         for (var token : in) {
-            boolean meansSomething = Character.isDigit(token.charAt(0)) || Character.getType(token.charAt(0)) == Character.OTHER_NUMBER || Unit.named(token).isPresent() || KNOWN.contains(token);
+            boolean meansSomething = Character.isDigit(token.charAt(0))
+                    || Character.getType(token.charAt(0)) == Character.OTHER_NUMBER
+                    || Unit.named(token).isPresent()
+                    || KNOWN.contains(token);
             assertThat(meansSomething).as("'" + token + "' of: " + line).isTrue();
         }
     }
 
     /** Words that mean a number, a size of spoon, "about", "optional" or "to taste". */
-    private static final Set<String> KNOWN = Set.of("about", "approx", "approximately", "around", "roughly", "c", "half", "quarter", "one", "two", "three", "four", "five", "six", "seven", "eight",
-            "nine", "ten", "twelve", "dozen", "to", "taste", "season", "as", "needed", "optional", "fluid", "fl", "oz", "ounce", "ounces", "level", "heaped", "heaping", "rounded", "scant", "generous",
-            "large", "small", "big", "good", "from", "t", "juice", "zest", "rind", "in", "g");
+    private static final Set<String> KNOWN = Set.of(
+            "about",
+            "approx",
+            "approximately",
+            "around",
+            "roughly",
+            "c",
+            "half",
+            "quarter",
+            "one",
+            "two",
+            "three",
+            "four",
+            "five",
+            "six",
+            "seven",
+            "eight",
+            "nine",
+            "ten",
+            "twelve",
+            "dozen",
+            "to",
+            "taste",
+            "season",
+            "as",
+            "needed",
+            "optional",
+            "fluid",
+            "fl",
+            "oz",
+            "ounce",
+            "ounces",
+            "level",
+            "heaped",
+            "heaping",
+            "rounded",
+            "scant",
+            "generous",
+            "large",
+            "small",
+            "big",
+            "good",
+            "from",
+            "t",
+            "juice",
+            "zest",
+            "rind",
+            "in",
+            "g");
 
     @Test
     void everyCharacterOfTheCorpusIsAccountedFor() throws IOException {
@@ -110,15 +170,64 @@ class CorpusTest {
 
     @Provide
     Arbitrary<String> junk() {
-        var word = Arbitraries.of("flour", "2", "½", "1/2", "g", "(", ")", ",", "or", "of", "x", "400", "tins", "butter", "zz9", "to taste", "optional", "plus extra", "juice of", "–", "3-4", "tbsp", "about",
-                "%", "£", "moonberry", "chopped", "finely", "a", "knob", "/", ":", ";", "•", "1.", "☐", "lemon", "and", "250ml", "g)", "((", "salt", "7", "for dusting", "extra", "more", "half", "dozen");
+        var word = Arbitraries.of(
+                "flour",
+                "2",
+                "½",
+                "1/2",
+                "g",
+                "(",
+                ")",
+                ",",
+                "or",
+                "of",
+                "x",
+                "400",
+                "tins",
+                "butter",
+                "zz9",
+                "to taste",
+                "optional",
+                "plus extra",
+                "juice of",
+                "–",
+                "3-4",
+                "tbsp",
+                "about",
+                "%",
+                "£",
+                "moonberry",
+                "chopped",
+                "finely",
+                "a",
+                "knob",
+                "/",
+                ":",
+                ";",
+                "•",
+                "1.",
+                "☐",
+                "lemon",
+                "and",
+                "250ml",
+                "g)",
+                "((",
+                "salt",
+                "7",
+                "for dusting",
+                "extra",
+                "more",
+                "half",
+                "dozen");
         return word.list().ofMinSize(1).ofMaxSize(12).map(w -> String.join(" ", w));
     }
 
     @Test
     void whatIsNotUnderstoodIsSaid() {
-        assertThat(reader.read("2 tbsp 3 cups flour").unsure()).containsExactly(new Doubt(Doubt.Kind.FIGURE_IN_NAME, "3 cups flour"));
-        assertThat(reader.read("1 tin flour £2").unsure()).containsExactly(new Doubt(Doubt.Kind.FIGURE_IN_NAME, "flour £2"));
+        assertThat(reader.read("2 tbsp 3 cups flour").unsure())
+                .containsExactly(new Doubt(Doubt.Kind.FIGURE_IN_NAME, "3 cups flour"));
+        assertThat(reader.read("1 tin flour £2").unsure())
+                .containsExactly(new Doubt(Doubt.Kind.FIGURE_IN_NAME, "flour £2"));
         assertThat(reader.read("100 g 70% dark chocolate").unsure()).isEmpty();
         assertThat(reader.read("2 flour").amount().toString()).isEqualTo("2 piece");
     }

@@ -39,33 +39,55 @@ class RecipeReaderTest {
     @Test
     void aWholePageIsTakenApart() {
         var recipe = reader.read(PAGE);
-        assertThat(recipe.lines()).extracting(ReadLine::item).containsExactly("Marsh pie with greens", "plain flour", "butter", "salt", "chickpeas", "spinach", "lemon", "samphire paste");
-        assertThat(recipe.parts()).containsExactly("", "", "", "", "For the filling", "For the filling", "For the filling", "For the filling");
+        assertThat(recipe.lines())
+                .extracting(ReadLine::item)
+                .containsExactly(
+                        "Marsh pie with greens",
+                        "plain flour",
+                        "butter",
+                        "salt",
+                        "chickpeas",
+                        "spinach",
+                        "lemon",
+                        "samphire paste");
+        assertThat(recipe.parts())
+                .containsExactly(
+                        "", "", "", "", "For the filling", "For the filling", "For the filling", "For the filling");
         assertThat(recipe.headings()).containsExactly("Ingredients", "For the filling:", "Method");
         assertThat(recipe.method()).hasSize(3).first().asString().startsWith("1. Heat the oven");
         assertThat(recipe.about()).containsExactly("Serves 6", "Prep time: 20 minutes", "Cooking time 1 hour");
-        assertThat(recipe.aside()).containsExactly("★★★★☆ 14 reviews", "Jump to recipe | Print", "Share this recipe https://example.invalid/pie");
+        assertThat(recipe.aside())
+                .containsExactly(
+                        "★★★★☆ 14 reviews", "Jump to recipe | Print", "Share this recipe https://example.invalid/pie");
         assertThat(recipe.makes()).contains(new Yield(Ratio.of(6), "portions", 6));
-        assertThat(recipe.lines().getFirst().unsure()).as("a title nobody marked is kept and doubted").isNotEmpty();
+        assertThat(recipe.lines().getFirst().unsure())
+                .as("a title nobody marked is kept and doubted")
+                .isNotEmpty();
     }
 
     @Test
     void noLineIsLost() {
         var recipe = reader.read(PAGE);
-        int all = recipe.lines().size() + recipe.headings().size() + recipe.method().size() + recipe.about().size() + recipe.aside().size();
+        int all = recipe.lines().size()
+                + recipe.headings().size()
+                + recipe.method().size()
+                + recipe.about().size()
+                + recipe.aside().size();
         assertThat(all).isEqualTo(PAGE.lines().filter(l -> !l.isBlank()).count());
     }
 
     @Test
     void whatItMakesIsReadAsWritten() {
         assertThat(reader.read("Makes about 12 scones").makes()).contains(new Yield(Ratio.of(12), "scones", 4));
-        assertThat(reader.read("Yield: 24 dumplings (for a party)").makes()).contains(new Yield(Ratio.of(24), "dumplings", 4));
+        assertThat(reader.read("Yield: 24 dumplings (for a party)").makes())
+                .contains(new Yield(Ratio.of(24), "dumplings", 4));
         assertThat(reader.read("Servings: 4-6").makes()).contains(new Yield(Ratio.of(4), "portions", 4));
         assertThat(reader.read("2 tbsp oil").makes()).isEmpty();
     }
 
     @Test
     void plainLinesStayFoods() {
-        for (var line : List.of("1 tbsp oil", "salt and pepper", "2 sheets filo", "paper, 2 sheets")) assertThat(reader.read(line).lines()).as(line).hasSize(1);
+        for (var line : List.of("1 tbsp oil", "salt and pepper", "2 sheets filo", "paper, 2 sheets"))
+            assertThat(reader.read(line).lines()).as(line).hasSize(1);
     }
 }

@@ -26,7 +26,9 @@ import webodidact.core.time.TimeRange;
 /** The checks of time, heat, hands and amounts: each tripped once, and once not. */
 class TimingRulesTest {
     private static List<Finding> found(Lesson lesson, String check) {
-        return outcome(lesson).report().open().stream().filter(f -> f.check().equals(check)).toList();
+        return outcome(lesson).report().open().stream()
+                .filter(f -> f.check().equals(check))
+                .toList();
     }
 
     /** One finding, and each of its buttons takes it away without a new stop. */
@@ -49,8 +51,11 @@ class TimingRulesTest {
     @Test
     void usedMoreThanListed() {
         var flour = List.of(food("f1", "plain-flour", "200 g"));
-        assertThat(mended(of(flour, takes("a", "150 g"), takes("b", "80 g")), "used-more-than-listed").what()).isEqualTo("Steps 1, 2 take 230 g of “plain flour”; the list has 200 g.");
-        assertThat(found(of(flour, takes("a", "150 g"), takes("b", "50 g")), "used-more-than-listed")).isEmpty();
+        assertThat(mended(of(flour, takes("a", "150 g"), takes("b", "80 g")), "used-more-than-listed")
+                        .what())
+                .isEqualTo("Steps 1, 2 take 230 g of “plain flour”; the list has 200 g.");
+        assertThat(found(of(flour, takes("a", "150 g"), takes("b", "50 g")), "used-more-than-listed"))
+                .isEmpty();
     }
 
     @Test
@@ -59,28 +64,64 @@ class TimingRulesTest {
         var finding = mended(of(flour, takes("a", "100 g"), takes("b", "50 g")), "part-never-used");
         assertThat(finding.what()).isEqualTo("50 g of “plain flour” is never used.");
         assertThat(finding.mends()).extracting(m -> m.label()).containsExactly("Step 2 takes the rest", "List 150 g");
-        assertThat(found(of(List.of(flour.getFirst().but(d -> d.plan = "Keep it for the next lesson.")), takes("a", "100 g")), "part-never-used")).isEmpty();
-        assertThat(found(of(flour, using(hands("a", 60), "f1")), "part-never-used")).isEmpty();
+        assertThat(found(
+                        of(
+                                List.of(flour.getFirst().but(d -> d.plan = "Keep it for the next lesson.")),
+                                takes("a", "100 g")),
+                        "part-never-used"))
+                .isEmpty();
+        assertThat(found(of(flour, using(hands("a", 60), "f1")), "part-never-used"))
+                .isEmpty();
     }
 
     @Test
     void addedTwice() {
         var cheese = List.of(food("f1", "cheddar", "100 g"));
-        var lesson = of(cheese, using(hands("a", 60).but(d -> d.say = "Now add the cheddar."), "f1"), using(hands("b", 60).but(d -> d.doing = "Stir in the cheddar."), "f1"));
-        assertThat(mended(lesson, "added-twice").what()).isEqualTo("“Cheddar” is added here and in step 1, both times without an amount.".replace("Cheddar", cheese.getFirst().item()));
-        assertThat(found(lesson, "added-twice").getFirst().mends().getFirst().change().apply(lesson).steps().get(1).doing()).isEqualTo("Stir in the rest of the cheddar.");
-        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.doing = "Sprinkle the rest of the cheddar on top.")), "added-twice")).isEmpty();
+        var lesson = of(
+                cheese,
+                using(hands("a", 60).but(d -> d.say = "Now add the cheddar."), "f1"),
+                using(hands("b", 60).but(d -> d.doing = "Stir in the cheddar."), "f1"));
+        assertThat(mended(lesson, "added-twice").what())
+                .isEqualTo("“Cheddar” is added here and in step 1, both times without an amount."
+                        .replace("Cheddar", cheese.getFirst().item()));
+        assertThat(found(lesson, "added-twice")
+                        .getFirst()
+                        .mends()
+                        .getFirst()
+                        .change()
+                        .apply(lesson)
+                        .steps()
+                        .get(1)
+                        .doing())
+                .isEqualTo("Stir in the rest of the cheddar.");
+        assertThat(found(
+                        lesson.withStep("b", s -> s.but(d -> d.doing = "Sprinkle the rest of the cheddar on top.")),
+                        "added-twice"))
+                .isEmpty();
     }
 
     @Test
     void collectedOffTime() {
-        var early = of(waits(hands("a", 60), 600, 700, new Cover.CarryOn("b")), hands("b", 60), hands("x", 640), hands("c", 30));
+        var early = of(
+                waits(hands("a", 60), 600, 700, new Cover.CarryOn("b")),
+                hands("b", 60),
+                hands("x", 640),
+                hands("c", 30));
         var finding = mended(early, "collected-off-time");
-        assertThat(finding.what()).isEqualTo("Step 2 comes 10:00 too early for step 1, which simmers 600–700 s.".replace("600–700 s", new TimeRange(600, 700).text()));
+        assertThat(finding.what())
+                .isEqualTo("Step 2 comes 10:00 too early for step 1, which simmers 600–700 s."
+                        .replace("600–700 s", new TimeRange(600, 700).text()));
         assertThat(finding.mends().getFirst().label()).isEqualTo("Collect it in step 4");
-        var late = of(waits(hands("a", 60), 600, 700, new Cover.CarryOn("c")), hands("b", 650), hands("x", 640), hands("c", 30));
+        var late = of(
+                waits(hands("a", 60), 600, 700, new Cover.CarryOn("c")),
+                hands("b", 650),
+                hands("x", 640),
+                hands("c", 30));
         assertThat(mended(late, "collected-off-time").what()).contains("too late");
-        assertThat(found(of(waits(hands("a", 60), 600, 700, new Cover.CarryOn("c")), hands("b", 650), hands("c", 30)), "collected-off-time")).isEmpty();
+        assertThat(found(
+                        of(waits(hands("a", 60), 600, 700, new Cover.CarryOn("c")), hands("b", 650), hands("c", 30)),
+                        "collected-off-time"))
+                .isEmpty();
     }
 
     @Test
@@ -88,15 +129,25 @@ class TimingRulesTest {
         var lesson = of(waits(hands("a", 60), 300, 300, Cover.STAY), hands("b", 400), hands("c", 30));
         var finding = mended(lesson, "dead-air");
         assertThat(finding.what()).isEqualTo("5:00 on air after step 1 with nothing to say or do.");
-        assertThat(finding.mends()).extracting(m -> m.label()).contains("Carry on, collect in step 3", "Bring in a ready copy");
-        assertThat(found(of(waits(hands("a", 60), 20, 25, Cover.STAY)), "dead-air")).isEmpty();
+        assertThat(finding.mends())
+                .extracting(m -> m.label())
+                .contains("Carry on, collect in step 3", "Bring in a ready copy");
+        assertThat(found(of(waits(hands("a", 60), 20, 25, Cover.STAY)), "dead-air"))
+                .isEmpty();
     }
 
     @Test
     void lookMissed() {
-        var lesson = of(waits(hands("a", 60), 2400, 2500, new Cover.CarryOn("c")).but(d -> d.waiting = d.waiting.looking(List.of(new Look(1200, "turn the tray")))), hands("b", 2000), hands("c", 30));
-        assertThat(mended(lesson, "look-missed").what()).isEqualTo("“turn the tray” of step 1 is due at 21:00; the next free moment is before step 3, 13:20 too late.");
-        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.hands = TimeRange.of(1150))), "look-missed")).isEmpty();
+        var lesson = of(
+                waits(hands("a", 60), 2400, 2500, new Cover.CarryOn("c"))
+                        .but(d -> d.waiting = d.waiting.looking(List.of(new Look(1200, "turn the tray")))),
+                hands("b", 2000),
+                hands("c", 30));
+        assertThat(mended(lesson, "look-missed").what())
+                .isEqualTo(
+                        "“turn the tray” of step 1 is due at 21:00; the next free moment is before step 3, 13:20 too late.");
+        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.hands = TimeRange.of(1150))), "look-missed"))
+                .isEmpty();
     }
 
     @Test
@@ -104,38 +155,63 @@ class TimingRulesTest {
         // On at 0, hot at 14:00, used at 41:00; from step 2 at 20:00 it would be hot at 34:00.
         var lesson = of(acts(hands("a", 1200), Act.OVEN_ON), hands("b", 1200), at(hands("c", 60), Place.OVEN));
         assertThat(mended(lesson, "oven-on-early").what()).isEqualTo("The oven is hot 27:00 before step 3 needs it.");
-        assertThat(found(of(acts(hands("a", 900), Act.OVEN_ON), at(hands("c", 60), Place.OVEN)), "oven-on-early")).isEmpty();
-        assertThat(mended(of(hands("a", 1200), hands("b", 1200), at(hands("c", 60), Place.OVEN)).but(d -> d.ovenBefore = true), "oven-on-early").mends().getFirst().label()).isEqualTo("Turn it on in step 2");
+        assertThat(found(of(acts(hands("a", 900), Act.OVEN_ON), at(hands("c", 60), Place.OVEN)), "oven-on-early"))
+                .isEmpty();
+        assertThat(mended(
+                                of(hands("a", 1200), hands("b", 1200), at(hands("c", 60), Place.OVEN))
+                                        .but(d -> d.ovenBefore = true),
+                                "oven-on-early")
+                        .mends()
+                        .getFirst()
+                        .label())
+                .isEqualTo("Turn it on in step 2");
     }
 
     @Test
     void heatNeverOff() {
-        var lesson = of(waits(at(hands("a", 60), Place.RING), 300, 400, new Cover.CarryOn("c")), hands("b", 350), hands("c", 30));
+        var lesson = of(
+                waits(at(hands("a", 60), Place.RING), 300, 400, new Cover.CarryOn("c")),
+                hands("b", 350),
+                hands("c", 30));
         assertThat(mended(lesson, "heat-never-off").where()).isEqualTo("c");
-        assertThat(found(lesson.withStep("c", s -> acts(s, Act.RING_OFF)), "heat-never-off")).isEmpty();
-        assertThat(found(lesson.withStep("b", s -> acts(s, Act.RING_OFF)), "heat-never-off")).as("off before it is done").hasSize(1);
+        assertThat(found(lesson.withStep("c", s -> acts(s, Act.RING_OFF)), "heat-never-off"))
+                .isEmpty();
+        assertThat(found(lesson.withStep("b", s -> acts(s, Act.RING_OFF)), "heat-never-off"))
+                .as("off before it is done")
+                .hasSize(1);
     }
 
     @Test
     void bakedWithoutHeat() {
-        var lesson = of(waits(at(hands("a", 60), Place.OVEN), 300, 400, Cover.STAY), at(hands("b", 60), Place.OVEN)).but(d -> d.ovenBefore = true);
+        var lesson = of(waits(at(hands("a", 60), Place.OVEN), 300, 400, Cover.STAY), at(hands("b", 60), Place.OVEN))
+                .but(d -> d.ovenBefore = true);
         assertThat(found(lesson, "baked-without-heat")).isEmpty();
         var finding = mended(lesson.withStep("a", s -> s.but(d -> d.heat = null)), "baked-without-heat");
         assertThat(finding.isStop()).isTrue();
-        assertThat(finding.mends()).extracting(m -> m.label()).containsExactly("As in step 2: 200 °C fan", "It is not in the oven");
+        assertThat(finding.mends())
+                .extracting(m -> m.label())
+                .containsExactly("As in step 2: 200 °C fan", "It is not in the oven");
     }
 
     @Test
     void reachedLate() {
         var lesson = of(hands("a", 600), hands("b", 60).but(d -> d.reachBy = 500));
-        assertThat(mended(lesson, "reached-late").what()).isEqualTo("Step 2 is to be reached by 8:20 and is reached at 10:00.");
-        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.reachBy = 600)), "reached-late")).isEmpty();
+        assertThat(mended(lesson, "reached-late").what())
+                .isEqualTo("Step 2 is to be reached by 8:20 and is reached at 10:00.");
+        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.reachBy = 600)), "reached-late"))
+                .isEmpty();
     }
 
     @Test
     void fillerSoilsHands() {
-        var lesson = of(List.of(food("f1", "chicken-breast", "2 piece")), waits(at(hands("a", 60), Place.RING), 300, 400, new Cover.CarryOn("c")), using(hands("b", 350), "f1"), hands("c", 30));
-        assertThat(mended(lesson, "filler-soils-hands").what()).isEqualTo("Step 2 fills the wait of step 1 and leaves raw food on the hands that collect in step 3.");
-        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.uses = List.of())), "filler-soils-hands")).isEmpty();
+        var lesson = of(
+                List.of(food("f1", "chicken-breast", "2 piece")),
+                waits(at(hands("a", 60), Place.RING), 300, 400, new Cover.CarryOn("c")),
+                using(hands("b", 350), "f1"),
+                hands("c", 30));
+        assertThat(mended(lesson, "filler-soils-hands").what())
+                .isEqualTo("Step 2 fills the wait of step 1 and leaves raw food on the hands that collect in step 3.");
+        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.uses = List.of())), "filler-soils-hands"))
+                .isEmpty();
     }
 }

@@ -19,8 +19,22 @@ class ProfileTest {
 
     @Test
     void theListsOfNamedAllergensDiffer() {
-        assertThat(Profile.EU.named()).contains(Allergen.CELERY, Allergen.MUSTARD, Allergen.LUPIN, Allergen.GLUTEN).hasSize(14);
-        assertThat(Profile.US.named()).contains(Allergen.SESAME, Allergen.WHEAT).doesNotContain(Allergen.CELERY).hasSize(9);
-        for (var profile : Profile.values()) assertThat(profile.named()).as(profile.title()).contains(Allergen.MILK, Allergen.EGGS, Allergen.FISH, Allergen.PEANUTS, Allergen.NUTS, Allergen.SOYA);
+        assertThat(Profile.EU.named())
+                .contains(Allergen.CELERY, Allergen.MUSTARD, Allergen.LUPIN, Allergen.GLUTEN)
+                .hasSize(14);
+        assertThat(Profile.US.named())
+                .contains(Allergen.SESAME, Allergen.WHEAT)
+                .doesNotContain(Allergen.CELERY)
+                .hasSize(9);
+        for (var profile : Profile.values())
+            assertThat(profile.named())
+                    .as(profile.title())
+                    .contains(
+                            Allergen.MILK,
+                            Allergen.EGGS,
+                            Allergen.FISH,
+                            Allergen.PEANUTS,
+                            Allergen.NUTS,
+                            Allergen.SOYA);
     }
 }

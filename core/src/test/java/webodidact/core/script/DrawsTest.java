@@ -39,7 +39,8 @@ class DrawsTest {
     @Test
     void withoutAnAmountItIsAllButWhatOthersMeasureOut() {
         var line = flour(takes("a", null), takes("b", "30 g"), takes("c", null));
-        assertThat(line.in("a").orElseThrow()).isEqualTo(new Draws.Draw("a", 1, Amount.parse("170 g"), Amount.parse("30 g"), true, false));
+        assertThat(line.in("a").orElseThrow())
+                .isEqualTo(new Draws.Draw("a", 1, Amount.parse("170 g"), Amount.parse("30 g"), true, false));
         assertThat(line.in("b").orElseThrow().left()).isEqualTo(Amount.parse("0 g"));
         assertThat(line.in("c").orElseThrow().handles()).isTrue();
     }
@@ -57,11 +58,13 @@ class DrawsTest {
         var line = Draws.of(lesson, Knowledge.shipped(), MeasureSystem.METRIC).get("f1");
         assertThat(line.draws().getFirst().left()).isNull();
         assertThat(line.over()).isNull();
-        assertThat(Draws.of(of(List.of(food("f1", "salt", "1 tsp"))), Knowledge.shipped(), MeasureSystem.METRIC)).isEmpty();
+        assertThat(Draws.of(of(List.of(food("f1", "salt", "1 tsp"))), Knowledge.shipped(), MeasureSystem.METRIC))
+                .isEmpty();
     }
 
     @Property
-    void whatIsTakenOverAndLeftAddUpToTheList(@ForAll @Size(min = 1, max = 6) List<@IntRange(min = 1, max = 120) Integer> grams) {
+    void whatIsTakenOverAndLeftAddUpToTheList(
+            @ForAll @Size(min = 1, max = 6) List<@IntRange(min = 1, max = 120) Integer> grams) {
         var steps = new Step[grams.size()];
         for (int i = 0; i < steps.length; i++) steps[i] = takes("s" + i, grams.get(i) + " g");
         var line = flour(steps);

@@ -27,7 +27,11 @@ import webodidact.core.lesson.Who;
 import webodidact.core.time.TimeRange;
 
 class SuggestionsTest {
-    private static final List<FoodLine> FOODS = List.of(food("f1", "plain-flour", "200 g"), food("f2", "cheddar", "120 g"), food("f3", "onion", "2 piece"), food("f4", "parsley", "2 tbsp"));
+    private static final List<FoodLine> FOODS = List.of(
+            food("f1", "plain-flour", "200 g"),
+            food("f2", "cheddar", "120 g"),
+            food("f3", "onion", "2 piece"),
+            food("f4", "parsley", "2 tbsp"));
 
     private static List<Suggestion> of(Step step) {
         Lesson lesson = Lessons.of(FOODS, step);
@@ -58,8 +62,16 @@ class SuggestionsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"Bake for 20-25 mins|20–25 min|bakes", "Leave it for half an hour|30:00|waits", "Chill for 1½ hours|90:00|chills", "Rest the dough for a minute or two|1–2 min|rests",
-        "Cook gently for fifteen minutes|15:00|cooks", "Steam for ¾ hour|45:00|steams"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Bake for 20-25 mins|20–25 min|bakes",
+                "Leave it for half an hour|30:00|waits",
+                "Chill for 1½ hours|90:00|chills",
+                "Rest the dough for a minute or two|1–2 min|rests",
+                "Cook gently for fifteen minutes|15:00|cooks",
+                "Steam for ¾ hour|45:00|steams"
+            })
     void waitsInManyWords(String words, String time, String what) {
         var step = taken(words, Suggestion.Kind.WAIT);
         assertThat(step.waiting().time().text()).isEqualTo(time);
@@ -68,7 +80,9 @@ class SuggestionsTest {
 
     @Test
     void kneadForFiveMinutesIsHandsAndNoWait() {
-        assertThat(taken("Knead the dough for 5 minutes.", Suggestion.Kind.HANDS).hands()).isEqualTo(TimeRange.of(300));
+        assertThat(taken("Knead the dough for 5 minutes.", Suggestion.Kind.HANDS)
+                        .hands())
+                .isEqualTo(TimeRange.of(300));
         assertThat(of(doing("Knead the dough for 5 minutes."))).noneMatch(s -> s.kind() == Suggestion.Kind.WAIT);
         assertThat(of(doing("We met five minutes ago, simmering."))).noneMatch(s -> s.kind() == Suggestion.Kind.HANDS);
     }
@@ -79,14 +93,22 @@ class SuggestionsTest {
             d.waiting = d.waiting.until("");
             d.doing = "Leave them until a knife slides out.";
         });
-        var cue = of(step).stream().filter(s -> s.kind() == Suggestion.Kind.CUE).findFirst().orElseThrow();
+        var cue = of(step).stream()
+                .filter(s -> s.kind() == Suggestion.Kind.CUE)
+                .findFirst()
+                .orElseThrow();
         assertThat(cue.change().apply(step).waiting().cue()).isEqualTo("a knife slides out");
         assertThat(of(cue.change().apply(step))).noneMatch(s -> s.kind() == Suggestion.Kind.CUE);
     }
 
     @ParameterizedTest
-    @CsvSource({"Bake at 180 degrees fan, 180 °C fan", "Bake it at 200–220 °C., 200–220 °C fan or conventional?", "Roast at 350 °F conventional, 175 °C conventional", "Bake at gas mark 4, 175 °C conventional",
-        "Into the fan oven at 190°C, 190 °C fan"})
+    @CsvSource({
+        "Bake at 180 degrees fan, 180 °C fan",
+        "Bake it at 200–220 °C., 200–220 °C fan or conventional?",
+        "Roast at 350 °F conventional, 175 °C conventional",
+        "Bake at gas mark 4, 175 °C conventional",
+        "Into the fan oven at 190°C, 190 °C fan"
+    })
     void ovensInManyWords(String words, String heat) {
         var step = taken(words, Suggestion.Kind.HEAT);
         assertThat(step.heat().text()).isEqualTo(heat);
@@ -95,35 +117,60 @@ class SuggestionsTest {
 
     @Test
     void aCoreTemperatureIsNoOven() {
-        assertThat(of(doing("Cook until the probe reads 75 °C inside. It says 180 degrees in the middle."))).noneMatch(s -> s.kind() == Suggestion.Kind.HEAT);
+        assertThat(of(doing("Cook until the probe reads 75 °C inside. It says 180 degrees in the middle.")))
+                .noneMatch(s -> s.kind() == Suggestion.Kind.HEAT);
         assertThat(of(doing("Use 200 g of it."))).noneMatch(s -> s.kind() == Suggestion.Kind.HEAT);
     }
 
     @Test
     void grateNeedsTheGraterUnlessSomethingStandsInForIt() {
         assertThat(taken("Grate the cheddar.", Suggestion.Kind.TOOL).tools()).containsExactly("grater");
-        assertThat(of(doing("Grate the cheddar.").but(d -> d.tools = List.of("food-processor")))).noneMatch(s -> s.kind() == Suggestion.Kind.TOOL);
+        assertThat(of(doing("Grate the cheddar.").but(d -> d.tools = List.of("food-processor"))))
+                .noneMatch(s -> s.kind() == Suggestion.Kind.TOOL);
         assertThat(of(doing("Lemon juice."))).noneMatch(s -> s.kind() == Suggestion.Kind.TOOL);
     }
 
     @Test
     void amountsInTheWordsTieToTheList() {
-        assertThat(taken("Tip in half the flour.", Suggestion.Kind.USE).uses().getFirst().amount()).isEqualTo(Amount.parse("100 g"));
-        assertThat(taken("A third of the grated cheddar goes in.", Suggestion.Kind.USE).uses().getFirst().amount()).isEqualTo(Amount.parse("40 g"));
-        assertThat(only("Add the rest of the cheddar.", Suggestion.Kind.USE).text()).startsWith("the rest of the");
-        assertThat(taken("Add the rest of the cheddar.", Suggestion.Kind.USE).uses().getFirst().amount()).isNull();
-        assertThat(taken("Dust with 2 tablespoons of flour.", Suggestion.Kind.USE).uses().getFirst().amount()).isEqualTo(Amount.parse("2 tbsp"));
+        assertThat(taken("Tip in half the flour.", Suggestion.Kind.USE)
+                        .uses()
+                        .getFirst()
+                        .amount())
+                .isEqualTo(Amount.parse("100 g"));
+        assertThat(taken("A third of the grated cheddar goes in.", Suggestion.Kind.USE)
+                        .uses()
+                        .getFirst()
+                        .amount())
+                .isEqualTo(Amount.parse("40 g"));
+        assertThat(only("Add the rest of the cheddar.", Suggestion.Kind.USE).text())
+                .startsWith("the rest of the");
+        assertThat(taken("Add the rest of the cheddar.", Suggestion.Kind.USE)
+                        .uses()
+                        .getFirst()
+                        .amount())
+                .isNull();
+        assertThat(taken("Dust with 2 tablespoons of flour.", Suggestion.Kind.USE)
+                        .uses()
+                        .getFirst()
+                        .amount())
+                .isEqualTo(Amount.parse("2 tbsp"));
         var used = using(doing("Only half of the flour now."), "f1");
-        var only = of(used).stream().filter(s -> s.kind() == Suggestion.Kind.AMOUNT).findFirst().orElseThrow();
+        var only = of(used).stream()
+                .filter(s -> s.kind() == Suggestion.Kind.AMOUNT)
+                .findFirst()
+                .orElseThrow();
         assertThat(only.change().apply(used).uses().getFirst().amount()).isEqualTo(Amount.parse("100 g"));
     }
 
     @Test
     void actsPlacesAndWhoDoesIt() {
-        assertThat(taken("Wash your hands and heat the oven.", Suggestion.Kind.ACT, 2).acts())
+        assertThat(taken("Wash your hands and heat the oven.", Suggestion.Kind.ACT, 2)
+                        .acts())
                 .containsExactlyInAnyOrder(Act.WASH_HANDS, Act.OVEN_ON);
         assertThat(taken("Fry the onion.", Suggestion.Kind.PLACE).place()).isEqualTo(Place.RING);
-        assertThat(taken("Grown-ups, lift the tray out, please.", Suggestion.Kind.WHO).who()).isEqualTo(Who.ADULT);
+        assertThat(taken("Grown-ups, lift the tray out, please.", Suggestion.Kind.WHO)
+                        .who())
+                .isEqualTo(Who.ADULT);
         assertThat(taken("Turn off the hob.", Suggestion.Kind.ACT).acts()).containsExactly(Act.RING_OFF);
     }
 
@@ -136,14 +183,19 @@ class SuggestionsTest {
     @Test
     void somethingToDoWithinAWait() {
         var step = waits(hands("a", 60), 1200, 1200, Cover.STAY).but(d -> d.doing = "Turn the tray after 10 minutes.");
-        var look = of(step).stream().filter(s -> s.kind() == Suggestion.Kind.LOOK).findFirst().orElseThrow();
+        var look = of(step).stream()
+                .filter(s -> s.kind() == Suggestion.Kind.LOOK)
+                .findFirst()
+                .orElseThrow();
         assertThat(look.change().apply(step).waiting().looks()).containsExactly(new Look(600, "turn the tray"));
     }
 
     @Test
     void nearMissesAreAskedAbout() {
-        assertThat(taken("Scatter the parlsey over.", Suggestion.Kind.SPELLING).doing()).isEqualTo("Scatter the parsley over.");
-        assertThat(of(doing("Scatter the parsley over the onions."))).noneMatch(s -> s.kind() == Suggestion.Kind.SPELLING);
+        assertThat(taken("Scatter the parlsey over.", Suggestion.Kind.SPELLING).doing())
+                .isEqualTo("Scatter the parsley over.");
+        assertThat(of(doing("Scatter the parsley over the onions.")))
+                .noneMatch(s -> s.kind() == Suggestion.Kind.SPELLING);
         assertThat(of(doing("A floury board, and batter."))).noneMatch(s -> s.kind() == Suggestion.Kind.SPELLING);
     }
 
@@ -160,12 +212,19 @@ class SuggestionsTest {
 
     @Test
     void aTalkProposesNoTools() {
-        assertThat(of(doing("Today we grate cheddar and bake it for 20 minutes.").but(d -> d.kind = Kind.TALK))).isEmpty();
+        assertThat(of(doing("Today we grate cheddar and bake it for 20 minutes.")
+                        .but(d -> d.kind = Kind.TALK)))
+                .isEmpty();
     }
 
     @Test
     void keysAreCodesAndFiguresNotDisplayedWords() {
-        var step = Step.blank("s1", Kind.HANDS_ON, "Bake").but(d -> d.doing = "Whisk for 2 minutes. Wash your hands. Bake at 180–200 °C fan for 16 to 20 minutes until golden.");
-        assertThat(of(step)).extracting(Suggestion::key).contains("hands/120-120", "wait/960-1200", "heat/180-200-fan", "act/wash-hands");
+        var step = Step.blank("s1", Kind.HANDS_ON, "Bake")
+                .but(
+                        d -> d.doing =
+                                "Whisk for 2 minutes. Wash your hands. Bake at 180–200 °C fan for 16 to 20 minutes until golden.");
+        assertThat(of(step))
+                .extracting(Suggestion::key)
+                .contains("hands/120-120", "wait/960-1200", "heat/180-200-fan", "act/wash-hands");
     }
 }

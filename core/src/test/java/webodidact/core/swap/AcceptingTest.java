@@ -24,22 +24,28 @@ import webodidact.core.lesson.Yield;
 class AcceptingTest {
     private final Knowledge table = Knowledge.shipped();
     private final Accepting accepting = new Accepting(table);
-    private final Lesson sauce = of(List.of(food("f1", "yoghurt", "150 g"), food("f2", "dill", "2 tbsp")), using(hands("a", 60), "f1", "f2").but(d -> {
-        d.title = "Sauce";
-        d.say = "Yoghurt in the bowl, then the dill. Taste the yoghurt.";
-        d.doing = "Stir the yoghurt.";
-    }));
+    private final Lesson sauce = of(
+            List.of(food("f1", "yoghurt", "150 g"), food("f2", "dill", "2 tbsp")),
+            using(hands("a", 60), "f1", "f2").but(d -> {
+                d.title = "Sauce";
+                d.say = "Yoghurt in the bowl, then the dill. Taste the yoghurt.";
+                d.doing = "Stir the yoghurt.";
+            }));
 
     private Offer offer(Lesson lesson, String line, String standIn) {
-        return new Swaps(table, COURSE).offers(lesson, lesson.food(line).orElseThrow(), List.of()).stream()
-                .filter(o -> !o.isLeaveOut() && o.food().id().equals(standIn)).findFirst().orElseThrow();
+        return new Swaps(table, COURSE)
+                .offers(lesson, lesson.food(line).orElseThrow(), List.of()).stream()
+                        .filter(o -> !o.isLeaveOut() && o.food().id().equals(standIn))
+                        .findFirst()
+                        .orElseThrow();
     }
 
     @Test
     void cookingWithItChangesLineWordsTimeToolsAndAddedFoods() {
         var cooked = accepting.cook(sauce, "f1", offer(sauce, "f1", "soft-cheese"));
         assertThat(cooked.food("f1").orElseThrow().chosen()).isEqualTo("soft-cheese");
-        assertThat(cooked.steps().getFirst().say()).isEqualTo("Soft cheese in the bowl, then the dill. Taste the soft cheese.");
+        assertThat(cooked.steps().getFirst().say())
+                .isEqualTo("Soft cheese in the bowl, then the dill. Taste the soft cheese.");
         assertThat(cooked.steps().getFirst().doing()).isEqualTo("Stir the soft cheese.");
         assertThat(cooked.steps().getFirst().hands().low()).isEqualTo(120);
         assertThat(cooked.foods()).extracting(FoodLine::item).containsExactly("thick plain yoghurt", "milk", "dill");
@@ -53,8 +59,10 @@ class AcceptingTest {
     void goingBackTakesWordsTimeAndAddedFoodsBack() {
         var back = accepting.back(accepting.cook(sauce, "f1", offer(sauce, "f1", "soft-cheese")), "f1");
         assertThat(back.foods()).isEqualTo(sauce.foods());
-        assertThat(back.steps().getFirst().hands()).isEqualTo(sauce.steps().getFirst().hands());
-        assertThat(back.steps().getFirst().uses()).isEqualTo(sauce.steps().getFirst().uses());
+        assertThat(back.steps().getFirst().hands())
+                .isEqualTo(sauce.steps().getFirst().hands());
+        assertThat(back.steps().getFirst().uses())
+                .isEqualTo(sauce.steps().getFirst().uses());
         assertThat(back.steps().getFirst().doing()).isEqualTo("Stir the thick plain yoghurt.");
         assertThat(accepting.back(sauce, "f1")).isSameAs(sauce);
     }
@@ -78,14 +86,17 @@ class AcceptingTest {
     void theAmountFollowsTheChosenStandIn() {
         var line = food("f1", "dill", "3 tbsp").but(d -> d.chosen = "dried-dill");
         assertThat(CookedAmount.of(line, line.amount(), table).toString()).isEqualTo("1 tbsp");
-        assertThat(CookedAmount.of(food("f1", "dill", "3 tbsp"), line.amount(), table).toString()).isEqualTo("3 tbsp");
+        assertThat(CookedAmount.of(food("f1", "dill", "3 tbsp"), line.amount(), table)
+                        .toString())
+                .isEqualTo("3 tbsp");
     }
 
     @Test
     void dietWordsHoldOnlyWhenTrueForTheChosenVariant() {
         var labels = DishLabels.of(sauce, table);
         assertThat(labels.vegetarian().truth()).isEqualTo(DishLabels.Truth.YES);
-        assertThat(labels.vegan()).isEqualTo(new DishLabels.Answer(DishLabels.Truth.NO, List.of("thick plain yoghurt")));
+        assertThat(labels.vegan())
+                .isEqualTo(new DishLabels.Answer(DishLabels.Truth.NO, List.of("thick plain yoghurt")));
         var soya = accepting.cook(sauce, "f1", offer(sauce, "f1", "soya-yoghurt"));
         var unknown = DishLabels.of(soya, table);
         assertThat(unknown.vegan()).isEqualTo(new DishLabels.Answer(DishLabels.Truth.UNKNOWN, List.of("soya yoghurt")));
@@ -98,14 +109,21 @@ class AcceptingTest {
         assertThat(DishLabels.of(traces, table).has(Allergen.MILK)).isEqualTo(DishLabels.Truth.YES);
     }
 
-    private final Lesson scones = of(List.of(food("f1", "plain-flour", "225 g"), food("f2", "butter", "50 g"), food("f3", "egg", "1 piece"), food("f4", "milk", "150 ml")),
-            using(hands("a", 300), "f1", "f2", "f3", "f4").but(d -> {
-                d.title = "Make the dough";
-                d.doing = "Rub in the butter, then bind the dough with egg and milk.";
-            }), at(hands("b", 60), Place.OVEN).but(d -> {
-                d.title = "Scones in the oven";
-                d.doing = "Bake the scones.";
-            })).but(d -> d.makes = new Yield(Ratio.of(8), "scones", 4));
+    private final Lesson scones = of(
+                    List.of(
+                            food("f1", "plain-flour", "225 g"),
+                            food("f2", "butter", "50 g"),
+                            food("f3", "egg", "1 piece"),
+                            food("f4", "milk", "150 ml")),
+                    using(hands("a", 300), "f1", "f2", "f3", "f4").but(d -> {
+                        d.title = "Make the dough";
+                        d.doing = "Rub in the butter, then bind the dough with egg and milk.";
+                    }),
+                    at(hands("b", 60), Place.OVEN).but(d -> {
+                        d.title = "Scones in the oven";
+                        d.doing = "Bake the scones.";
+                    }))
+            .but(d -> d.makes = new Yield(Ratio.of(8), "scones", 4));
 
     @Test
     void veganAndNoGlutenAreWorkedOutTogether() {
@@ -114,9 +132,15 @@ class AcceptingTest {
         assertThat(variant.open()).isEmpty();
         assertThat(variant.choices()).extracting(c -> c.line().id()).containsExactly("f1", "f2", "f3", "f4");
         for (var choice : variant.choices()) {
-            assertThat(choice.offer().food().suits(Diet.VEGAN)).as(choice.offer().title()).isTrue();
-            assertThat(choice.offer().food().allergens()).doesNotContain(Allergen.GLUTEN, Allergen.WHEAT, Allergen.MILK, Allergen.EGGS);
-            for (var added : choice.offer().added()) assertThat(table.food(added.cooked()).orElseThrow().suits(Diet.VEGAN)).as(added.item()).isTrue();
+            assertThat(choice.offer().food().suits(Diet.VEGAN))
+                    .as(choice.offer().title())
+                    .isTrue();
+            assertThat(choice.offer().food().allergens())
+                    .doesNotContain(Allergen.GLUTEN, Allergen.WHEAT, Allergen.MILK, Allergen.EGGS);
+            for (var added : choice.offer().added())
+                assertThat(table.food(added.cooked()).orElseThrow().suits(Diet.VEGAN))
+                        .as(added.item())
+                        .isTrue();
         }
         assertThat(variant.warnings()).first().asString().startsWith("Step 1: ").contains("change together");
         assertThat(variant.labels().vegan().truth()).isNotEqualTo(DishLabels.Truth.NO);
@@ -125,11 +149,15 @@ class AcceptingTest {
 
     @Test
     void whatNoOfferHelpsWithStaysOpen() {
-        var lesson = of(List.of(food("f1", "gelatine", "6 g"), food("f2", "saffron", "1 pinch"), food("f3", "squid", "200 g")), using(hands("a", 60), "f1", "f2", "f3"));
+        var lesson = of(
+                List.of(food("f1", "gelatine", "6 g"), food("f2", "saffron", "1 pinch"), food("f3", "squid", "200 g")),
+                using(hands("a", 60), "f1", "f2", "f3"));
         var variant = Variant.of(lesson, new Variant.Wish(Diet.VEGAN, Set.of()), List.of(), table, COURSE);
         assertThat(variant.open()).contains("squid");
         assertThat(variant.choices()).extracting(c -> c.line().id()).doesNotContain("f2");
-        assertThat(Variant.of(lesson, new Variant.Wish(null, Set.of()), List.of(), table, COURSE).choices()).isEmpty();
+        assertThat(Variant.of(lesson, new Variant.Wish(null, Set.of()), List.of(), table, COURSE)
+                        .choices())
+                .isEmpty();
     }
 
     @Test

@@ -29,18 +29,23 @@ import webodidact.core.safety.Profile;
 /** One case for each family of rules: what is offered for the job, and what it brings with it. */
 class RuleFamiliesTest {
     private static Lesson cooked(FoodLine line, Place place, String doing) {
-        return of(List.of(line), at(using(hands("a", 60), line.id()), place).but(d -> d.doing = doing)).but(d -> {
-            d.makes = new Yield(Ratio.of(4), "portions", 4);
-            d.homeOf = 4;
-        });
+        return of(List.of(line), at(using(hands("a", 60), line.id()), place).but(d -> d.doing = doing))
+                .but(d -> {
+                    d.makes = new Yield(Ratio.of(4), "portions", 4);
+                    d.homeOf = 4;
+                });
     }
 
     private static List<Offer> offers(Lesson lesson) {
-        return new Swaps(Knowledge.shipped(), COURSE).offers(lesson, lesson.foods().getFirst(), List.of());
+        return new Swaps(Knowledge.shipped(), COURSE)
+                .offers(lesson, lesson.foods().getFirst(), List.of());
     }
 
     private static Offer offer(Lesson lesson, String standIn) {
-        return offers(lesson).stream().filter(o -> !o.isLeaveOut() && o.food().id().equals(standIn)).findFirst().orElseThrow();
+        return offers(lesson).stream()
+                .filter(o -> !o.isLeaveOut() && o.food().id().equals(standIn))
+                .findFirst()
+                .orElseThrow();
     }
 
     @ParameterizedTest
@@ -65,7 +70,15 @@ class RuleFamiliesTest {
             liquid,           milk,                250 ml,   OVEN,   Bake,                           water,         250 ml,     1 tsp butter
             salt and savour,  soy-sauce,           2 tbsp,   RING,   Stir-fry,                       miso,          2 tbsp,     2 tbsp water
             """)
-    void amountsOfTheFamily(String job, String food, String amount, Place place, String doing, String standIn, String its, String also) {
+    void amountsOfTheFamily(
+            String job,
+            String food,
+            String amount,
+            Place place,
+            String doing,
+            String standIn,
+            String its,
+            String also) {
         var offer = offer(cooked(food("f1", food, amount), place, doing), standIn);
         assertThat(offer.rule().job()).isEqualTo(job);
         assertThat(offer.refused()).isEmpty();
@@ -80,22 +93,28 @@ class RuleFamiliesTest {
         assertThat(offer(rubbed, "vegan-spread").isRefused()).isFalse();
         assertThat(offer(fried, "olive-oil").isRefused()).isFalse();
         var scrambled = cooked(food("f1", "egg", "4 piece"), Place.RING, "Scramble and fry.");
-        assertThat(offer(scrambled, "flaxseed").refused()).isEqualTo("It stands in where it is baked; here it is fried (step 1).");
+        assertThat(offer(scrambled, "flaxseed").refused())
+                .isEqualTo("It stands in where it is baked; here it is fried (step 1).");
     }
 
     @Test
     void aGlazeIsOfferedOnlyWhereSomethingIsBrushed() {
-        assertThat(offer(cooked(food("f1", "egg", "1 piece"), Place.OVEN, "Bind it and bake."), "milk").refused())
+        assertThat(offer(cooked(food("f1", "egg", "1 piece"), Place.OVEN, "Bind it and bake."), "milk")
+                        .refused())
                 .isEqualTo("It stands in as glaze; that is not its job here.");
-        assertThat(offer(cooked(food("f1", "egg", "1 piece"), Place.OVEN, "Brush the tops and bake."), "flaxseed").refused())
+        assertThat(offer(cooked(food("f1", "egg", "1 piece"), Place.OVEN, "Brush the tops and bake."), "flaxseed")
+                        .refused())
                 .isEqualTo("In step 1 its job is glaze, not binder.");
     }
 
     @Test
     void theInstructorsWordAboutTheUseGoesBeforeTheWords() {
         var line = food("f1", "egg", "2 piece").but(d -> d.use = "baked");
-        assertThat(offer(cooked(line, Place.BENCH, "Stir in."), "flaxseed").isRefused()).isFalse();
-        assertThat(offer(cooked(line.but(d -> d.use = "cold"), Place.BENCH, "Stir in."), "flaxseed").refused()).startsWith("It stands in where it is baked; here it is cold");
+        assertThat(offer(cooked(line, Place.BENCH, "Stir in."), "flaxseed").isRefused())
+                .isFalse();
+        assertThat(offer(cooked(line.but(d -> d.use = "cold"), Place.BENCH, "Stir in."), "flaxseed")
+                        .refused())
+                .startsWith("It stands in where it is baked; here it is cold");
     }
 
     @Test
@@ -106,27 +125,36 @@ class RuleFamiliesTest {
             d.doing = "Grate the yoghurt sauce over.";
         });
         var lesson = of(List.of(food("f1", "yoghurt", "150 g")), stir, boil);
-        assertThat(offer(lesson, "soft-cheese").of(KnockOn.Kind.BREAKS)).containsExactly("Step 2 says “grate”: soft cheese is too soft to grate.");
-        assertThat(offer(lesson.removingStep("b"), "soft-cheese").of(KnockOn.Kind.BREAKS)).isEmpty();
+        assertThat(offer(lesson, "soft-cheese").of(KnockOn.Kind.BREAKS))
+                .containsExactly("Step 2 says “grate”: soft cheese is too soft to grate.");
+        assertThat(offer(lesson.removingStep("b"), "soft-cheese").of(KnockOn.Kind.BREAKS))
+                .isEmpty();
     }
 
     @Test
     void poultryForBeefRaisesNothingButPoultryForFishRaisesTheCoreTemperature() {
         var fish = cooked(food("f1", "white-fish", "2 piece"), Place.OVEN, "Bake the parcels.");
-        assertThat(offer(fish, "chicken-breast").of(KnockOn.Kind.SAFETY)).containsExactly("Core 75 °C instead of 63 °C: measure it.");
+        assertThat(offer(fish, "chicken-breast").of(KnockOn.Kind.SAFETY))
+                .containsExactly("Core 75 °C instead of 63 °C: measure it.");
         assertThat(offer(fish, "salmon").of(KnockOn.Kind.SAFETY)).isEmpty();
         var american = COURSE.but(d -> d.profile = Profile.US);
         var mince = cooked(food("f1", "beef-mince", "300 g"), Place.RING, "Fry until brown.");
-        var turkey = new Swaps(Knowledge.shipped(), american).offers(mince, mince.foods().getFirst(), List.of()).stream()
-                .filter(o -> !o.isLeaveOut() && o.food().id().equals("turkey-mince")).findFirst().orElseThrow();
+        var turkey = new Swaps(Knowledge.shipped(), american)
+                .offers(mince, mince.foods().getFirst(), List.of()).stream()
+                        .filter(o -> !o.isLeaveOut() && o.food().id().equals("turkey-mince"))
+                        .findFirst()
+                        .orElseThrow();
         assertThat(turkey.of(KnockOn.Kind.SAFETY)).containsExactly("Core 165 °F instead of 155 °F: measure it.");
     }
 
     @Test
     void timeBeforeClassAndAtHomeIsTold() {
         var lesson = cooked(food("f1", "white-fish", "2 piece"), Place.OVEN, "Bake the parcels.");
-        assertThat(offer(lesson, "tofu").of(KnockOn.Kind.TIME)).containsExactly("Before class, press between two plates: 15 minutes.");
-        assertThat(offer(lesson, "tofu").announceBy()).as("pressing cannot be announced on air").isZero();
+        assertThat(offer(lesson, "tofu").of(KnockOn.Kind.TIME))
+                .containsExactly("Before class, press between two plates: 15 minutes.");
+        assertThat(offer(lesson, "tofu").announceBy())
+                .as("pressing cannot be announced on air")
+                .isZero();
         assertThat(offer(lesson, "salmon").announceBy()).isEqualTo(1);
         assertThat(offer(lesson, "chicken-breast").of(KnockOn.Kind.TIME)).containsExactly("At home +12:30.");
     }
@@ -134,16 +162,21 @@ class RuleFamiliesTest {
     @Test
     void saltIsWeighed() {
         var lesson = cooked(food("f1", "yoghurt", "400 g"), Place.BENCH, "Stir.");
-        assertThat(offer(lesson, "soft-cheese").of(KnockOn.Kind.CHANGE)).anyMatch(t -> t.startsWith("More salt by about 0.4 g a portion"));
+        assertThat(offer(lesson, "soft-cheese").of(KnockOn.Kind.CHANGE))
+                .anyMatch(t -> t.startsWith("More salt by about 0.4 g a portion"));
     }
 
     @Test
     void dietsAreGainedLostOrUnknown() {
         var lesson = cooked(food("f1", "white-fish", "2 piece"), Place.OVEN, "Bake.");
-        assertThat(offer(lesson, "tofu").of(KnockOn.Kind.DIET)).containsExactly("The dish becomes vegetarian.", "The dish becomes vegan.");
+        assertThat(offer(lesson, "tofu").of(KnockOn.Kind.DIET))
+                .containsExactly("The dish becomes vegetarian.", "The dish becomes vegan.");
         var butter = cooked(food("f1", "butter", "100 g"), Place.OVEN, "Rub in and bake.");
         assertThat(offer(butter, "lard").of(KnockOn.Kind.DIET)).containsExactly("The dish is no longer vegetarian.");
-        assertThat(offer(butter, "vegan-spread").of(KnockOn.Kind.DIET)).first().asString().contains("unknown until you check the label");
+        assertThat(offer(butter, "vegan-spread").of(KnockOn.Kind.DIET))
+                .first()
+                .asString()
+                .contains("unknown until you check the label");
     }
 
     @Test
@@ -160,7 +193,12 @@ class RuleFamiliesTest {
                 var to = Knowledge.shipped().food(rule.standIn()).orElseThrow();
                 var from = Knowledge.shipped().food(rule.food()).orElseThrow();
                 if (!to.risk().soilsHands() || from.risk().soilsHands()) continue;
-                assertThat(offer(cooked(food("f1", rule.food(), "100 g"), Place.BENCH, "Soak it in hot stock."), rule.standIn()).isRefused()).as(rule.food() + " → " + rule.standIn()).isTrue();
+                assertThat(offer(
+                                        cooked(food("f1", rule.food(), "100 g"), Place.BENCH, "Soak it in hot stock."),
+                                        rule.standIn())
+                                .isRefused())
+                        .as(rule.food() + " → " + rule.standIn())
+                        .isTrue();
             }
         }
     }
@@ -179,30 +217,41 @@ class RuleFamiliesTest {
     }
 
     private static String first(Lesson lesson, List<Price> prices) {
-        return new Swaps(Knowledge.shipped(), COURSE.but(d -> d.prices = prices)).offers(lesson, lesson.foods().getFirst(), List.of()).getFirst().food().id();
+        return new Swaps(Knowledge.shipped(), COURSE.but(d -> d.prices = prices))
+                .offers(lesson, lesson.foods().getFirst(), List.of())
+                .getFirst()
+                .food()
+                .id();
     }
 
     @Test
     void everyRuleOfTheTableCanBeWorkedOut() {
         var jobs = new TreeSet<String>();
-        Swaps.rules().forEach((food, rules) -> rules.forEach(rule -> {
-            jobs.add(rule.job());
-            var line = food("f1", food, "100 g");
-            var offer = offer(cooked(line, Place.OVEN, "Bake."), rule.standIn());
-            assertThat(offer.amount()).as(food + " → " + rule.standIn()).isNotBlank();
-            if (rule.need() != null) {
-                assertThat(Knowledge.shipped().foodNamed(rule.need().item())).as(rule.need().item()).isPresent();
-                assertThat(rule.need().amount().low().isZero()).isFalse();
-            }
-            assertThat(offer.knockOns()).allSatisfy(k -> assertThat(k.text()).isNotBlank());
-        }));
+        Swaps.rules()
+                .forEach((food, rules) -> rules.forEach(rule -> {
+                    jobs.add(rule.job());
+                    var line = food("f1", food, "100 g");
+                    var offer = offer(cooked(line, Place.OVEN, "Bake."), rule.standIn());
+                    assertThat(offer.amount()).as(food + " → " + rule.standIn()).isNotBlank();
+                    if (rule.need() != null) {
+                        assertThat(Knowledge.shipped().foodNamed(rule.need().item()))
+                                .as(rule.need().item())
+                                .isPresent();
+                        assertThat(rule.need().amount().low().isZero()).isFalse();
+                    }
+                    assertThat(offer.knockOns())
+                            .allSatisfy(k -> assertThat(k.text()).isNotBlank());
+                }));
         assertThat(jobs).hasSizeGreaterThan(20);
-        Swaps.rules().forEach((food, rules) -> assertThat(rules).extracting(SwapRule::standIn).as(food).doesNotHaveDuplicates());
+        Swaps.rules()
+                .forEach((food, rules) ->
+                        assertThat(rules).extracting(SwapRule::standIn).as(food).doesNotHaveDuplicates());
     }
 
     @Test
     void anUnknownContextIsRefusedWithWhatWasExpected() {
-        assertThatThrownBy(() -> Context.parse("baked or levitated")).hasMessage("Context 'levitated': expected one as in 'baked', 'cold' or 'any'");
+        assertThatThrownBy(() -> Context.parse("baked or levitated"))
+                .hasMessage("Context 'levitated': expected one as in 'baked', 'cold' or 'any'");
         assertThat(Context.parse("any")).isEmpty();
         assertThat(Actions.shipped().named("simmering").orElseThrow().verb()).isEqualTo("simmer");
         assertThat(Actions.shipped().named("fries").orElseThrow().verb()).isEqualTo("fry");
@@ -215,7 +264,8 @@ class RuleFamiliesTest {
     void aFoodInADoughIsBakedWhereTheDoughIs() {
         var mix = using(hands("a", 60), "f1").but(d -> d.title = "Make the dough");
         Step bake = at(hands("b", 60), Place.OVEN).but(d -> d.title = "Scones in the oven");
-        var lesson = of(List.of(food("f1", "egg", "1 piece")), mix, bake).but(d -> d.makes = new Yield(Ratio.of(8), "scones", 4));
+        var lesson = of(List.of(food("f1", "egg", "1 piece")), mix, bake)
+                .but(d -> d.makes = new Yield(Ratio.of(8), "scones", 4));
         assertThat(InUse.of(lesson, lesson.foods().getFirst()).contexts()).containsExactly(Context.BAKED);
         var dip = lesson.withStep("a", s -> s.but(d -> d.title = "Stir the dip"));
         assertThat(InUse.of(dip, lesson.foods().getFirst()).contexts()).containsExactly(Context.COLD);

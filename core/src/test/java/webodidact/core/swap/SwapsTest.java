@@ -22,10 +22,23 @@ import webodidact.core.lesson.Place;
 
 class SwapsTest {
     private final FoodLine yoghurt = food("f1", "yoghurt", "300 g");
-    private final Lesson lesson = of(List.of(yoghurt), using(hands("a", 60), "f1")).but(d -> d.homeOf = 2);
+    private final Lesson lesson =
+            of(List.of(yoghurt), using(hands("a", 60), "f1")).but(d -> d.homeOf = 2);
 
     private static Household home(String alias, String diet, String allergy, String missing) {
-        return new Household(alias, MeasureSystem.METRIC, set(diet), allergy.isEmpty() ? Set.of() : Set.of(Allergen.parse(allergy)), Set.of(), set(missing), List.of(), true, true, true, true, null);
+        return new Household(
+                alias,
+                MeasureSystem.METRIC,
+                set(diet),
+                allergy.isEmpty() ? Set.of() : Set.of(Allergen.parse(allergy)),
+                Set.of(),
+                set(missing),
+                List.of(),
+                true,
+                true,
+                true,
+                true,
+                null);
     }
 
     private static Set<String> set(String one) {
@@ -57,27 +70,40 @@ class SwapsTest {
         var offer = named(new Swaps(Knowledge.shipped(), COURSE).offers(twice, yoghurt, List.of()), "soured cream");
         assertThat(offer.amount()).isEqualTo("260 g");
         assertThat(offer.addedText()).isEqualTo("2 tbsp water");
-        assertThat(offer.added()).singleElement().satisfies(l -> assertThat(l.because()).isEqualTo("f1"));
+        assertThat(offer.added())
+                .singleElement()
+                .satisfies(l -> assertThat(l.because()).isEqualTo("f1"));
     }
 
     @Test
     void anAllergyOfOneHomeRefusesAnOfferWithTheReason() {
-        var refused = offers(home("A", "", "nuts", "")).stream().filter(Offer::isRefused).toList();
+        var refused = offers(home("A", "", "nuts", "")).stream()
+                .filter(Offer::isRefused)
+                .toList();
         assertThat(refused).extracting(Offer::title).containsExactly("cashew cream");
         assertThat(refused.getFirst().refused()).isEqualTo("One home lists tree nuts as an allergy.");
-        assertThat(offers(home("A", "", "nuts", ""))).last().satisfies(o -> assertThat(o.isRefused()).isTrue());
+        assertThat(offers(home("A", "", "nuts", "")))
+                .last()
+                .satisfies(o -> assertThat(o.isRefused()).isTrue());
     }
 
     @Test
     void offersThatCoverMoreHomesComeFirst() {
-        var first = offers(home("A", "vegan", "", ""), home("B", "", "milk", ""), home("C", "", "", "yoghurt")).getFirst();
+        var first = offers(home("A", "vegan", "", ""), home("B", "", "milk", ""), home("C", "", "", "yoghurt"))
+                .getFirst();
         assertThat(first.title()).isEqualTo("soya yoghurt");
         assertThat(first.covers()).containsExactly("A", "B", "C");
     }
 
     @Test
     void leavingItOutIsAnOfferWithItsConsequence() {
-        assertThat(offers().stream().filter(Offer::isLeaveOut).findFirst().orElseThrow().rule().change()).startsWith("Step 1 goes without it");
+        assertThat(offers().stream()
+                        .filter(Offer::isLeaveOut)
+                        .findFirst()
+                        .orElseThrow()
+                        .rule()
+                        .change())
+                .startsWith("Step 1 goes without it");
     }
 
     @Test
@@ -86,7 +112,9 @@ class SwapsTest {
         var dish = of(List.of(fish), at(using(hands("a", 60), "f1"), Place.OVEN));
         var homes = List.of(home("A", "", "", ""), home("B", "vegan", "", ""), home("C", "vegan", "soya", ""));
         var coverage = Coverage.of(dish, fish, homes, Knowledge.shipped(), COURSE);
-        assertThat(coverage.homes()).extracting(Coverage.Home::stand).containsExactly(Coverage.Stand.HAS, Coverage.Stand.BLOCKED, Coverage.Stand.BLOCKED);
+        assertThat(coverage.homes())
+                .extracting(Coverage.Home::stand)
+                .containsExactly(Coverage.Stand.HAS, Coverage.Stand.BLOCKED, Coverage.Stand.BLOCKED);
         var without = Coverage.of(dish, fish, homes.subList(0, 2), Knowledge.shipped(), COURSE);
         assertThat(without.homes().get(1).with()).isEqualTo("firm tofu");
     }

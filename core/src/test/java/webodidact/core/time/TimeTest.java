@@ -9,14 +9,23 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class TimeTest {
     @ParameterizedTest
-    @CsvSource({"12, 720, 720", "2:30, 150, 150", "10-12, 600, 720", "10 to 12 min, 600, 720", "45 s, 45, 45", "1:02:03, 3723, 3723", "2:30–3:00, 150, 180"})
+    @CsvSource({
+        "12, 720, 720",
+        "2:30, 150, 150",
+        "10-12, 600, 720",
+        "10 to 12 min, 600, 720",
+        "45 s, 45, 45",
+        "1:02:03, 3723, 3723",
+        "2:30–3:00, 150, 180"
+    })
     void readsTimesAsPeopleTypeThem(String text, int low, int high) {
         assertThat(TimeRange.parse(text)).isEqualTo(new TimeRange(low, high));
     }
 
     @Test
     void otherTextSaysWhatWasExpected() {
-        assertThatThrownBy(() -> TimeRange.parse("a while")).hasMessage("Time 'a while': expected minutes or a range, as in '12', '2:30' or '10-12'");
+        assertThatThrownBy(() -> TimeRange.parse("a while"))
+                .hasMessage("Time 'a while': expected minutes or a range, as in '12', '2:30' or '10-12'");
         assertThatThrownBy(() -> TimeRange.parse("12-10")).hasMessageStartingWith("Time '12-10'");
     }
 

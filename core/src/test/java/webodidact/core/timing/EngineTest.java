@@ -49,12 +49,16 @@ class EngineTest {
     @Test
     void betweenTwoPartsAWaitPassesUnseen() {
         // Part 1: a 60-80 and its wait of 20 min goes on; b 120. Part 2: c 30 collects it.
-        var lesson = recorded(of(part(waits(hands("a", 60, 80), 1200, 1500, new Cover.CarryOn("c")), "Mix"), hands("b", 120), part(hands("c", 30), "Bake")));
+        var lesson = recorded(of(
+                part(waits(hands("a", 60, 80), 1200, 1500, new Cover.CarryOn("c")), "Mix"),
+                hands("b", 120),
+                part(hands("c", 30), "Bake")));
         var plan = plan(lesson);
-        assertThat(plan.parts()).containsExactly(
-                new Part("Mix", 1, 2, new Span(0, 190), new TimeRange(180, 200), 190),
-                // Recording part 2 begins when the wait is over: the kitchen waits, the air does not.
-                new Part("Bake", 3, 3, new Span(190, 220), new TimeRange(30, 30), 30));
+        assertThat(plan.parts())
+                .containsExactly(
+                        new Part("Mix", 1, 2, new Span(0, 190), new TimeRange(180, 200), 190),
+                        // Recording part 2 begins when the wait is over: the kitchen waits, the air does not.
+                        new Part("Bake", 3, 3, new Span(190, 220), new TimeRange(30, 30), 30));
         assertThat(plan.planned()).isEqualTo(220);
         assertThat(plan.deadAir()).isZero();
         assertThat(plan.kitchen()).isEqualTo(70 + 1200 + 30);
@@ -68,14 +72,24 @@ class EngineTest {
 
     @Test
     void aReadyCopyTakesNoMoreThanItsWait() {
-        assertThat(plan(of(waits(hands("a", 60), 600, 600, new Cover.ReadyCopy(0, 3600)))).planned()).isEqualTo(60 + Planner.SWAP);
-        assertThat(plan(of(waits(hands("a", 60), 10, 10, new Cover.ReadyCopy(0, 3600)))).planned()).isEqualTo(70);
+        assertThat(plan(of(waits(hands("a", 60), 600, 600, new Cover.ReadyCopy(0, 3600))))
+                        .planned())
+                .isEqualTo(60 + Planner.SWAP);
+        assertThat(plan(of(waits(hands("a", 60), 10, 10, new Cover.ReadyCopy(0, 3600))))
+                        .planned())
+                .isEqualTo(70);
     }
 
     @Test
     void hitTimesComeFromTheSlotTheWaitAndTheStepThatIsToBeReached() {
-        // a 0-60, wait 10-12 min right at 660-780; b 60-710; c collects at 710; d 740-800. The slot ends at 900: 100 in hand.
-        var lesson = of(waits(hands("a", 60), 600, 720, new Cover.CarryOn("c")), hands("b", 650), hands("c", 30), hands("d", 60)).but(d -> d.slot = 900);
+        // a 0-60, wait 10-12 min right at 660-780; b 60-710; c collects at 710; d 740-800. The slot ends at 900: 100 in
+        // hand.
+        var lesson = of(
+                        waits(hands("a", 60), 600, 720, new Cover.CarryOn("c")),
+                        hands("b", 650),
+                        hands("c", 30),
+                        hands("d", 60))
+                .but(d -> d.slot = 900);
         var plan = plan(lesson);
         assertThat(plan.of("d").orElseThrow().hit()).isEqualTo(740 + 100);
         // c has to be there at 780 for the wait: 70 later than planned; so has b.
@@ -92,72 +106,117 @@ class EngineTest {
     void aLookGoesBeforeTheFillerThatWouldRunPastIt() {
         // The tray goes in at 60 and is to be turned at 60 + 1200 = 1260. b ends at 1100, c would run to 1500.
         var tray = looking(waits(hands("a", 60), 2400, 2500, new Cover.CarryOn("d")), new Look(1200, "turn the tray"));
-        var due = plan(of(tray, hands("b", 1040), hands("c", 400), hands("d", 30))).of("a").orElseThrow().waiting().looks().getFirst();
+        var due = plan(of(tray, hands("b", 1040), hands("c", 400), hands("d", 30)))
+                .of("a")
+                .orElseThrow()
+                .waiting()
+                .looks()
+                .getFirst();
         assertThat(due).isEqualTo(new Placed.Due(new Look(1200, "turn the tray"), 1260, "c", 3, 160, 0));
         assertThat(due.isMissed()).isFalse();
         // Were c there from 300 on, turning before it would be 960 early, after it 40 late.
-        var late = plan(of(tray, hands("b", 240), hands("c", 1000), hands("e", 900), hands("d", 30))).of("a").orElseThrow().waiting().looks().getFirst();
+        var late = plan(of(tray, hands("b", 240), hands("c", 1000), hands("e", 900), hands("d", 30)))
+                .of("a")
+                .orElseThrow()
+                .waiting()
+                .looks()
+                .getFirst();
         assertThat(late.before()).isEqualTo("e");
         assertThat(late.late()).isEqualTo(40);
         assertThat(late.isMissed()).isFalse();
-        var missed = plan(of(tray, hands("c", 2300), hands("d", 30))).of("a").orElseThrow().waiting().looks().getFirst();
+        var missed = plan(of(tray, hands("c", 2300), hands("d", 30)))
+                .of("a")
+                .orElseThrow()
+                .waiting()
+                .looks()
+                .getFirst();
         assertThat(missed.isMissed()).isTrue();
     }
 
     @Test
     void aDonenessLoopIsRightAfterItsFirstRoundOrItsLast() {
         var rounds = new Rounds(List.of(120, 120, 60), "still cold in the middle: stir, and start again");
-        var step = hands("a", 10).but(d -> d.waiting = new Wait(TimeRange.of(1), "heats", "hot all through", Cover.STAY).inRounds(rounds));
+        var step = hands("a", 10)
+                .but(d ->
+                        d.waiting = new Wait(TimeRange.of(1), "heats", "hot all through", Cover.STAY).inRounds(rounds));
         assertThat(step.waiting().time()).isEqualTo(new TimeRange(120, 300));
         assertThat(plan(of(step)).total()).isEqualTo(new TimeRange(130, 310));
         assertThat(step.waiting().moments()).containsExactly(new Look(120, "test it"), new Look(240, "test it"));
         assertThat(rounds.text()).isEqualTo("2:00 + 2:00 + 1:00, testing after each");
         assertThat(step.waiting().lasting(TimeRange.of(90)).rounds()).isNull();
-        assertThatThrownBy(() -> new Rounds(List.of(60, 0), "")).hasMessageContaining("expected one or more, each more than zero seconds");
+        assertThatThrownBy(() -> new Rounds(List.of(60, 0), ""))
+                .hasMessageContaining("expected one or more, each more than zero seconds");
         assertThatThrownBy(() -> new Look(0, "turn")).hasMessageContaining("more than zero seconds");
     }
 
     @Test
     void aCutMakesWhatIsLeftMeanwhileLateInTheKitchen() {
         // a's dough is right 10-12 min after 60. b cuts 30 min to 10 s: on air c comes at 130, in the kitchen at 1920.
-        var plan = plan(recorded(of(waits(hands("a", 60), 600, 720, new Cover.CarryOn("c")), waits(hands("b", 60), 1800, 1800, new Cover.Cut(10)), hands("c", 30))));
+        var plan = plan(recorded(of(
+                waits(hands("a", 60), 600, 720, new Cover.CarryOn("c")),
+                waits(hands("b", 60), 1800, 1800, new Cover.Cut(10)),
+                hands("c", 30))));
         assertThat(plan.of("a").orElseThrow().waiting().late()).isEqualTo(1920 - 60 - 720);
     }
 
     @Test
     void deadAirCountsWhatIsStayedWithToo() {
-        assertThat(plan(of(waits(hands("a", 60), 40, 60, Cover.STAY).but(d -> d.hold = 20))).deadAir()).isEqualTo(50);
+        assertThat(plan(of(waits(hands("a", 60), 40, 60, Cover.STAY).but(d -> d.hold = 20)))
+                        .deadAir())
+                .isEqualTo(50);
     }
 
     @Property
-    void withNothingInHandNoStepMayBeReachedLater(@ForAll @IntRange(min = 10, max = 300) int a, @ForAll @IntRange(min = 10, max = 300) int b,
+    void withNothingInHandNoStepMayBeReachedLater(
+            @ForAll @IntRange(min = 10, max = 300) int a,
+            @ForAll @IntRange(min = 10, max = 300) int b,
             @ForAll @IntRange(min = 1, max = 900) int wait) {
         var lesson = of(waits(hands("a", a), wait, wait + 60, new Cover.CarryOn("c")), hands("b", b), hands("c", 30));
         var exact = plan(lesson.but(d -> d.slot = plan(lesson).planned()));
-        for (var p : exact.steps()) assertThat(p.hit()).isLessThanOrEqualTo(p.span().start());
+        for (var p : exact.steps())
+            assertThat(p.hit()).isLessThanOrEqualTo(p.span().start());
     }
 
     @Property
-    void theKitchenIsNeverShorterThanTheAir(@ForAll @IntRange(min = 0, max = 300) int hands, @ForAll @IntRange(min = 0, max = 900) int low, @ForAll @IntRange(min = 0, max = 900) int more,
+    void theKitchenIsNeverShorterThanTheAir(
+            @ForAll @IntRange(min = 0, max = 300) int hands,
+            @ForAll @IntRange(min = 0, max = 900) int low,
+            @ForAll @IntRange(min = 0, max = 900) int more,
             @ForAll @IntRange(min = 0, max = 4) int way) {
-        var cover = List.of(Cover.STAY, new Cover.CarryOn("c"), new Cover.Cut(10), new Cover.SpeedUp(4), new Cover.ReadyCopy(0, 60)).get(way);
-        var plan = plan(recorded(of(waits(hands("a", hands), low, low + more, cover), hands("b", 50), part(hands("c", 30), "2"))));
+        var cover = List.of(
+                        Cover.STAY,
+                        new Cover.CarryOn("c"),
+                        new Cover.Cut(10),
+                        new Cover.SpeedUp(4),
+                        new Cover.ReadyCopy(0, 60))
+                .get(way);
+        var plan = plan(recorded(
+                of(waits(hands("a", hands), low, low + more, cover), hands("b", 50), part(hands("c", 30), "2"))));
         assertThat(plan.kitchen()).isGreaterThanOrEqualTo(plan.planned());
-        assertThat(plan.kitchenTotal().high()).isGreaterThanOrEqualTo(plan.total().high());
+        assertThat(plan.kitchenTotal().high())
+                .isGreaterThanOrEqualTo(plan.total().high());
         assertThat(plan.parts().stream().mapToInt(p -> p.span().length()).sum()).isEqualTo(plan.planned());
     }
 
     @Test
     void cautionsAreSaidSlower() {
-        // 10 words at 180 a minute are 3.33 s; the caution's 6 at 120 are 3 s: 7 s with the other 6 at 180, 2 s, is 5 s.
+        // 10 words at 180 a minute are 3.33 s; the caution's 6 at 120 are 3 s: 7 s with the other 6 at 180, 2 s, is 5
+        // s.
         var pace = new Pace(Audience.ADULTS, Map.of());
-        assertThat(pace.talk(saying("a", "Now we cook one fine supper. Careful, the pan is very hot."))).isEqualTo(5);
-        assertThat(pace.talk(saying("a", "Now we cook one fine supper. Lovely, the pan is just right."))).isEqualTo(4);
+        assertThat(pace.talk(saying("a", "Now we cook one fine supper. Careful, the pan is very hot.")))
+                .isEqualTo(5);
+        assertThat(pace.talk(saying("a", "Now we cook one fine supper. Lovely, the pan is just right.")))
+                .isEqualTo(4);
     }
 
     private static Workbook taken(Lesson lesson, int... seconds) {
         var takes = new ArrayList<Take>();
-        for (int s : seconds) takes.add(new Take("t" + takes.size(), lesson.id(), LocalDateTime.of(2026, 11, 1, 17, 0), List.of(new Take.StepTime("a", "a", s, 0, 0))));
+        for (int s : seconds)
+            takes.add(new Take(
+                    "t" + takes.size(),
+                    lesson.id(),
+                    LocalDateTime.of(2026, 11, 1, 17, 0),
+                    List.of(new Take.StepTime("a", "a", s, 0, 0))));
         return new Workbook(COURSE, List.of(lesson), List.of(), takes);
     }
 
@@ -169,15 +228,20 @@ class EngineTest {
         var pace = Pace.of(Audience.ADULTS, Map.of(Segment.TO_CAMERA, 150), measured);
         assertThat(pace.basis(Segment.TO_CAMERA)).isEqualTo("120 words a minute from 3 takes");
         assertThat(pace.talk(lesson.steps().getFirst())).isEqualTo(50);
-        assertThat(pace.basis(Segment.CUTTING)).isEqualTo("120 words a minute as usual for adults, cutting or shaping; no take of that kind yet");
-        assertThat(new Pace(Audience.ADULTS, Map.of(Segment.CUTTING, 99)).basis(Segment.CUTTING)).isEqualTo("99 words a minute as set for the course");
+        assertThat(pace.basis(Segment.CUTTING))
+                .isEqualTo("120 words a minute as usual for adults, cutting or shaping; no take of that kind yet");
+        assertThat(new Pace(Audience.ADULTS, Map.of(Segment.CUTTING, 99)).basis(Segment.CUTTING))
+                .isEqualTo("99 words a minute as set for the course");
     }
 
     @Test
     void stepsWhoseTimeIsNotTheirWordsSayNothingAboutThePace() {
         var busy = of(saying("a", "one two three").but(d -> d.hands = TimeRange.of(300)));
         assertThat(Calibration.of(taken(busy, 300))).isEmpty();
-        assertThat(Calibration.of(taken(of(saying("a", "Careful, that is sharp.")), 5))).isEmpty();
-        assertThat(Calibration.of(taken(of(saying("a", "one two")).withStep("a", s -> s.but(d -> d.title = "renamed since")), 5))).isEmpty();
+        assertThat(Calibration.of(taken(of(saying("a", "Careful, that is sharp.")), 5)))
+                .isEmpty();
+        assertThat(Calibration.of(taken(
+                        of(saying("a", "one two")).withStep("a", s -> s.but(d -> d.title = "renamed since")), 5)))
+                .isEmpty();
     }
 }

@@ -59,7 +59,8 @@ class PlannerTest {
 
     @Test
     void parallelWaitsTakeTheLongestAndKeepBothEnds() {
-        var plan = plan(of(waits(hands("a", 60), 600, 900, TO_C), waits(hands("b", 60), 500, 1200, TO_C), hands("c", 30)));
+        var plan =
+                plan(of(waits(hands("a", 60), 600, 900, TO_C), waits(hands("b", 60), 500, 1200, TO_C), hands("c", 30)));
         // a is right at 660 to 960, b at 620 to 1320: c starts at the later of each end.
         assertThat(plan.total()).isEqualTo(new TimeRange(660 + 30, 1320 + 30));
     }
@@ -75,18 +76,31 @@ class PlannerTest {
 
     @Test
     void aLiveLessonCannotBeCut() {
-        assertThat(plan(of(waits(hands("a", 60), 600, 600, new Cover.Cut(10)))).planned()).isEqualTo(660);
+        assertThat(plan(of(waits(hands("a", 60), 600, 600, new Cover.Cut(10)))).planned())
+                .isEqualTo(660);
     }
 
     @Test
     void aReadyCopyTakesTheSwap() {
-        assertThat(plan(of(waits(hands("a", 60), 600, 720, new Cover.ReadyCopy(0, 3600)), hands("b", 30))).planned()).isEqualTo(60 + Planner.SWAP + 30);
+        assertThat(plan(of(waits(hands("a", 60), 600, 720, new Cover.ReadyCopy(0, 3600)), hands("b", 30)))
+                        .planned())
+                .isEqualTo(60 + Planner.SWAP + 30);
     }
 
     @Test
     void aWaitCollectedNowhereOrInAnEarlierStepIsOpen() {
-        assertThat(plan(of(waits(hands("a", 60), 60, 60, new Cover.CarryOn("")))).of("a").orElseThrow().waiting().isOpen()).isTrue();
-        assertThat(plan(of(hands("c", 5), waits(hands("a", 60), 60, 60, TO_C))).of("a").orElseThrow().waiting().isOpen()).isTrue();
+        assertThat(plan(of(waits(hands("a", 60), 60, 60, new Cover.CarryOn(""))))
+                        .of("a")
+                        .orElseThrow()
+                        .waiting()
+                        .isOpen())
+                .isTrue();
+        assertThat(plan(of(hands("c", 5), waits(hands("a", 60), 60, 60, TO_C)))
+                        .of("a")
+                        .orElseThrow()
+                        .waiting()
+                        .isOpen())
+                .isTrue();
     }
 
     @Test
@@ -109,13 +123,20 @@ class PlannerTest {
             d.hold = 20;
             d.camera = "wide";
         });
-        var plan = plan(of(a, hands("b", 10), hands("c", 10).but(d -> d.camera = "hob"), hands("e", 10).but(d -> d.camera = "hob")));
+        var plan = plan(of(
+                a,
+                hands("b", 10),
+                hands("c", 10).but(d -> d.camera = "hob"),
+                hands("e", 10).but(d -> d.camera = "hob")));
         assertThat(plan.planned()).isEqualTo(110);
         assertThat(plan.cameraMoves()).isEqualTo(1);
     }
 
     @Property
-    void lengtheningAStepNeverShortensTheTotal(@ForAll @IntRange(max = 900) int a, @ForAll @IntRange(max = 900) int b, @ForAll @IntRange(min = 1, max = 600) int more) {
+    void lengtheningAStepNeverShortensTheTotal(
+            @ForAll @IntRange(max = 900) int a,
+            @ForAll @IntRange(max = 900) int b,
+            @ForAll @IntRange(min = 1, max = 600) int more) {
         var before = plan(of(waits(hands("a", a), 300, 420, TO_C), hands("b", b), hands("c", 30)));
         var after = plan(of(waits(hands("a", a), 300, 420, TO_C), hands("b", b + more), hands("c", 30)));
         assertThat(after.planned()).isGreaterThanOrEqualTo(before.planned());
@@ -123,7 +144,10 @@ class PlannerTest {
     }
 
     @Property
-    void stayingIsNeverShorterThanCarryingOn(@ForAll @IntRange(max = 900) int b, @ForAll @IntRange(max = 900) int low, @ForAll @IntRange(max = 300) int spread) {
+    void stayingIsNeverShorterThanCarryingOn(
+            @ForAll @IntRange(max = 900) int b,
+            @ForAll @IntRange(max = 900) int low,
+            @ForAll @IntRange(max = 300) int spread) {
         var stay = plan(of(waits(hands("a", 60), low, low + spread, Cover.STAY), hands("b", b), hands("c", 30)));
         var carry = plan(of(waits(hands("a", 60), low, low + spread, TO_C), hands("b", b), hands("c", 30)));
         assertThat(stay.planned()).isGreaterThanOrEqualTo(carry.planned());
@@ -133,7 +157,8 @@ class PlannerTest {
     void theInstructorsOwnPaceReplacesTheDefault() {
         var step = Step.blank("a", Kind.TALK, "Talk").but(d -> d.say = "word ".repeat(180));
         assertThat(new Pace(Audience.ADULTS, Map.of()).talk(step)).isEqualTo(60);
-        assertThat(new Pace(Audience.ADULTS, Map.of(Segment.TO_CAMERA, 90)).talk(step)).isEqualTo(120);
+        assertThat(new Pace(Audience.ADULTS, Map.of(Segment.TO_CAMERA, 90)).talk(step))
+                .isEqualTo(120);
         var asking = step.but(d -> d.question = "Why?");
         assertThat(new Pace(Audience.ADULTS, Map.of()).talk(asking)).isEqualTo(61 + Pace.ANSWER_PAUSE);
     }

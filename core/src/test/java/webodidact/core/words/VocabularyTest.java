@@ -22,11 +22,15 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** One way to look up words; every bundle of every module is held to it. */
 class VocabularyTest {
-    private static final Vocabulary TWO = vocabulary(Map.of("Words.properties", "homes={0,choice,0#no homes|1#1 home|1<{0} homes}\nbring=Bring {0}: {1}\nonly=Only here, it''s said",
-            "Words_de.properties", "homes={0,choice,0#kein Haushalt|1#1 Haushalt|1<{0} Haushalte}\nbring={1} mitbringen, {0}"));
+    private static final Vocabulary TWO = vocabulary(Map.of(
+            "Words.properties",
+            "homes={0,choice,0#no homes|1#1 home|1<{0} homes}\nbring=Bring {0}: {1}\nonly=Only here, it''s said",
+            "Words_de.properties",
+            "homes={0,choice,0#kein Haushalt|1#1 Haushalt|1<{0} Haushalte}\nbring={1} mitbringen, {0}"));
 
     private static Vocabulary vocabulary(Map<String, String> files) {
-        return Vocabulary.of(n -> files.containsKey(n) ? new ByteArrayInputStream(files.get(n).getBytes(StandardCharsets.UTF_8)) : null);
+        return Vocabulary.of(n ->
+                files.containsKey(n) ? new ByteArrayInputStream(files.get(n).getBytes(StandardCharsets.UTF_8)) : null);
     }
 
     @Test
@@ -34,7 +38,9 @@ class VocabularyTest {
         var message = TWO.message("bring", TWO.message("homes", 2), List.of("salt", "pepper"));
         assertThat(message.in(Language.ENGLISH)).isEqualTo("Bring 2 homes: salt, pepper");
         assertThat(message.in(Language.GERMAN)).isEqualTo("salt, pepper mitbringen, 2 Haushalte");
-        assertThat(message).isEqualTo(TWO.message("bring", TWO.message("homes", 2), List.of("salt", "pepper"))).isNotEqualTo(TWO.message("bring", "x", "y"));
+        assertThat(message)
+                .isEqualTo(TWO.message("bring", TWO.message("homes", 2), List.of("salt", "pepper")))
+                .isNotEqualTo(TWO.message("bring", "x", "y"));
     }
 
     @Test
@@ -47,7 +53,9 @@ class VocabularyTest {
     @Test
     void whatALanguageLacksIsSaidInEnglishAndWhatNobodyHasFails() {
         assertThat(TWO.message("only").in(Language.GERMAN)).isEqualTo("Only here, it's said");
-        assertThatThrownBy(() -> TWO.say("none")).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("'none'");
+        assertThatThrownBy(() -> TWO.say("none"))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("'none'");
     }
 
     static Stream<Path> bundles() throws IOException {
@@ -56,7 +64,8 @@ class VocabularyTest {
             var root = Path.of("..", module, "src/main/resources");
             if (!Files.isDirectory(root)) continue;
             try (var files = Files.walk(root)) {
-                files.filter(f -> f.getFileName().toString().matches("Words(_\\w+)?\\.properties")).forEach(all::add);
+                files.filter(f -> f.getFileName().toString().matches("Words(_\\w+)?\\.properties"))
+                        .forEach(all::add);
             }
         }
         return all.stream();
@@ -74,7 +83,8 @@ class VocabularyTest {
         }
     }
 
-    private static final Pattern ASKED = Pattern.compile("(?:\\bsay|\\bmessage)\\((?:[^\"(),]*\\? )?\"([\\w.-]*[\\w-])\"(?: : \"([\\w.-]*[\\w-])\")?[,)]");
+    private static final Pattern ASKED = Pattern.compile(
+            "(?:\\bsay|\\bmessage)\\(\\s*(?:[^\"(),]*\\?\\s*)?\"([\\w.-]*[\\w-])\"(?:\\s*:\\s*\"([\\w.-]*[\\w-])\")?[,)]");
 
     /** All that the package of that bundle is made of. The table of checks has a test of its own, the desktop too. */
     private static String sources(Path bundle) throws Exception {
@@ -82,14 +92,17 @@ class VocabularyTest {
         var places = List.of(Path.of(bundle.getParent().toString().replace("resources", "java")), bundle.getParent());
         for (var place : places) {
             try (var files = Files.list(place)) {
-                for (var file : files.filter(f -> f.toString().matches(".*\\.(java|html)")).toList()) all.append(Files.readString(file));
+                for (var file : files.filter(f -> f.toString().matches(".*\\.(java|html)"))
+                        .toList()) all.append(Files.readString(file));
             }
         }
         return all.toString();
     }
 
     private static boolean isHere(Path bundle) {
-        return bundle.getFileName().toString().equals("Words.properties") && !bundle.toString().contains("check") && !bundle.toString().contains("desktop");
+        return bundle.getFileName().toString().equals("Words.properties")
+                && !bundle.toString().contains("check")
+                && !bundle.toString().contains("desktop");
     }
 
     @ParameterizedTest
@@ -113,11 +126,18 @@ class VocabularyTest {
             var key = (String) k;
             int dot = key.indexOf('.');
             int last = key.lastIndexOf('.');
-            boolean named = sources.contains("\"" + key + "\"") || dot > 0 && sources.contains("\"" + key.substring(0, dot + 1) + "\"") || last > 0 && sources.contains("\"" + key.substring(0, last + 1) + "\"");
+            boolean named = sources.contains("\"" + key + "\"")
+                    || dot > 0 && sources.contains("\"" + key.substring(0, dot + 1) + "\"")
+                    || last > 0 && sources.contains("\"" + key.substring(0, last + 1) + "\"");
             boolean template = key.startsWith("page.") && sources.contains("{{w." + key.substring(5) + "}}");
             boolean usage = key.startsWith("usage.");
-            boolean title = dot > 0 && Pattern.compile("(?i)enum " + key.substring(0, dot).replace("-", "") + "\\b").matcher(sources).find();
-            assertThat(named || template || title || usage).as(bundle + ": " + key).isTrue();
+            boolean title = dot > 0
+                    && Pattern.compile("(?i)enum " + key.substring(0, dot).replace("-", "") + "\\b")
+                            .matcher(sources)
+                            .find();
+            assertThat(named || template || title || usage)
+                    .as(bundle + ": " + key)
+                    .isTrue();
         }
     }
 
@@ -129,7 +149,9 @@ class VocabularyTest {
         var english = properties(file.resolveSibling("Words.properties"));
         for (var own : properties(file).entrySet()) {
             assertThat(english).containsKey(own.getKey());
-            assertThat(placeholders((String) own.getValue())).as((String) own.getKey()).isEqualTo(placeholders((String) english.get(own.getKey())));
+            assertThat(placeholders((String) own.getValue()))
+                    .as((String) own.getKey())
+                    .isEqualTo(placeholders((String) english.get(own.getKey())));
         }
     }
 

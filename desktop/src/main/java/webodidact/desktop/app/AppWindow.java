@@ -89,12 +89,17 @@ public final class AppWindow implements AutoCloseable {
     }
 
     private void fit() {
-        var screen = Screen.getScreensForRectangle(stage.getX(), Math.max(0, stage.getY()), 200, 100).stream().findFirst().orElse(Screen.getPrimary()).getVisualBounds();
+        var screen = Screen.getScreensForRectangle(stage.getX(), Math.max(0, stage.getY()), 200, 100).stream()
+                .findFirst()
+                .orElse(Screen.getPrimary())
+                .getVisualBounds();
         if (stage.isMaximized() || stage.isFullScreen()) return;
         if (stage.getY() < screen.getMinY()) stage.setY(screen.getMinY());
         if (stage.getX() < screen.getMinX()) stage.setX(screen.getMinX());
-        if (stage.getY() + stage.getHeight() > screen.getMaxY()) stage.setHeight(Math.max(stage.getMinHeight(), screen.getMaxY() - stage.getY()));
-        if (stage.getX() + stage.getWidth() > screen.getMaxX()) stage.setWidth(Math.max(stage.getMinWidth(), screen.getMaxX() - stage.getX()));
+        if (stage.getY() + stage.getHeight() > screen.getMaxY())
+            stage.setHeight(Math.max(stage.getMinHeight(), screen.getMaxY() - stage.getY()));
+        if (stage.getX() + stage.getWidth() > screen.getMaxX())
+            stage.setWidth(Math.max(stage.getMinWidth(), screen.getMaxX() - stage.getX()));
     }
 
     /** What no screen has caught: said in a line, with what to report. */
@@ -165,7 +170,8 @@ public final class AppWindow implements AutoCloseable {
 
             @Override
             public void open() {
-                choosers.folder(Words.of("welcome.openAsk"), Path.of(System.getProperty("user.home"))).ifPresent(AppWindow.this::open);
+                choosers.folder(Words.of("welcome.openAsk"), Path.of(System.getProperty("user.home")))
+                        .ifPresent(AppWindow.this::open);
             }
         }));
     }
@@ -183,7 +189,11 @@ public final class AppWindow implements AutoCloseable {
 
     private void createCourse(String title, Path folder) {
         try {
-            show(CourseFolder.create(folder, Course.named(title)), List.of(), CourseLock.take(folder).orElse(null), false);
+            show(
+                    CourseFolder.create(folder, Course.named(title)),
+                    List.of(),
+                    CourseLock.take(folder).orElse(null),
+                    false);
         } catch (IOException | InvalidPathException e) {
             welcomeWith(List.of(DiskWords.of(e)));
         }
@@ -193,7 +203,9 @@ public final class AppWindow implements AutoCloseable {
     static Path proposed(String title) {
         var plain = title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip().replaceFirst("^\\.+", "");
         var base = Memory.documents().resolve("Webodidact");
-        var name = plain.isEmpty() ? Words.of("welcome.untitled") : plain.substring(0, Math.min(60, plain.length())).strip();
+        var name = plain.isEmpty()
+                ? Words.of("welcome.untitled")
+                : plain.substring(0, Math.min(60, plain.length())).strip();
         var folder = base.resolve(name);
         for (int n = 2; Files.exists(folder); n++) folder = base.resolve(name + " " + n);
         return folder;
@@ -201,21 +213,28 @@ public final class AppWindow implements AutoCloseable {
 
     /** Opens a course, or says at the welcome why it cannot. One that another window works on is asked about first. */
     public void open(Path folder) {
-        leaving(() -> CourseLock.holder(folder).ifPresentOrElse(holder -> askWho(folder, holder), () -> open(folder, false)));
+        leaving(() ->
+                CourseLock.holder(folder).ifPresentOrElse(holder -> askWho(folder, holder), () -> open(folder, false)));
     }
 
     private void askWho(Path folder, CourseLock.Holder holder) {
         showWelcome();
-        var since = DateTimeFormatter.ofPattern("HH:mm, d MMMM", Locale.UK).format(holder.since().atZone(ZoneId.systemDefault()));
-        ask(Words.of("locked.title"), Words.of(holder.here() ? "locked.here" : "locked.away", since) + " " + Words.of("locked.text"), List.of(
-                new QuestionSheet.Answer("readOnly", () -> open(folder, true)),
-                new QuestionSheet.Answer("takeOver", () -> open(folder, false)),
-                new QuestionSheet.Answer("cancel", () -> { })));
+        var since = DateTimeFormatter.ofPattern("HH:mm, d MMMM", Locale.UK)
+                .format(holder.since().atZone(ZoneId.systemDefault()));
+        ask(
+                Words.of("locked.title"),
+                Words.of(holder.here() ? "locked.here" : "locked.away", since) + " " + Words.of("locked.text"),
+                List.of(
+                        new QuestionSheet.Answer("readOnly", () -> open(folder, true)),
+                        new QuestionSheet.Answer("takeOver", () -> open(folder, false)),
+                        new QuestionSheet.Answer("cancel", () -> {})));
     }
 
     private void open(Path folder, boolean readOnly) {
         // The lock first: what is read is then what is worked on.
-        var lock = readOnly || !CourseFolder.isCourse(folder) ? null : CourseLock.take(folder).orElse(null);
+        var lock = readOnly || !CourseFolder.isCourse(folder)
+                ? null
+                : CourseLock.take(folder).orElse(null);
         switch (CourseFolder.open(folder)) {
             case Read.Done<CourseFolder.Opened>(var opened, var warnings) -> {
                 if (lock != null) sweep(folder);
@@ -251,17 +270,20 @@ public final class AppWindow implements AutoCloseable {
     /** The whole course into another folder, and on with work there; what could not be written here is in it. */
     private void saveElsewhere(Runnable then) {
         var workspace = desk.workspace();
-        choosers.folder(Words.of("trouble.elsewhereAsk"), workspace.folder().path().toAbsolutePath().getParent()).ifPresent(folder -> {
-            try {
-                CourseFolder.copy(folder, workspace.book());
-                leaveDesk();
-                open(folder, false);
-                if (desk != null) desk.tell(Words.of("trouble.elsewhereDone", folder));
-                then.run();
-            } catch (IOException | InvalidPathException e) {
-                workspace.noticeProperty().set(Words.of("trouble.elsewhereFailed", DiskWords.of(e)));
-            }
-        });
+        choosers.folder(
+                        Words.of("trouble.elsewhereAsk"),
+                        workspace.folder().path().toAbsolutePath().getParent())
+                .ifPresent(folder -> {
+                    try {
+                        CourseFolder.copy(folder, workspace.book());
+                        leaveDesk();
+                        open(folder, false);
+                        if (desk != null) desk.tell(Words.of("trouble.elsewhereDone", folder));
+                        then.run();
+                    } catch (IOException | InvalidPathException e) {
+                        workspace.noticeProperty().set(Words.of("trouble.elsewhereFailed", DiskWords.of(e)));
+                    }
+                });
     }
 
     /** Goes on with {@code then} when all edits are on disk; asks where they cannot be written. */
@@ -276,15 +298,20 @@ public final class AppWindow implements AutoCloseable {
             then.run();
             return;
         }
-        var why = state.trouble().isEmpty() ? Words.of("foreign.line", 1, state.foreign().getFirst().file()) : state.trouble();
-        ask(Words.of("closing.title"), Words.of("closing.text", why), List.of(
-                new QuestionSheet.Answer("tryAgain", () -> leaving(then)),
-                new QuestionSheet.Answer("elsewhere", () -> saveElsewhere(() -> leaving(then))),
-                new QuestionSheet.Answer("discard", () -> {
-                    leaveDesk();
-                    then.run();
-                }),
-                new QuestionSheet.Answer("stay", () -> { })));
+        var why = state.trouble().isEmpty()
+                ? Words.of("foreign.line", 1, state.foreign().getFirst().file())
+                : state.trouble();
+        ask(
+                Words.of("closing.title"),
+                Words.of("closing.text", why),
+                List.of(
+                        new QuestionSheet.Answer("tryAgain", () -> leaving(then)),
+                        new QuestionSheet.Answer("elsewhere", () -> saveElsewhere(() -> leaving(then))),
+                        new QuestionSheet.Answer("discard", () -> {
+                            leaveDesk();
+                            then.run();
+                        }),
+                        new QuestionSheet.Answer("stay", () -> {})));
     }
 
     private Saver.State saved() {
@@ -302,10 +329,15 @@ public final class AppWindow implements AutoCloseable {
     private void ask(String title, String text, List<QuestionSheet.Answer> answers) {
         var veil = Nodes.styled(new StackPane(), "veil");
         Runnable away = () -> root.getChildren().remove(veil);
-        var sheet = new QuestionSheet(title, text, answers.stream().map(a -> new QuestionSheet.Answer(a.id(), () -> {
-            away.run();
-            a.action().run();
-        })).toList());
+        var sheet = new QuestionSheet(
+                title,
+                text,
+                answers.stream()
+                        .map(a -> new QuestionSheet.Answer(a.id(), () -> {
+                            away.run();
+                            a.action().run();
+                        }))
+                        .toList());
         veil.getChildren().add(sheet);
         veil.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() != KeyCode.ESCAPE) return;
@@ -320,9 +352,16 @@ public final class AppWindow implements AutoCloseable {
     private void show(CourseFolder.Opened opened, List<Warning> warnings, CourseLock lock, boolean readOnly) {
         leaveDesk();
         var workspace = new Workspace(opened, Platform::runLater, lock, readOnly);
-        memory.get("lesson").filter(id -> opened.workbook().lesson(id).isPresent()).ifPresent(workspace::show);
+        memory.get("lesson")
+                .filter(id -> opened.workbook().lesson(id).isPresent())
+                .ifPresent(workspace::show);
         memory.put("course", opened.folder().path().toAbsolutePath());
-        desk = new DeskWindow(workspace, choosers, ticker, memory, new DeskWindow.Leaving(this::welcome, () -> saveElsewhere(() -> { }), this::takeOver));
+        desk = new DeskWindow(
+                workspace,
+                choosers,
+                ticker,
+                memory,
+                new DeskWindow.Leaving(this::welcome, () -> saveElsewhere(() -> {}), this::takeOver));
         root.getChildren().setAll(desk);
         if (!warnings.isEmpty()) root.getChildren().add(warningSheet(warnings));
         memory.save();
@@ -331,11 +370,25 @@ public final class AppWindow implements AutoCloseable {
     /** What could not be read stays on screen until it is put away. */
     private StackPane warningSheet(List<Warning> warnings) {
         var lines = Nodes.column(8);
-        for (var warning : warnings.subList(0, Math.min(12, warnings.size()))) lines.getChildren().add(Nodes.wrapped(warning.text(), "body"));
-        if (warnings.size() > 12) lines.getChildren().add(Nodes.label(Words.of("open.more", warnings.size() - 12), "soft"));
+        for (var warning : warnings.subList(0, Math.min(12, warnings.size())))
+            lines.getChildren().add(Nodes.wrapped(warning.text(), "body"));
+        if (warnings.size() > 12)
+            lines.getChildren().add(Nodes.label(Words.of("open.more", warnings.size() - 12), "soft"));
         var veil = Nodes.styled(new StackPane(), "veil");
-        var sheet = Nodes.styled(Nodes.column(12, Nodes.label(Words.of("open.trouble"), "title"), lines, Nodes.wrapped(Words.of("open.kept"), "soft"),
-                Nodes.named(Nodes.button(Words.of("open.goOn"), () -> root.getChildren().remove(veil), "primary"), "go-on", Words.of("open.goOn"))), "sheet");
+        var sheet = Nodes.styled(
+                Nodes.column(
+                        12,
+                        Nodes.label(Words.of("open.trouble"), "title"),
+                        lines,
+                        Nodes.wrapped(Words.of("open.kept"), "soft"),
+                        Nodes.named(
+                                Nodes.button(
+                                        Words.of("open.goOn"),
+                                        () -> root.getChildren().remove(veil),
+                                        "primary"),
+                                "go-on",
+                                Words.of("open.goOn"))),
+                "sheet");
         sheet.setMaxSize(640, Region.USE_PREF_SIZE);
         veil.getChildren().add(sheet);
         return veil;

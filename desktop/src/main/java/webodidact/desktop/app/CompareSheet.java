@@ -27,6 +27,7 @@ import webodidact.desktop.words.Words;
 final class CompareSheet extends VBox {
     /** Longer texts are cut here; the whole is in the tooltip. */
     private static final int SHOWN = 240;
+
     private static final PseudoClass UNPICKED = PseudoClass.getPseudoClass("unpicked");
     private static final double TALLEST = 400;
 
@@ -46,16 +47,41 @@ final class CompareSheet extends VBox {
         getStyleClass().add("sheet");
         setId("compare-sheet");
         setMaxSize(1000, USE_PREF_SIZE);
-        use = Nodes.named(Nodes.button(Words.of("compare.use"), () -> done.accept(comparison.picking(theirs)), "primary"), "compare-use", Words.of("compare.use"));
+        use = Nodes.named(
+                Nodes.button(Words.of("compare.use"), () -> done.accept(comparison.picking(theirs)), "primary"),
+                "compare-use",
+                Words.of("compare.use"));
         for (var part : comparison.parts()) rows.getChildren().add(row(part, theirsName));
         ScrollPane scroll = Panes.work(rows);
         // As tall as what differs, and no taller than the smallest window has room for.
         scroll.setPrefHeight(TALLEST);
-        rows.heightProperty().addListener((o, was, now) -> scroll.setPrefHeight(Math.min(TALLEST, now.doubleValue() + 4)));
-        var all = Nodes.row(8, Nodes.named(Nodes.button(Words.of("compare.allMine"), () -> all(false)), "compare-all-mine", Words.of("compare.allMine")),
-                Nodes.named(Nodes.button(Words.of("compare.allTheirs", theirsName), () -> all(true)), "compare-all-theirs", Words.of("compare.allTheirs", theirsName)), Nodes.spring(), sum);
-        getChildren().addAll(Nodes.wrapped(title, "title"), Nodes.wrapped(Words.of("compare.text"), "soft"), all, Nodes.grown(scroll),
-                Nodes.row(8, use, Nodes.named(Nodes.button(Words.of("compare.later"), later), "compare-later", Words.of("compare.later"))));
+        rows.heightProperty()
+                .addListener((o, was, now) -> scroll.setPrefHeight(Math.min(TALLEST, now.doubleValue() + 4)));
+        var all = Nodes.row(
+                8,
+                Nodes.named(
+                        Nodes.button(Words.of("compare.allMine"), () -> all(false)),
+                        "compare-all-mine",
+                        Words.of("compare.allMine")),
+                Nodes.named(
+                        Nodes.button(Words.of("compare.allTheirs", theirsName), () -> all(true)),
+                        "compare-all-theirs",
+                        Words.of("compare.allTheirs", theirsName)),
+                Nodes.spring(),
+                sum);
+        getChildren()
+                .addAll(
+                        Nodes.wrapped(title, "title"),
+                        Nodes.wrapped(Words.of("compare.text"), "soft"),
+                        all,
+                        Nodes.grown(scroll),
+                        Nodes.row(
+                                8,
+                                use,
+                                Nodes.named(
+                                        Nodes.button(Words.of("compare.later"), later),
+                                        "compare-later",
+                                        Words.of("compare.later"))));
         count();
     }
 
@@ -76,7 +102,12 @@ final class CompareSheet extends VBox {
         var half = new ColumnConstraints();
         half.setPercentWidth(43);
         grid.getColumnConstraints().addAll(first, half, half);
-        if (!part.fields().isEmpty()) grid.addRow(0, Nodes.label("", "soft"), Nodes.label(Words.of("compare.mine"), "overline"), Nodes.label(theirsName, "overline"));
+        if (!part.fields().isEmpty())
+            grid.addRow(
+                    0,
+                    Nodes.label("", "soft"),
+                    Nodes.label(Words.of("compare.mine"), "overline"),
+                    Nodes.label(theirsName, "overline"));
         int line = 1;
         for (var field : part.fields()) {
             var left = text(field.mine());
@@ -122,7 +153,8 @@ final class CompareSheet extends VBox {
 
     private void all(boolean isTheirs) {
         for (var part : comparison.parts()) {
-            if (lookup("#" + (isTheirs ? "theirs-" : "mine-") + part.key().replace('/', '-')) instanceof ToggleButton button) button.fire();
+            if (lookup("#" + (isTheirs ? "theirs-" : "mine-") + part.key().replace('/', '-'))
+                    instanceof ToggleButton button) button.fire();
         }
     }
 

@@ -12,6 +12,7 @@ import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -21,7 +22,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.geometry.Pos;
 import javafx.util.Duration;
 import webodidact.core.air.AirRun;
 import webodidact.core.lesson.Lesson;
@@ -29,9 +29,9 @@ import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Ribbon;
 import webodidact.desktop.state.Memory;
+import webodidact.desktop.state.Ticker;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
-import webodidact.desktop.state.Ticker;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.words.Words;
 
@@ -177,12 +177,14 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     }
 
     private void showRibbon() {
-        if (workspace.outcome() != null) ribbon.show(workspace.outcome().schedule(), workspace.stepProperty().get());
+        if (workspace.outcome() != null)
+            ribbon.show(workspace.outcome().schedule(), workspace.stepProperty().get());
     }
 
     @Override
     public void go(String id) {
-        var target = Stations.ALL.stream().filter(s -> s.id().equals(id)).findFirst().orElse(Stations.ALL.getFirst());
+        var target =
+                Stations.ALL.stream().filter(s -> s.id().equals(id)).findFirst().orElse(Stations.ALL.getFirst());
         if (target.id().equals(station)) return;
         workspace.seal();
         station = target.id();
@@ -192,17 +194,21 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         frame.setTop(live ? trouble : new VBox(slate, trouble));
         frame.setLeft(live ? null : rail);
         frame.setBottom(live ? null : foot);
-        var screen = workspace.lesson() == null ? new EmptyCourse(this::newLesson) : open.computeIfAbsent(station, k -> target.open().apply(this)).node();
+        var screen = workspace.lesson() == null
+                ? new EmptyCourse(this::newLesson)
+                : open.computeIfAbsent(station, k -> target.open().apply(this)).node();
         frame.setCenter(screen);
         Platform.runLater(() -> focusFirst(screen));
     }
 
-    private final Timeline pulse = new Timeline(new KeyFrame(Duration.millis(200), e -> workspace().live().tick()));
+    private final Timeline pulse = new Timeline(
+            new KeyFrame(Duration.millis(200), e -> workspace().live().tick()));
 
     /** When the control at work is taken away (a row drawn anew, a tag put off), its station keeps the keyboard, not the title above it. */
     private final ChangeListener<Node> focusKeeper = (o, was, now) -> {
         boolean taken = was != null && was.getScene() == null;
-        if (taken && now != null && "slate-title".equals(now.getId()) && frame.getCenter() != null) Platform.runLater(() -> focusFirst(frame.getCenter()));
+        if (taken && now != null && "slate-title".equals(now.getId()) && frame.getCenter() != null)
+            Platform.runLater(() -> focusFirst(frame.getCenter()));
     };
 
     private static void focusFirst(Node screen) {
@@ -214,17 +220,23 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         if (outcome == null || outcome.report().open().isEmpty()) return;
         var first = outcome.report().open().getFirst();
         var at = first.station();
-        if (first.step() > 0) workspace.stepProperty().set(outcome.lesson().steps().get(first.step() - 1).id());
+        if (first.step() > 0)
+            workspace
+                    .stepProperty()
+                    .set(outcome.lesson().steps().get(first.step() - 1).id());
         go(at);
     }
 
     void newLesson() {
-        cover(new NewLesson(workspace, lesson -> {
-            uncover();
-            workspace.edit(Words.of("edit.newLesson"), b -> b.adding(lesson));
-            workspace.show(lesson.id());
-            go("larder");
-        }, this::uncover));
+        cover(new NewLesson(
+                workspace,
+                lesson -> {
+                    uncover();
+                    workspace.edit(Words.of("edit.newLesson"), b -> b.adding(lesson));
+                    workspace.show(lesson.id());
+                    go("larder");
+                },
+                this::uncover));
     }
 
     private void kept() {
@@ -254,7 +266,11 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
             undo(!e.isShiftDown());
             e.consume();
         }
-        int digit = "12345678".indexOf(e.getCode().getChar().isEmpty() ? '?' : e.getCode().getChar().charAt(0));
+        int digit = "12345678"
+                .indexOf(
+                        e.getCode().getChar().isEmpty()
+                                ? '?'
+                                : e.getCode().getChar().charAt(0));
         if (e.getCode().isDigitKey() && digit >= 0) {
             uncover();
             go(Stations.ALL.get(digit).id());
@@ -269,11 +285,13 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     private void undo(boolean back) {
         var what = back ? workspace.undo() : workspace.redo();
         if (workspace.isOnAir()) return;
-        tell(what.map(w -> Words.of(back ? "edit.undone" : "edit.redone", w)).orElse(Words.of(back ? "edit.nothingToUndo" : "edit.nothingToRedo")));
+        tell(what.map(w -> Words.of(back ? "edit.undone" : "edit.redone", w))
+                .orElse(Words.of(back ? "edit.nothingToUndo" : "edit.nothingToRedo")));
     }
 
     /** Keys that change the size of all text. */
     static final KeyCombination BIGGER = KeyCombination.keyCombination("Shortcut+EQUALS");
+
     static final KeyCombination SMALLER = KeyCombination.keyCombination("Shortcut+MINUS");
 
     /** A run on air ends and is kept; the stations stay. */

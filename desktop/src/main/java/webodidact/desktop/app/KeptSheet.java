@@ -34,8 +34,18 @@ final class KeptSheet extends VBox {
         setMaxSize(720, 560);
         var scroll = Panes.work(rows);
         scroll.setPrefHeight(320);
-        getChildren().addAll(Nodes.label(Words.of("kept.title"), "title"), Nodes.wrapped(Words.of("kept.text", KeptCopies.MOST), "soft"), trouble, Nodes.grown(scroll),
-                Nodes.row(8, Nodes.named(Nodes.button(Words.of("kept.close"), close), "kept-close", Words.of("kept.close"))));
+        getChildren()
+                .addAll(
+                        Nodes.label(Words.of("kept.title"), "title"),
+                        Nodes.wrapped(Words.of("kept.text", KeptCopies.MOST), "soft"),
+                        trouble,
+                        Nodes.grown(scroll),
+                        Nodes.row(
+                                8,
+                                Nodes.named(
+                                        Nodes.button(Words.of("kept.close"), close),
+                                        "kept-close",
+                                        Words.of("kept.close"))));
         list();
     }
 
@@ -53,10 +63,29 @@ final class KeptSheet extends VBox {
         if (all.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("kept.none"), "empty"));
         for (var copy : all) {
             var name = copy.path().getFileName().toString();
-            var words = Nodes.column(0, Nodes.label(copy.of(), "strong"), Nodes.label(Words.of("kept.at", copy.number(), AT.format(copy.at().atZone(ZoneId.systemDefault())), Math.max(1, copy.bytes() / 1024)), "soft"));
+            var words = Nodes.column(
+                    0,
+                    Nodes.label(copy.of(), "strong"),
+                    Nodes.label(
+                            Words.of(
+                                    "kept.at",
+                                    copy.number(),
+                                    AT.format(copy.at().atZone(ZoneId.systemDefault())),
+                                    Math.max(1, copy.bytes() / 1024)),
+                            "soft"));
             words.setMinWidth(0);
-            rows.getChildren().add(Nodes.row(8, Nodes.grown(words), Nodes.named(Nodes.button(Words.of("kept.back"), () -> back.accept(copy)), "back-" + name.replace('.', '-'), Words.of("kept.backOf", name)),
-                    Nodes.named(Nodes.button(Words.of("kept.delete"), () -> delete(copy)), "delete-" + name.replace('.', '-'), Words.of("kept.deleteOf", name))));
+            rows.getChildren()
+                    .add(Nodes.row(
+                            8,
+                            Nodes.grown(words),
+                            Nodes.named(
+                                    Nodes.button(Words.of("kept.back"), () -> back.accept(copy)),
+                                    "back-" + name.replace('.', '-'),
+                                    Words.of("kept.backOf", name)),
+                            Nodes.named(
+                                    Nodes.button(Words.of("kept.delete"), () -> delete(copy)),
+                                    "delete-" + name.replace('.', '-'),
+                                    Words.of("kept.deleteOf", name))));
         }
     }
 

@@ -39,7 +39,11 @@ public final class Main {
             switch (command) {
                 case "demo" -> window.openDemo();
                 case "open" -> window.open(Path.of(args.get(1)));
-                default -> memory.get("course").map(Path::of).filter(CourseFolder::isCourse).ifPresentOrElse(window::open, window::welcome);
+                default ->
+                    memory.get("course")
+                            .map(Path::of)
+                            .filter(CourseFolder::isCourse)
+                            .ifPresentOrElse(window::open, window::welcome);
             }
             stage.show();
             window.fitScreen();
@@ -53,7 +57,6 @@ public final class Main {
         public void stop() {
             if (window != null) window.close();
         }
-
     }
 
     /** The system's own dialogs. */
@@ -70,7 +73,8 @@ public final class Main {
         public Optional<Path> file(String title, Path start, String ending) {
             var chooser = new FileChooser();
             chooser.setTitle(title);
-            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending));
+            chooser.getExtensionFilters()
+                    .add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending));
             if (start.toFile().isDirectory()) chooser.setInitialDirectory(start.toFile());
             return Optional.ofNullable(chooser.showOpenDialog(stage)).map(f -> f.toPath());
         }

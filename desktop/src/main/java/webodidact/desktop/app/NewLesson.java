@@ -23,8 +23,10 @@ final class NewLesson extends VBox {
     private final Workspace workspace;
     private final Consumer<Lesson> done;
     private final TextField title = Nodes.field("new-title", Words.of("new.titlePrompt"), Words.of("new.title"));
-    private final ComboBox<Delivery> delivery = Choice.of("new-delivery", Words.of("brief.delivery"), Delivery.values(), Delivery::title);
-    private final ComboBox<Audience> audience = Choice.of("new-audience", Words.of("brief.audience"), Audience.values(), Audience::title);
+    private final ComboBox<Delivery> delivery =
+            Choice.of("new-delivery", Words.of("brief.delivery"), Delivery.values(), Delivery::title);
+    private final ComboBox<Audience> audience =
+            Choice.of("new-audience", Words.of("brief.audience"), Audience.values(), Audience::title);
     private final TextField slot = Nodes.field("new-slot", "45", Words.of("brief.slot"));
     private final Label trouble = Nodes.wrapped("", "trouble");
 
@@ -46,9 +48,15 @@ final class NewLesson extends VBox {
         title.setOnAction(e -> create());
         slot.setOnAction(e -> create());
         trouble.setManaged(false);
-        var create = Nodes.named(Nodes.button(Words.of("new.create"), this::create, "primary"), "create-lesson", Words.of("new.create"));
-        getChildren().addAll(Nodes.label(Words.of("new.heading"), "title"), Nodes.wrapped(Words.of("new.text"), "soft"), grid, trouble,
-                Nodes.row(8, create, Nodes.button(Words.of("new.cancel"), cancel)));
+        var create = Nodes.named(
+                Nodes.button(Words.of("new.create"), this::create, "primary"), "create-lesson", Words.of("new.create"));
+        getChildren()
+                .addAll(
+                        Nodes.label(Words.of("new.heading"), "title"),
+                        Nodes.wrapped(Words.of("new.text"), "soft"),
+                        grid,
+                        trouble,
+                        Nodes.row(8, create, Nodes.button(Words.of("new.cancel"), cancel)));
     }
 
     @Override
@@ -66,17 +74,35 @@ final class NewLesson extends VBox {
             trouble.setManaged(true);
             return;
         }
-        int number = workspace.book().lessons().stream().mapToInt(Lesson::number).max().orElse(0) + 1;
-        var name = title.getText().isBlank() ? Words.of("slate.untitled") : title.getText().strip();
-        done.accept(LessonPattern.start(freeId(number, name), number, name, delivery.getValue(), audience.getValue(), seconds, workspace.book().course()));
+        int number = workspace.book().lessons().stream()
+                        .mapToInt(Lesson::number)
+                        .max()
+                        .orElse(0)
+                + 1;
+        var name = title.getText().isBlank()
+                ? Words.of("slate.untitled")
+                : title.getText().strip();
+        done.accept(LessonPattern.start(
+                freeId(number, name),
+                number,
+                name,
+                delivery.getValue(),
+                audience.getValue(),
+                seconds,
+                workspace.book().course()));
     }
 
     /** A file name in plain letters that no file in the folder has. */
     private String freeId(int number, String name) {
-        var plain = Normalizer.normalize(name, Normalizer.Form.NFD).toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        var plain = Normalizer.normalize(name, Normalizer.Form.NFD)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
         var base = number + "-" + (plain.isEmpty() ? "lesson" : plain.substring(0, Math.min(40, plain.length())));
         var id = base;
-        for (int n = 2; workspace.book().lesson(id).isPresent() || !workspace.folder().isFree(id); n++) id = base + "-" + n;
+        for (int n = 2;
+                workspace.book().lesson(id).isPresent() || !workspace.folder().isFree(id);
+                n++) id = base + "-" + n;
         return id;
     }
 }

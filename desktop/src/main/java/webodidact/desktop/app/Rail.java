@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.geometry.Pos;
 import webodidact.core.check.Finding;
 import webodidact.core.outcome.Outcome;
 import webodidact.desktop.control.Nodes;
@@ -30,7 +30,10 @@ final class Rail extends VBox {
             var button = new Button();
             button.setId("rail-" + station.id());
             button.getStyleClass().setAll("rail-button");
-            var words = new VBox(0, Nodes.label(Words.of("station." + station.id()), "rail-title"), Nodes.label(Words.of("station." + station.id() + ".sub"), "rail-sub"));
+            var words = new VBox(
+                    0,
+                    Nodes.label(Words.of("station." + station.id()), "rail-title"),
+                    Nodes.label(Words.of("station." + station.id() + ".sub"), "rail-sub"));
             words.setAlignment(Pos.CENTER_LEFT);
             var badge = Nodes.label("", "badge");
             badge.setVisible(false);
@@ -49,7 +52,8 @@ final class Rail extends VBox {
     }
 
     void here(String id) {
-        for (int i = 0; i < stations.size(); i++) buttons.get(i).pseudoClassStateChanged(HERE, stations.get(i).id().equals(id));
+        for (int i = 0; i < stations.size(); i++)
+            buttons.get(i).pseudoClassStateChanged(HERE, stations.get(i).id().equals(id));
     }
 
     /** @param elapsed how long the lesson has been on air, or "" if none is */
@@ -60,14 +64,20 @@ final class Rail extends VBox {
             badges.get(i).setText("● " + elapsed);
             badges.get(i).setVisible(!elapsed.isEmpty());
             badges.get(i).getStyleClass().setAll("label", "badge", "badge-stop");
-            buttons.get(i).setAccessibleText(elapsed.isEmpty() ? Words.of("station.on-air") : Words.of("rail.onAir", elapsed));
+            buttons.get(i)
+                    .setAccessibleText(
+                            elapsed.isEmpty() ? Words.of("station.on-air") : Words.of("rail.onAir", elapsed));
         }
     }
 
     void show(Outcome outcome) {
         for (int i = 0; i < stations.size(); i++) {
             var id = stations.get(i).id();
-            var found = outcome == null ? List.<Finding>of() : outcome.report().open().stream().filter(f -> f.station().equals(id)).toList();
+            var found = outcome == null
+                    ? List.<Finding>of()
+                    : outcome.report().open().stream()
+                            .filter(f -> f.station().equals(id))
+                            .toList();
             boolean stop = found.stream().anyMatch(f -> f.isStop());
             var badge = badges.get(i);
             if (id.equals("on-air") && !onAir.isEmpty()) continue;

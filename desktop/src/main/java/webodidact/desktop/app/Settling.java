@@ -50,7 +50,10 @@ final class Settling {
             var kept = new CourseFolder.Foreign(copy.of(), Files.readAllBytes(copy.path()));
             var name = Words.of("kept.name", copy.number());
             if (workspace.folder().with(workspace.book(), kept) instanceof Read.Refused<Workbook>(var why)) {
-                ask(Words.of("kept.broken", copy.path().getFileName(), why.message()), "", List.of(new QuestionSheet.Answer("later", uncover)));
+                ask(
+                        Words.of("kept.broken", copy.path().getFileName(), why.message()),
+                        "",
+                        List.of(new QuestionSheet.Answer("later", uncover)));
                 return;
             }
             offer(kept, name, (_, chosen) -> {
@@ -65,8 +68,14 @@ final class Settling {
     private void offer(CourseFolder.Foreign foreign, String name, Chosen done) {
         var book = workspace.book();
         switch (workspace.folder().with(book, foreign)) {
-            case Read.Refused<Workbook>(var why) -> ask(Words.of("foreign.unreadable", foreign.file(), why.message()), Words.of("foreign.unreadableText"), List.of(
-                    new QuestionSheet.Answer("later", uncover), new QuestionSheet.Answer("mine", () -> done.take(b -> CourseFolder.without(b, foreign), book))));
+            case Read.Refused<Workbook>(var why) ->
+                ask(
+                        Words.of("foreign.unreadable", foreign.file(), why.message()),
+                        Words.of("foreign.unreadableText"),
+                        List.of(
+                                new QuestionSheet.Answer("later", uncover),
+                                new QuestionSheet.Answer(
+                                        "mine", () -> done.take(b -> CourseFolder.without(b, foreign), book))));
             case Read.Done<Workbook>(var theirs, var _) -> {
                 var id = foreign.lesson().orElse("");
                 var mine = book.lesson(id).orElse(null);
@@ -78,7 +87,9 @@ final class Settling {
     }
 
     private UnaryOperator<Workbook> as(CourseFolder.Foreign foreign) {
-        return b -> workspace.folder().with(b, foreign) instanceof Read.Done<Workbook>(var value, var _) ? value : CourseFolder.without(b, foreign);
+        return b -> workspace.folder().with(b, foreign) instanceof Read.Done<Workbook>(var value, var _)
+                ? value
+                : CourseFolder.without(b, foreign);
     }
 
     private void compare(CourseFolder.Foreign foreign, Lesson mine, Lesson other, String name, Chosen done) {
@@ -88,23 +99,49 @@ final class Settling {
             workspace.noticeProperty().set(Words.of("foreign.same"));
             return;
         }
-        cover.accept(new CompareSheet(comparison, Words.of("foreign.title", mine.title()), name, picked -> done.take(as(foreign), workspace.book().withLesson(mine.id(), l -> picked)), uncover));
+        cover.accept(new CompareSheet(
+                comparison,
+                Words.of("foreign.title", mine.title()),
+                name,
+                picked -> done.take(as(foreign), workspace.book().withLesson(mine.id(), l -> picked)),
+                uncover));
     }
 
     private void choose(CourseFolder.Foreign foreign, Workbook book, Workbook theirs, Chosen done) {
         boolean gone = foreign.content() == null;
         boolean fresh = foreign.lesson().isPresent() && !gone;
         var title = Words.of(gone ? "foreign.gone" : fresh ? "foreign.fresh" : "foreign.other", foreign.file());
-        var text = gone ? Words.of("foreign.goneText") : fresh ? Words.of("foreign.freshText") : Words.of("foreign.otherText", told(foreign, book), told(foreign, theirs));
-        ask(title, text, List.of(new QuestionSheet.Answer("mine", () -> done.take(fresh ? UnaryOperator.identity() : as(foreign), book)), new QuestionSheet.Answer("theirs", () -> done.take(as(foreign), theirs)),
-                new QuestionSheet.Answer("later", uncover)));
+        var text = gone
+                ? Words.of("foreign.goneText")
+                : fresh
+                        ? Words.of("foreign.freshText")
+                        : Words.of("foreign.otherText", told(foreign, book), told(foreign, theirs));
+        ask(
+                title,
+                text,
+                List.of(
+                        new QuestionSheet.Answer(
+                                "mine", () -> done.take(fresh ? UnaryOperator.identity() : as(foreign), book)),
+                        new QuestionSheet.Answer("theirs", () -> done.take(as(foreign), theirs)),
+                        new QuestionSheet.Answer("later", uncover)));
     }
 
     private static String told(CourseFolder.Foreign foreign, Workbook book) {
         return switch (foreign.file()) {
-            case CourseFolder.HOUSEHOLDS -> Words.of("foreign.homes", book.households().size(), book.households().stream().filter(h -> !h.allergies().isEmpty()).count());
+            case CourseFolder.HOUSEHOLDS ->
+                Words.of(
+                        "foreign.homes",
+                        book.households().size(),
+                        book.households().stream()
+                                .filter(h -> !h.allergies().isEmpty())
+                                .count());
             case CourseFolder.TAKES -> Words.of("foreign.takes", book.takes().size());
-            default -> Words.of("foreign.courseFacts", book.course().title(), book.course().foods().size(), book.course().prices().size());
+            default ->
+                Words.of(
+                        "foreign.courseFacts",
+                        book.course().title(),
+                        book.course().foods().size(),
+                        book.course().prices().size());
         };
     }
 

@@ -7,8 +7,30 @@ import webodidact.desktop.words.Words;
 
 /** The list of keys, one key away. */
 final class ShortcutSheet extends VBox {
-    private static final String[] KEYS = {"stations", "undo", "newLesson", "text", "stepNew", "stepSplit", "stepMove", "stepDelete", "stepJoin", "stepCopy", "find", "clockMove", "clockZoom", "larderAdd",
-        "larderDelete", "airNext", "airBack", "airHold", "airMark", "airTimer", "airText", "help"};
+    private static final String[] KEYS = {
+        "stations",
+        "undo",
+        "newLesson",
+        "text",
+        "stepNew",
+        "stepSplit",
+        "stepMove",
+        "stepDelete",
+        "stepJoin",
+        "stepCopy",
+        "find",
+        "clockMove",
+        "clockZoom",
+        "larderAdd",
+        "larderDelete",
+        "airNext",
+        "airBack",
+        "airHold",
+        "airMark",
+        "airTimer",
+        "airText",
+        "help"
+    };
 
     ShortcutSheet() {
         super(12);
@@ -19,6 +41,10 @@ final class ShortcutSheet extends VBox {
             grid.add(Nodes.label(Words.of("keys." + KEYS[i] + ".key"), "key"), 0, i);
             grid.add(Nodes.label(Words.of("keys." + KEYS[i]), "body"), 1, i);
         }
-        getChildren().addAll(Nodes.label(Words.of("keys.title"), "title"), grid, Nodes.label(Words.of("keys.close"), "soft"));
+        getChildren()
+                .addAll(
+                        Nodes.label(Words.of("keys.title"), "title"),
+                        grid,
+                        Nodes.label(Words.of("keys.close"), "soft"));
     }
 }

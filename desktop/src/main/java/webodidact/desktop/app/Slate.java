@@ -2,12 +2,12 @@ package webodidact.desktop.app;
 
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import javafx.geometry.Side;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.ContextMenu;
-import javafx.geometry.Side;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.lesson.Lesson;
@@ -91,10 +91,20 @@ final class Slate extends HBox {
 
     private void refresh() {
         Lesson lesson = workspace.lesson();
-        title.setText(lesson == null ? workspace.book().course().title() : lesson.title().isBlank() ? Words.of("slate.untitled") : lesson.title());
+        title.setText(
+                lesson == null
+                        ? workspace.book().course().title()
+                        : lesson.title().isBlank() ? Words.of("slate.untitled") : lesson.title());
         title.setAccessibleText(Words.of("slate.switch", title.getText()));
-        context.setText(lesson == null ? "" : Words.of("slate.context", workspace.book().course().title(), lesson.number(),
-                lesson.delivery().title(), lesson.audience().title()));
+        context.setText(
+                lesson == null
+                        ? ""
+                        : Words.of(
+                                "slate.context",
+                                workspace.book().course().title(),
+                                lesson.number(),
+                                lesson.delivery().title(),
+                                lesson.audience().title()));
     }
 
     private void derived() {
@@ -102,8 +112,19 @@ final class Slate extends HBox {
         gauge.show(outcome == null || outcome.missing(Outcome.Part.TIMES).isPresent() ? null : outcome.schedule());
         gauge.setVisible(outcome != null);
         var on = outcome == null ? null : outcome.lesson().air();
-        firstJob.setText(outcome == null ? "" : Words.of("slate.firstJob", outcome.bench().jobs().isEmpty() ? "–" : on == null ? before(outcome.bench().firstStart()) : HOUR.format(on.plusSeconds(outcome.bench().firstStart()))));
-        air.setText(outcome == null ? "" : Words.of("slate.onAir", on == null ? Words.of("slate.noAir") : DAY.format(on)));
+        firstJob.setText(
+                outcome == null
+                        ? ""
+                        : Words.of(
+                                "slate.firstJob",
+                                outcome.bench().jobs().isEmpty()
+                                        ? "–"
+                                        : on == null
+                                                ? before(outcome.bench().firstStart())
+                                                : HOUR.format(on.plusSeconds(
+                                                        outcome.bench().firstStart()))));
+        air.setText(
+                outcome == null ? "" : Words.of("slate.onAir", on == null ? Words.of("slate.noAir") : DAY.format(on)));
         long s = outcome == null ? 0 : outcome.report().stops();
         long l = outcome == null ? 0 : outcome.report().looks();
         stops.setText("■ " + Words.count("slate.stops", s));
@@ -125,7 +146,11 @@ final class Slate extends HBox {
     }
 
     private void saved(Saver.State state) {
-        saved.setText(Words.of(state.readOnly() ? "slate.readOnly" : state.saved() ? "slate.saved" : isTrouble(state) ? "slate.unsaved" : "slate.saving"));
-        saved.getStyleClass().setAll("label", "pill", state.saved() ? "pill-good" : isTrouble(state) ? "pill-stop" : "pill-busy");
+        saved.setText(Words.of(
+                state.readOnly()
+                        ? "slate.readOnly"
+                        : state.saved() ? "slate.saved" : isTrouble(state) ? "slate.unsaved" : "slate.saving"));
+        saved.getStyleClass()
+                .setAll("label", "pill", state.saved() ? "pill-good" : isTrouble(state) ? "pill-stop" : "pill-busy");
     }
 }

@@ -13,8 +13,15 @@ import webodidact.desktop.view.script.ScriptScreen;
 
 /** The one index of stations, in the order the work is done. */
 public final class Stations {
-    public static final List<Station> ALL = List.of(new Station("brief", BriefScreen::new), new Station("larder", LarderScreen::new), new Station("script", ScriptScreen::new), new Station("clock", ClockScreen::new),
-            new Station("bench", BenchScreen::new), new Station("papers", PapersScreen::new), new Station("on-air", OnAirScreen::new), new Station("afters", AftersScreen::new));
+    public static final List<Station> ALL = List.of(
+            new Station("brief", BriefScreen::new),
+            new Station("larder", LarderScreen::new),
+            new Station("script", ScriptScreen::new),
+            new Station("clock", ClockScreen::new),
+            new Station("bench", BenchScreen::new),
+            new Station("papers", PapersScreen::new),
+            new Station("on-air", OnAirScreen::new),
+            new Station("afters", AftersScreen::new));
 
     private Stations() {}
 }

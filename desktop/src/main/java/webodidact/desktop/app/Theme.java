@@ -16,7 +16,8 @@ final class Theme {
     static void load() {
         for (var face : Fonts.ALL) {
             try (var in = face.open()) {
-                if (Font.loadFont(in, 14) == null) throw new IllegalStateException("Bug: the font " + face.file() + " cannot be loaded");
+                if (Font.loadFont(in, 14) == null)
+                    throw new IllegalStateException("Bug: the font " + face.file() + " cannot be loaded");
             } catch (IOException e) {
                 throw new UncheckedIOException(face.file(), e);
             }

@@ -64,7 +64,8 @@ final class Tour {
 
     void start() throws IOException {
         Files.createDirectories(folder);
-        System.setProperty("webodidact.home", Files.createTempDirectory("webodidact-tour").toString());
+        System.setProperty(
+                "webodidact.home", Files.createTempDirectory("webodidact-tour").toString());
         var course = folder.resolve("course");
         deleteOld(course);
         DemoCourse.copyTo(course);
@@ -134,8 +135,14 @@ final class Tour {
         steps.add(() -> {
             var file = course.resolve("1-fish-parcels.lesson.json");
             try {
-                Files.writeString(file, Files.readString(file).replaceFirst("\"say\" : \"[^\"]*\"", "\"say\" : \"Good evening from the boathouse. Tonight it is fish in paper, and the oven is on already.\"")
-                        .replace("thick plain yoghurt", "thin yoghurt").replace("\"slot\" : 3300", "\"slot\" : 2700"));
+                Files.writeString(
+                        file,
+                        Files.readString(file)
+                                .replaceFirst(
+                                        "\"say\" : \"[^\"]*\"",
+                                        "\"say\" : \"Good evening from the boathouse. Tonight it is fish in paper, and the oven is on already.\"")
+                                .replace("thick plain yoghurt", "thin yoghurt")
+                                .replace("\"slot\" : 3300", "\"slot\" : 2700"));
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
@@ -204,18 +211,24 @@ final class Tour {
 
     private boolean drawing() {
         if (stage.getScene().lookup("#fit-stop") instanceof Node stop && stop.isVisible()) return true;
-        return stage.getScene().lookup("#preview-state") instanceof Label l && l.getText().equals(Words.of("papers.drawing"));
+        return stage.getScene().lookup("#preview-state") instanceof Label l
+                && l.getText().equals(Words.of("papers.drawing"));
     }
 
     private void end(int code) {
         window.close();
-        if (code == 0) System.out.println("Pictures of the eight stations, and of a course in trouble, and the papers of the demo lesson are in " + folder);
+        if (code == 0)
+            System.out.println(
+                    "Pictures of the eight stations, and of a course in trouble, and the papers of the demo lesson are in "
+                            + folder);
         Platform.exit();
         if (code != 0) System.exit(code);
     }
 
     private void mendStops() {
-        for (var stop : window.workspace().outcome().report().open().stream().filter(Finding::isStop).toList()) {
+        for (var stop : window.workspace().outcome().report().open().stream()
+                .filter(Finding::isStop)
+                .toList()) {
             var mend = stop.mends().getFirst();
             System.out.println("Stop: " + stop.what() + " Mended with its button “" + mend.label() + "”.");
             window.workspace().editLesson(mend.label(), mend.change());
@@ -224,7 +237,8 @@ final class Tour {
 
     private void press(String id) {
         var button = stage.getScene().lookup(id);
-        if (!(button instanceof ButtonBase b) || b.isDisabled()) throw new IllegalStateException("Bug: " + id + " cannot be pressed");
+        if (!(button instanceof ButtonBase b) || b.isDisabled())
+            throw new IllegalStateException("Bug: " + id + " cannot be pressed");
         b.fire();
     }
 
@@ -240,7 +254,9 @@ final class Tour {
     }
 
     private void key(KeyCode code) {
-        var target = stage.getScene().getFocusOwner() == null ? stage.getScene().getRoot() : stage.getScene().getFocusOwner();
+        var target = stage.getScene().getFocusOwner() == null
+                ? stage.getScene().getRoot()
+                : stage.getScene().getFocusOwner();
         KeyEvent.fireEvent(target, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false));
     }
 

@@ -45,10 +45,18 @@ final class TroubleBar extends HBox {
         if (state.readOnly()) {
             say("look", "▲ " + Words.of("readOnly.line"), button("take-over", "readOnly.takeOver", actions::takeOver));
         } else if (held) {
-            var names = String.join(", ", state.foreign().stream().map(f -> f.file()).toList());
-            say("look", "▲ " + Words.of("foreign.line", state.foreign().size(), names), button("compare", "foreign.compare", actions::compare));
+            var names = String.join(
+                    ", ", state.foreign().stream().map(f -> f.file()).toList());
+            say(
+                    "look",
+                    "▲ " + Words.of("foreign.line", state.foreign().size(), names),
+                    button("compare", "foreign.compare", actions::compare));
         } else {
-            say("stop", "■ " + Words.of("trouble.line", state.trouble()), button("try-again", "trouble.again", actions::tryAgain), button("save-elsewhere", "trouble.elsewhere", actions::saveElsewhere));
+            say(
+                    "stop",
+                    "■ " + Words.of("trouble.line", state.trouble()),
+                    button("try-again", "trouble.again", actions::tryAgain),
+                    button("save-elsewhere", "trouble.elsewhere", actions::saveElsewhere));
         }
     }
 

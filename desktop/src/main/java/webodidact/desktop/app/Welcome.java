@@ -38,7 +38,11 @@ final class Welcome extends VBox {
         place.setId("course-place");
         title.textProperty().addListener(o -> propose(title.getText()));
         propose("");
-        Runnable create = () -> actions.create(title.getText().isBlank() ? Words.of("welcome.untitled") : title.getText().strip(), folder);
+        Runnable create = () -> actions.create(
+                title.getText().isBlank()
+                        ? Words.of("welcome.untitled")
+                        : title.getText().strip(),
+                folder);
         Runnable other = () -> actions.otherFolder().ifPresent(f -> {
             chosen = true;
             put(f);
@@ -47,15 +51,40 @@ final class Welcome extends VBox {
         trouble.setId("trouble");
         trouble.setVisible(false);
         trouble.setMaxWidth(560);
-        var card = Nodes.styled(Nodes.column(14,
-                Nodes.label(Words.of("app.name"), "big-title"),
-                Nodes.wrapped(Words.of("welcome.text"), "soft"),
-                Nodes.row(10, Nodes.named(Nodes.button(Words.of("welcome.demo"), actions::demo, "primary"), "open-demo", Words.of("welcome.demo")),
-                        Nodes.label(Words.of("welcome.demoText"), "soft")),
-                Nodes.row(10, title, Nodes.named(Nodes.button(Words.of("welcome.create"), create), "create-course", Words.of("welcome.create"))),
-                Nodes.row(10, Nodes.grown(place), Nodes.named(Nodes.button(Words.of("welcome.other"), other, "small"), "other-folder", Words.of("welcome.other"))),
-                Nodes.row(10, Nodes.named(Nodes.button(Words.of("welcome.open"), actions::open), "open-course", Words.of("welcome.open")),
-                        Nodes.label(Words.of("welcome.openText"), "soft"))), "sheet");
+        var card = Nodes.styled(
+                Nodes.column(
+                        14,
+                        Nodes.label(Words.of("app.name"), "big-title"),
+                        Nodes.wrapped(Words.of("welcome.text"), "soft"),
+                        Nodes.row(
+                                10,
+                                Nodes.named(
+                                        Nodes.button(Words.of("welcome.demo"), actions::demo, "primary"),
+                                        "open-demo",
+                                        Words.of("welcome.demo")),
+                                Nodes.label(Words.of("welcome.demoText"), "soft")),
+                        Nodes.row(
+                                10,
+                                title,
+                                Nodes.named(
+                                        Nodes.button(Words.of("welcome.create"), create),
+                                        "create-course",
+                                        Words.of("welcome.create"))),
+                        Nodes.row(
+                                10,
+                                Nodes.grown(place),
+                                Nodes.named(
+                                        Nodes.button(Words.of("welcome.other"), other, "small"),
+                                        "other-folder",
+                                        Words.of("welcome.other"))),
+                        Nodes.row(
+                                10,
+                                Nodes.named(
+                                        Nodes.button(Words.of("welcome.open"), actions::open),
+                                        "open-course",
+                                        Words.of("welcome.open")),
+                                Nodes.label(Words.of("welcome.openText"), "soft"))),
+                "sheet");
         card.setMaxSize(600, USE_PREF_SIZE);
         getChildren().addAll(card, trouble);
     }

@@ -15,6 +15,7 @@ final class BlockDrag {
     private static final double EDGE = 7;
     /** Pixels after which a press is a drag. */
     private static final double MOVED = 6;
+
     private final Timeline.Edits edits;
     private final Supplier<Viewport> view;
     private final Node lanes;
@@ -55,7 +56,10 @@ final class BlockDrag {
         button.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
             floating.setVisible(false);
             dropLine.setVisible(false);
-            if (mode[0].equals("move")) edits.drop(BlockPool.blockOf(button).step(), edits.indexAt(view.get().second(x(e))));
+            if (mode[0].equals("move"))
+                edits.drop(
+                        BlockPool.blockOf(button).step(),
+                        edits.indexAt(view.get().second(x(e))));
             if (mode[0].equals("stretch")) edits.settled();
             if (!mode[0].isEmpty()) {
                 button.disarm();
@@ -71,13 +75,15 @@ final class BlockDrag {
 
     private static boolean isEdge(Button button, MouseEvent e) {
         var block = BlockPool.blockOf(button);
-        boolean stretches = !block.step().isEmpty() && (block.look().equals("hands") || block.look().equals("wait"));
+        boolean stretches = !block.step().isEmpty()
+                && (block.look().equals("hands") || block.look().equals("wait"));
         return stretches && e.getX() > button.getWidth() - EDGE;
     }
 
     private static boolean moves(Button button) {
         var block = BlockPool.blockOf(button);
-        return !block.step().isEmpty() && (block.look().equals("hands") || block.look().equals("talk"));
+        return !block.step().isEmpty()
+                && (block.look().equals("hands") || block.look().equals("talk"));
     }
 
     private void stretch(Button button, double x) {
@@ -90,8 +96,15 @@ final class BlockDrag {
     private void moving(String step, MouseEvent e) {
         double x = x(e);
         dropLine.setVisible(true);
-        dropLine.resizeRelocate(Math.round(lanes.getLayoutX() + x), Timeline.HEAD, 2, Math.max(0, lanes.getLayoutBounds().getHeight() - Timeline.HEAD));
-        tell(edits.preview(step, edits.indexAt(view.get().second(x))), x, lanes.sceneToLocal(e.getSceneX(), e.getSceneY()).getY() - 34);
+        dropLine.resizeRelocate(
+                Math.round(lanes.getLayoutX() + x),
+                Timeline.HEAD,
+                2,
+                Math.max(0, lanes.getLayoutBounds().getHeight() - Timeline.HEAD));
+        tell(
+                edits.preview(step, edits.indexAt(view.get().second(x))),
+                x,
+                lanes.sceneToLocal(e.getSceneX(), e.getSceneY()).getY() - 34);
     }
 
     private void tell(String words, double x, double y) {
@@ -100,6 +113,10 @@ final class BlockDrag {
         floating.applyCss();
         double w = Math.ceil(floating.prefWidth(-1));
         double most = Math.max(0, lanes.getLayoutX() + lanes.getLayoutBounds().getWidth() - w);
-        floating.resizeRelocate(Math.round(Math.clamp(lanes.getLayoutX() + x + 10, 0, most)), Math.round(Math.max(0, y)), w, Math.ceil(floating.prefHeight(-1)));
+        floating.resizeRelocate(
+                Math.round(Math.clamp(lanes.getLayoutX() + x + 10, 0, most)),
+                Math.round(Math.max(0, y)),
+                w,
+                Math.ceil(floating.prefHeight(-1)));
     }
 }

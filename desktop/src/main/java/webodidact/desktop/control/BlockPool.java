@@ -52,24 +52,36 @@ final class BlockPool extends Pane {
             spare.add(pool.remove(key));
             shownText.remove(key);
         }
-        for (var want : wanted) fill(want, pool.computeIfAbsent(want.key(), k -> spare.isEmpty() || spare.getLast().isFocused() ? fresh() : spare.removeLast()), chosen);
+        for (var want : wanted)
+            fill(
+                    want,
+                    pool.computeIfAbsent(
+                            want.key(),
+                            k -> spare.isEmpty() || spare.getLast().isFocused() ? fresh() : spare.removeLast()),
+                    chosen);
         getChildren().removeAll(spare);
     }
 
     private void fill(BlockLayout.Box want, Button button, String chosen) {
         var block = want.block();
-        if (!button.getStyleClass().getLast().equals("block-" + block.look())) button.getStyleClass().set(1, "block-" + block.look());
+        if (!button.getStyleClass().getLast().equals("block-" + block.look()))
+            button.getStyleClass().set(1, "block-" + block.look());
         button.setId("block-" + block.look() + "-" + block.step());
         button.setFocusTraversable(!block.step().isEmpty());
         var spoken = words(want.lane(), block);
         if (!spoken.equals(shownText.put(want.key(), spoken))) {
             button.setAccessibleText(spoken);
-            button.getTooltip().setText(block.text() + "\n" + Clock.text(block.span().start()) + "–" + Clock.text(block.span().end()) + " · " + Clock.text(block.span().length()));
+            button.getTooltip()
+                    .setText(block.text() + "\n" + Clock.text(block.span().start()) + "–"
+                            + Clock.text(block.span().end()) + " · "
+                            + Clock.text(block.span().length()));
         }
         button.setText(want.w() < WORD ? "" : block.text());
         button.setUserData(block);
-        button.pseudoClassStateChanged(CHOSEN, !block.step().isEmpty() && block.step().equals(chosen));
-        button.pseudoClassStateChanged(ALIKE, !block.step().isEmpty() && block.step().equals(hovered));
+        button.pseudoClassStateChanged(
+                CHOSEN, !block.step().isEmpty() && block.step().equals(chosen));
+        button.pseudoClassStateChanged(
+                ALIKE, !block.step().isEmpty() && block.step().equals(hovered));
         button.resizeRelocate(Math.round(want.x()), want.y(), Math.max(3, Math.round(want.w()) - 1), want.h());
     }
 
@@ -87,7 +99,8 @@ final class BlockPool extends Pane {
         button.setOnAction(e -> {
             if (!blockOf(button).step().isEmpty()) select.accept(blockOf(button).step());
         });
-        button.hoverProperty().addListener((o, was, now) -> hover(now ? blockOf(button).step() : ""));
+        button.hoverProperty()
+                .addListener((o, was, now) -> hover(now ? blockOf(button).step() : ""));
         made.accept(button);
         getChildren().add(button);
         return button;
@@ -96,10 +109,18 @@ final class BlockPool extends Pane {
     /** All blocks of the step under the pointer light up, in every lane. */
     private void hover(String step) {
         hovered = step;
-        for (var button : pool.values()) button.pseudoClassStateChanged(ALIKE, !blockOf(button).step().isEmpty() && blockOf(button).step().equals(step));
+        for (var button : pool.values())
+            button.pseudoClassStateChanged(
+                    ALIKE,
+                    !blockOf(button).step().isEmpty() && blockOf(button).step().equals(step));
     }
 
     static String words(Lane lane, Lane.Block block) {
-        return Words.of("clock.block", lane.title(), block.text(), Clock.text(block.span().start()), Clock.text(block.span().end()));
+        return Words.of(
+                "clock.block",
+                lane.title(),
+                block.text(),
+                Clock.text(block.span().start()),
+                Clock.text(block.span().end()));
     }
 }

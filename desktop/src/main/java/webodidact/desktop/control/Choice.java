@@ -10,7 +10,8 @@ public final class Choice {
     private Choice() {}
 
     @SafeVarargs
-    public static <T> ComboBox<T> of(String id, String name, T[] values, Function<T, String> title, Consumer<T>... chosen) {
+    public static <T> ComboBox<T> of(
+            String id, String name, T[] values, Function<T, String> title, Consumer<T>... chosen) {
         var box = new ComboBox<T>();
         box.getItems().setAll(values);
         box.setId(id);

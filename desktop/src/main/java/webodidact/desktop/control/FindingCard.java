@@ -39,15 +39,19 @@ public final class FindingCard extends VBox {
         reason.setAccessibleText(Words.of("finding.coverPrompt"));
         reason.setId("cover-reason");
         reason.setOnAction(e -> {
-            if (!reason.getText().isBlank()) actions.cover(finding, reason.getText().strip());
+            if (!reason.getText().isBlank())
+                actions.cover(finding, reason.getText().strip());
         });
         reason.setVisible(false);
         reason.setManaged(false);
-        var ask = Nodes.button(Words.of("finding.cover"), () -> {
-            reason.setManaged(true);
-            reason.setVisible(true);
-            reason.requestFocus();
-        }, "quiet");
+        var ask = Nodes.button(
+                Words.of("finding.cover"),
+                () -> {
+                    reason.setManaged(true);
+                    reason.setVisible(true);
+                    reason.requestFocus();
+                },
+                "quiet");
         ask.setId("cover-" + finding.check());
         getChildren().add(reason);
         return ask;

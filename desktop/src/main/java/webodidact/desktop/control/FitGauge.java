@@ -32,7 +32,16 @@ public final class FitGauge extends VBox {
         bar.getStyleClass().add("gauge-bar");
         hand.setId("in-hand");
         planned.setId("planned");
-        getChildren().addAll(Nodes.row(4, planned, Nodes.label(Words.of("gauge.planned"), "gauge-slot"), Nodes.spring(), slot, hand), bar);
+        getChildren()
+                .addAll(
+                        Nodes.row(
+                                4,
+                                planned,
+                                Nodes.label(Words.of("gauge.planned"), "gauge-slot"),
+                                Nodes.spring(),
+                                slot,
+                                hand),
+                        bar);
     }
 
     /** @param schedule null while nothing is planned */
@@ -42,10 +51,16 @@ public final class FitGauge extends VBox {
         planned.setText(schedule == null ? "–" : Clock.text(schedule.planned()));
         slot.setText(schedule == null ? "" : Words.of("gauge.slot", Clock.text(schedule.slot())));
         boolean over = schedule != null && schedule.inHand() < 0;
-        hand.setText(schedule == null ? "" : over ? Words.of("gauge.over", Clock.text(-schedule.inHand())) : Words.of("gauge.inHand", Clock.text(schedule.inHand())));
+        hand.setText(
+                schedule == null
+                        ? ""
+                        : over
+                                ? Words.of("gauge.over", Clock.text(-schedule.inHand()))
+                                : Words.of("gauge.inHand", Clock.text(schedule.inHand())));
         getStyleClass().removeAll("over");
         if (over) getStyleClass().add("over");
-        setAccessibleText(planned.getText() + " " + Words.of("gauge.planned") + ", " + slot.getText() + " " + hand.getText());
+        setAccessibleText(
+                planned.getText() + " " + Words.of("gauge.planned") + ", " + slot.getText() + " " + hand.getText());
         bar.requestLayout();
     }
 }

@@ -43,7 +43,8 @@ final class HomesDrawing {
             area.getPoints().addAll(axis.x(band.points().get(k).early()) - pan, bottom - (k + 1) * each);
             middle.getPoints().addAll(axis.x(band.points().get(k).middle()) - pan, bottom - (k + 1) * each);
         }
-        for (int k = n - 1; k >= 0; k--) area.getPoints().addAll(axis.x(band.points().get(k).late()) - pan, bottom - (k + 1) * each);
+        for (int k = n - 1; k >= 0; k--)
+            area.getPoints().addAll(axis.x(band.points().get(k).late()) - pan, bottom - (k + 1) * each);
         nodes.add(still(Nodes.styled(area, "homes-band")));
         nodes.add(still(Nodes.styled(middle, "homes-middle")));
         if (band.worst() == 0) return nodes;
@@ -51,7 +52,8 @@ final class HomesDrawing {
         double dotY = bottom - band.worst() * each;
         nodes.add(still(Nodes.styled(new Circle(x, dotY, 5), band.percent() < ENOUGH ? "homes-dot" : "homes-fine")));
         double left = x + 12 + word.getWidth() > room ? x - 12 - word.getWidth() : x + 12;
-        word.relocate(Math.round(left), Math.round(Math.clamp(dotY + 4, y + 2, Math.max(y + 2, bottom - word.getHeight()))));
+        word.relocate(
+                Math.round(left), Math.round(Math.clamp(dotY + 4, y + 2, Math.max(y + 2, bottom - word.getHeight()))));
         nodes.add(word);
         return nodes;
     }

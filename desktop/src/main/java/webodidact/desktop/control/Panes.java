@@ -24,7 +24,8 @@ public final class Panes {
             var bounds = scroll.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
             double seen = scroll.getVvalue() * Math.max(0, all - room);
             boolean there = bounds.getMinY() >= seen && bounds.getMaxY() <= seen + room;
-            if (!there && all > room) scroll.setVvalue(Math.clamp((bounds.getCenterY() - room / 2) / (all - room), 0, 1));
+            if (!there && all > room)
+                scroll.setVvalue(Math.clamp((bounds.getCenterY() - room / 2) / (all - room), 0, 1));
         }
     }
 

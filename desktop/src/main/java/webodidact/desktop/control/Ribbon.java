@@ -32,7 +32,8 @@ public final class Ribbon extends Pane {
         total = Math.max(1, schedule.planned());
         // Blocks are reused: with each keystroke all of them begin at another second, and few look different.
         while (getChildren().size() > steps.size()) getChildren().removeLast();
-        while (getChildren().size() < steps.size()) getChildren().add(fresh(getChildren().size()));
+        while (getChildren().size() < steps.size())
+            getChildren().add(fresh(getChildren().size()));
         for (int i = 0; i < steps.size(); i++) fill((Button) getChildren().get(i), steps.get(i), chosen);
         requestLayout();
     }
@@ -51,9 +52,15 @@ public final class Ribbon extends Pane {
 
     private static void fill(Button block, Placed placed, String chosen) {
         block.setText(placed.number() + " " + placed.step().title());
-        if (!block.getStyleClass().getLast().equals(look(placed))) block.getStyleClass().set(1, look(placed));
+        if (!block.getStyleClass().getLast().equals(look(placed)))
+            block.getStyleClass().set(1, look(placed));
         block.pseudoClassStateChanged(CHOSEN, placed.step().id().equals(chosen));
-        block.setAccessibleText(Words.of("ribbon.step", placed.number(), placed.step().title(), Clock.text(placed.span().start()), Clock.text(placed.span().length())));
+        block.setAccessibleText(Words.of(
+                "ribbon.step",
+                placed.number(),
+                placed.step().title(),
+                Clock.text(placed.span().start()),
+                Clock.text(placed.span().length())));
     }
 
     /** Words in blue, hands in red, washing in grey: the colours of the timeline. */
@@ -71,7 +78,9 @@ public final class Ribbon extends Pane {
         double x = 0;
         for (int i = 0; i < steps.size(); i++) {
             double w = least + spare * steps.get(i).span().length() / total;
-            getChildren().get(i).resizeRelocate(Math.round(x), 0, Math.max(each > 8 ? 4 : 1, Math.round(w)), getHeight());
+            getChildren()
+                    .get(i)
+                    .resizeRelocate(Math.round(x), 0, Math.max(each > 8 ? 4 : 1, Math.round(w)), getHeight());
             x += w + gap;
         }
     }

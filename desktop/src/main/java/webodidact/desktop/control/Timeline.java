@@ -45,6 +45,7 @@ public final class Timeline extends Pane {
     private static final double HOMES_SHARE = 1.35;
     /** Behind the blocks: shades, rulers; in front of them: lines and words; both drawn anew each time. */
     private final Pane under = new Pane();
+
     private final BlockPool blocks;
     private final Pane over = new Pane();
     private final Pane content;
@@ -53,6 +54,7 @@ public final class Timeline extends Pane {
     private double labels = 100;
     /** Height that a lane needs for its name. */
     private double least = 44;
+
     private String measuredFor = "";
     private Viewport view = Viewport.all(0, 1, 200);
     private double pressedX;
@@ -180,7 +182,8 @@ public final class Timeline extends Pane {
         double bottom = HEAD + shares * lane;
         double zero = seen.x(0);
         if (model.from() < 0) now.add(box("before-air", -seen.pan(), 0, zero + seen.pan(), bottom));
-        if (model.high() > model.low()) now.add(box("total-band", seen.x(model.low()), 0, seen.x(model.high()) - seen.x(model.low()), bottom));
+        if (model.high() > model.low())
+            now.add(box("total-band", seen.x(model.low()), 0, seen.x(model.high()) - seen.x(model.low()), bottom));
         marks(seen, bottom, now);
         for (var part : model.parts()) {
             if (part.first() == 1) continue;
@@ -196,11 +199,13 @@ public final class Timeline extends Pane {
             name(Words.of("clock.homes"), Words.of("clock.homesDetail"), HEAD + n * lane + lane * HOMES_SHARE / 2);
             front.add(box("lane-line", 0, HEAD + n * lane, seen.room(), 1));
             var word = text(HomesDrawing.words(model.homes()), HomesDrawing.look(model.homes()), 0, 0);
-            front.addAll(HomesDrawing.of(model.homes(), seen.axis(), seen.pan(), seen.room(), HEAD + n * lane, lane * HOMES_SHARE, word));
+            front.addAll(HomesDrawing.of(
+                    model.homes(), seen.axis(), seen.pan(), seen.room(), HEAD + n * lane, lane * HOMES_SHARE, word));
         }
         front.add(box("air-line", zero - 1, 0, 2, bottom));
         if (zero > -60) front.add(text(Words.of("clock.onAir"), "air-word", zero + 5, 4));
-        front.add(box(model.low() > model.slot() ? "slot-line over" : "slot-line", seen.x(model.slot()) - 1, 0, 2, bottom));
+        front.add(box(
+                model.low() > model.slot() ? "slot-line over" : "slot-line", seen.x(model.slot()) - 1, 0, 2, bottom));
         var word = text(Words.of("clock.slotEnds"), "slot-word", 0, bottom - 18);
         word.relocate(Math.round(seen.x(model.slot()) - word.getWidth() - 6), Math.round(bottom - word.getHeight()));
         front.add(word);
@@ -213,7 +218,10 @@ public final class Timeline extends Pane {
     private void measure() {
         var all = new StringBuilder();
         model.lanes().forEach(l -> all.append(l.title()).append(l.detail()));
-        var key = all.append(model.homes() != null).append(getStyle()).append(getScene() == null ? "" : getScene().getRoot().getStyle()).toString();
+        var key = all.append(model.homes() != null)
+                .append(getStyle())
+                .append(getScene() == null ? "" : getScene().getRoot().getStyle())
+                .toString();
         if (key.equals(measuredFor)) return;
         measuredFor = key;
         var texts = new ArrayList<Label>();
@@ -223,7 +231,9 @@ public final class Timeline extends Pane {
         });
         if (model.homes() != null) texts.add(Nodes.label(Words.of("clock.homesDetail"), "lane-detail"));
         labels = 12 + texts.stream().mapToDouble(this::widthOf).max().orElse(88);
-        least = texts.size() < 2 ? 44 : Math.max(44, texts.get(0).prefHeight(-1) + texts.get(1).prefHeight(-1) + 4);
+        least = texts.size() < 2
+                ? 44
+                : Math.max(44, texts.get(0).prefHeight(-1) + texts.get(1).prefHeight(-1) + 4);
     }
 
     private double widthOf(Label label) {
@@ -253,14 +263,16 @@ public final class Timeline extends Pane {
         label.setMouseTransparent(true);
         in.getChildren().add(label);
         label.applyCss();
-        label.resizeRelocate(Math.round(x), Math.round(y), Math.ceil(label.prefWidth(-1)), Math.ceil(label.prefHeight(-1)));
+        label.resizeRelocate(
+                Math.round(x), Math.round(y), Math.ceil(label.prefWidth(-1)), Math.ceil(label.prefHeight(-1)));
         return label;
     }
 
     private void marks(Viewport seen, double bottom, List<Node> now) {
         int every = seen.axis().markEvery(70);
         int first = Math.max(1, seen.second(0) / every);
-        for (int s = first * every; s < model.to() && seen.x(s) < seen.room(); s += every) mark(seen, s, Clock.text(s), bottom, now);
+        for (int s = first * every; s < model.to() && seen.x(s) < seen.room(); s += every)
+            mark(seen, s, Clock.text(s), bottom, now);
         int from = model.from();
         if (from == 0) return;
         int before = -from > 5400 ? 3600 : -from > 1500 ? 1800 : 600;
@@ -318,7 +330,9 @@ public final class Timeline extends Pane {
 
     /** What all blocks are called, lane by lane. */
     public List<String> overview() {
-        return model.lanes().stream().flatMap(lane -> lane.blocks().stream().map(block -> BlockPool.words(lane, block))).toList();
+        return model.lanes().stream()
+                .flatMap(lane -> lane.blocks().stream().map(block -> BlockPool.words(lane, block)))
+                .toList();
     }
 
     /** What is drawn now. */

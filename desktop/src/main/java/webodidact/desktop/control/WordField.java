@@ -79,7 +79,10 @@ public final class WordField extends Region {
     @Override
     protected double computePrefHeight(double width) {
         // Each frame asks each text of the script, several times; one of them has changed.
-        if (width > 0 && width == measuredWidth && area.getText().equals(measuredText) && area.getFont().equals(measuredFont)) return measuredHeight;
+        if (width > 0
+                && width == measuredWidth
+                && area.getText().equals(measuredText)
+                && area.getFont().equals(measuredFont)) return measuredHeight;
         measuredWidth = width;
         measuredText = area.getText();
         measuredFont = area.getFont();
@@ -89,8 +92,10 @@ public final class WordField extends Region {
 
     private double measured(double width) {
         measure.setFont(area.getFont());
-        measure.setText(area.getText().isEmpty() ? "x" : area.getText().endsWith("\n") ? area.getText() + "x" : area.getText());
-        measure.setWrappingWidth(width <= 0 ? Math.max(300, getWidth()) - 2 * PADDING - 1 : Math.max(40, width - 2 * PADDING - 1));
+        measure.setText(
+                area.getText().isEmpty() ? "x" : area.getText().endsWith("\n") ? area.getText() + "x" : area.getText());
+        measure.setWrappingWidth(
+                width <= 0 ? Math.max(300, getWidth()) - 2 * PADDING - 1 : Math.max(40, width - 2 * PADDING - 1));
         return Math.ceil(measure.getLayoutBounds().getHeight()) + 2 * PADDING + 3;
     }
 
@@ -132,7 +137,11 @@ public final class WordField extends Region {
                 box.setX(box.getX() + origin.getX());
                 box.setY(box.getY() + origin.getY());
                 box.getStyleClass().addAll("mark-wash", mark.look());
-                var line = new Line(box.getX(), box.getY() + box.getHeight() + 0.5, box.getX() + box.getWidth(), box.getY() + box.getHeight() + 0.5);
+                var line = new Line(
+                        box.getX(),
+                        box.getY() + box.getHeight() + 0.5,
+                        box.getX() + box.getWidth(),
+                        box.getY() + box.getHeight() + 0.5);
                 line.getStyleClass().addAll("mark-line", mark.look());
                 lines.getChildren().addAll(box, line);
             }
@@ -146,7 +155,7 @@ public final class WordField extends Region {
             switch (element) {
                 case MoveTo m -> boxes.add(new Rectangle(m.getX(), m.getY(), 0, 0));
                 case LineTo l -> stretch(boxes.getLast(), l.getX(), l.getY());
-                default -> { }
+                default -> {}
             }
         }
         boxes.removeIf(b -> b.getWidth() < 1);

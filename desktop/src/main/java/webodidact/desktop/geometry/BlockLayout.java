@@ -37,7 +37,15 @@ public final class BlockLayout {
             // Where hundreds of blocks share a pixel, one is as good as all.
             if (w <= TICK && x < drawn + 1 && !block.step().equals(chosen)) continue;
             drawn = x;
-            all.add(new Box(lane.id() + "/" + block.step() + "/" + block.look() + "/" + (block.step().isEmpty() ? block.span().start() : same), lane, block, x, y, w, h));
+            all.add(new Box(
+                    lane.id() + "/" + block.step() + "/" + block.look() + "/"
+                            + (block.step().isEmpty() ? block.span().start() : same),
+                    lane,
+                    block,
+                    x,
+                    y,
+                    w,
+                    h));
         }
         return all;
     }

@@ -30,6 +30,9 @@ public record HomesBand(List<Point> points, int worst, int percent) {
             points.add(new Point(schedule.steps().get(i).span().start(), step.early(), step.middle(), step.late()));
         }
         var worst = result.worst();
-        return new HomesBand(points, worst.map(Simulation.StepPace::number).orElse(0), worst.map(Simulation.StepPace::percent).orElse(100));
+        return new HomesBand(
+                points,
+                worst.map(Simulation.StepPace::number).orElse(0),
+                worst.map(Simulation.StepPace::percent).orElse(100));
     }
 }

@@ -22,10 +22,15 @@ public final class Lanes {
         lanes.add(new Lane("say", Words.of("lane.say"), Words.of("lane.say.detail"), say(outcome)));
         lanes.add(new Lane("hands", Words.of("lane.hands"), Words.of("lane.hands.detail"), hands(outcome)));
         lanes.add(new Lane("oven", Words.of("lane.oven"), oven(outcome), waits(outcome, Place.OVEN)));
-        lanes.add(new Lane("rings", Words.of("lane.rings"), Words.of("lane.rings.detail", outcome.course().kitchen().rings()), waits(outcome, Place.RING)));
+        lanes.add(new Lane(
+                "rings",
+                Words.of("lane.rings"),
+                Words.of("lane.rings.detail", outcome.course().kitchen().rings()),
+                waits(outcome, Place.RING)));
         lanes.add(new Lane("rest", Words.of("lane.rest"), Words.of("lane.rest.detail"), resting(outcome)));
         lanes.add(new Lane("copies", Words.of("lane.copies"), Words.of("lane.copies.detail"), copies(outcome)));
-        lanes.removeIf(l -> l.blocks().isEmpty() && List.of("rest", "copies", "oven", "rings").contains(l.id()));
+        lanes.removeIf(l -> l.blocks().isEmpty()
+                && List.of("rest", "copies", "oven", "rings").contains(l.id()));
         return lanes;
     }
 
@@ -36,17 +41,26 @@ public final class Lanes {
         for (var placed : outcome.schedule().steps()) {
             var here = placed.step().camera();
             if (here.isBlank() || here.equals(name)) continue;
-            if (!name.isEmpty()) blocks.add(new Lane.Block(new Span(from, placed.span().start()), name, "camera", ""));
+            if (!name.isEmpty())
+                blocks.add(new Lane.Block(new Span(from, placed.span().start()), name, "camera", ""));
             name = here;
             from = placed.span().start();
         }
-        if (!name.isEmpty()) blocks.add(new Lane.Block(new Span(from, Math.max(from, outcome.schedule().planned())), name, "camera", ""));
+        if (!name.isEmpty())
+            blocks.add(new Lane.Block(
+                    new Span(from, Math.max(from, outcome.schedule().planned())), name, "camera", ""));
         return blocks;
     }
 
     private static List<Lane.Block> say(Outcome outcome) {
-        return outcome.schedule().steps().stream().filter(p -> p.talk() > 0).map(p -> new Lane.Block(
-                new Span(p.span().start(), p.span().start() + p.talk()), title(p), "talk", p.step().id())).toList();
+        return outcome.schedule().steps().stream()
+                .filter(p -> p.talk() > 0)
+                .map(p -> new Lane.Block(
+                        new Span(p.span().start(), p.span().start() + p.talk()),
+                        title(p),
+                        "talk",
+                        p.step().id()))
+                .toList();
     }
 
     private static List<Lane.Block> hands(Outcome outcome) {
@@ -56,8 +70,14 @@ public final class Lanes {
         }
         for (var p : outcome.schedule().steps()) {
             if (p.hands().isZero()) continue;
-            int from = p.step().tellThenDo() ? p.span().start() + p.talk() : p.span().start();
-            blocks.add(new Lane.Block(new Span(from, from + p.hands().likely()), title(p), "hands", p.step().id()));
+            int from = p.step().tellThenDo()
+                    ? p.span().start() + p.talk()
+                    : p.span().start();
+            blocks.add(new Lane.Block(
+                    new Span(from, from + p.hands().likely()),
+                    title(p),
+                    "hands",
+                    p.step().id()));
         }
         return blocks;
     }
@@ -67,7 +87,12 @@ public final class Lanes {
     }
 
     private static String oven(Outcome outcome) {
-        return outcome.lesson().steps().stream().map(Step::heat).filter(h -> h != null).findFirst().map(h -> h.text()).orElse("");
+        return outcome.lesson().steps().stream()
+                .map(Step::heat)
+                .filter(h -> h != null)
+                .findFirst()
+                .map(h -> h.text())
+                .orElse("");
     }
 
     private static List<Lane.Block> waits(Outcome outcome, Place place) {
@@ -75,7 +100,8 @@ public final class Lanes {
         if (place == Place.OVEN) {
             for (var job : outcome.bench().jobs()) {
                 if (job.type() == Job.Type.HEAT) blocks.add(new Lane.Block(job.span(), "heats", "heat", job.step()));
-                if (job.type() == Job.Type.COPY_WAIT && isAt(outcome, job.step(), place)) blocks.add(new Lane.Block(job.span(), job.title(), "copy", job.step()));
+                if (job.type() == Job.Type.COPY_WAIT && isAt(outcome, job.step(), place))
+                    blocks.add(new Lane.Block(job.span(), job.title(), "copy", job.step()));
             }
         }
         for (var placed : outcome.schedule().steps()) if (placed.step().place() == place) wait(placed, blocks);
@@ -100,14 +126,28 @@ public final class Lanes {
         if (run == null || placed.step().waiting().cover() instanceof Cover.ReadyCopy) return;
         int end = run.isOpen() ? run.latest() : Math.max(run.from(), run.collected());
         var what = placed.step().waiting().what();
-        blocks.add(new Lane.Block(new Span(run.from(), end), placed.step().title() + (what.isBlank() ? " " : " " + what + " ") + placed.step().waiting().time().text(), "wait", placed.step().id()));
+        blocks.add(new Lane.Block(
+                new Span(run.from(), end),
+                placed.step().title()
+                        + (what.isBlank() ? " " : " " + what + " ")
+                        + placed.step().waiting().time().text(),
+                "wait",
+                placed.step().id()));
     }
 
     private static List<Lane.Block> copies(Outcome outcome) {
         var blocks = new ArrayList<Lane.Block>();
         for (var job : outcome.bench().jobs()) {
             if (job.type() != Job.Type.HOLD) continue;
-            blocks.add(new Lane.Block(job.span(), Words.of("lane.copy", outcome.lesson().step(job.step()).map(Step::title).orElse(""), job.why(), Clock.text(job.span().end())), "copy", job.step()));
+            blocks.add(new Lane.Block(
+                    job.span(),
+                    Words.of(
+                            "lane.copy",
+                            outcome.lesson().step(job.step()).map(Step::title).orElse(""),
+                            job.why(),
+                            Clock.text(job.span().end())),
+                    "copy",
+                    job.step()));
         }
         return blocks;
     }

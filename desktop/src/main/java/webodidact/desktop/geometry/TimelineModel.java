@@ -16,11 +16,22 @@ import webodidact.core.timing.Placed;
  * @param homes or null while nobody has played them
  * @param ghost blocks as they would be, drawn as outlines; empty if nothing is previewed
  */
-public record TimelineModel(List<Lane> lanes, int from, int slot, int low, int high, String step, List<Part> parts, List<Flag> flags, HomesBand homes, List<Lane> ghost) {
+public record TimelineModel(
+        List<Lane> lanes,
+        int from,
+        int slot,
+        int low,
+        int high,
+        String step,
+        List<Part> parts,
+        List<Flag> flags,
+        HomesBand homes,
+        List<Lane> ghost) {
     /** A moment marked on the ruler. */
     public record Flag(int second, String text, boolean missed) {}
 
-    public static final TimelineModel EMPTY = new TimelineModel(List.of(), 0, 60, 0, 0, "", List.of(), List.of(), null, List.of());
+    public static final TimelineModel EMPTY =
+            new TimelineModel(List.of(), 0, 60, 0, 0, "", List.of(), List.of(), null, List.of());
 
     public TimelineModel {
         lanes = List.copyOf(lanes);
@@ -34,11 +45,26 @@ public record TimelineModel(List<Lane> lanes, int from, int slot, int low, int h
         var plan = outcome.schedule();
         var flags = new ArrayList<Flag>();
         for (var placed : plan.steps()) {
-            if (placed.step().reachBy() > 0) flags.add(new Flag(placed.step().reachBy(), String.valueOf(placed.number()), placed.span().start() > placed.step().reachBy()));
+            if (placed.step().reachBy() > 0)
+                flags.add(new Flag(
+                        placed.step().reachBy(),
+                        String.valueOf(placed.number()),
+                        placed.span().start() > placed.step().reachBy()));
             if (placed.waiting() == null) continue;
-            for (Placed.Due due : placed.waiting().looks()) flags.add(new Flag(due.moment(), due.look().what(), due.isMissed()));
+            for (Placed.Due due : placed.waiting().looks())
+                flags.add(new Flag(due.moment(), due.look().what(), due.isMissed()));
         }
-        return new TimelineModel(Lanes.of(outcome), outcome.bench().firstStart() - 60, plan.slot(), plan.total().low(), plan.total().high(), step, plan.parts(), flags, homes, ghost);
+        return new TimelineModel(
+                Lanes.of(outcome),
+                outcome.bench().firstStart() - 60,
+                plan.slot(),
+                plan.total().low(),
+                plan.total().high(),
+                step,
+                plan.parts(),
+                flags,
+                homes,
+                ghost);
     }
 
     /** Last second shown. */

@@ -19,6 +19,7 @@ public final class LiveRun {
     private final ReadOnlyObjectWrapper<AirRun> run = new ReadOnlyObjectWrapper<>();
     /** What the run began with: its take is of that lesson, whatever comes onto the desk meanwhile. */
     private Outcome started;
+
     private Ticker ticker;
     private long last;
     private String takeId = "";
@@ -52,7 +53,8 @@ public final class LiveRun {
         started = workspace.outcome();
         ticker = clock;
         last = clock.seconds();
-        takeId = Ids.next("take-", workspace.book().takes().stream().map(Take::id).toList());
+        takeId = Ids.next(
+                "take-", workspace.book().takes().stream().map(Take::id).toList());
         kept = null;
         run.set(AirRun.start(started.schedule()));
     }
@@ -100,7 +102,10 @@ public final class LiveRun {
 
     /** After each step, so that a power cut on air loses that step at most; all of a run is one undo. Null if there is nothing yet. */
     private Take keep(AirRun soFar) {
-        var take = soFar.toTake(takeId, started.lesson().id(), ticker.now().minusSeconds(soFar.elapsed()).withNano(0));
+        var take = soFar.toTake(
+                takeId,
+                started.lesson().id(),
+                ticker.now().minusSeconds(soFar.elapsed()).withNano(0));
         if (take.steps().isEmpty()) return null;
         workspace.edit(Words.of("edit.take"), takeId, b -> b.adding(take));
         return take;

@@ -34,7 +34,9 @@ public final class Memory {
         var set = System.getProperty("webodidact.home");
         if (set != null) return Path.of(set);
         var config = System.getenv("XDG_CONFIG_HOME");
-        return config == null || config.isBlank() ? Path.of(System.getProperty("user.home"), ".config", "webodidact") : Path.of(config, "webodidact");
+        return config == null || config.isBlank()
+                ? Path.of(System.getProperty("user.home"), ".config", "webodidact")
+                : Path.of(config, "webodidact");
     }
 
     /** Where a new course is proposed: the user's documents, or beside what is remembered where that was set. */

@@ -48,7 +48,8 @@ public final class Saver implements AutoCloseable {
     private final CourseFolder folder;
     private final CourseLock lockFile;
     private final Executor interfaceThread;
-    private final ScheduledExecutorService writer = Executors.newSingleThreadScheduledExecutor(r -> Workspace.daemon(r, "saver"));
+    private final ScheduledExecutorService writer =
+            Executors.newSingleThreadScheduledExecutor(r -> Workspace.daemon(r, "saver"));
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>();
     private final Object lock = new Object();
     private Workbook onDisk;
@@ -178,7 +179,9 @@ public final class Saver implements AutoCloseable {
             synchronized (lock) {
                 if (why.isEmpty()) onDisk = asTheirs.apply(onDisk);
                 trouble = why;
-                foreign = foreign.stream().filter(f -> !f.file().equals(seen.file())).toList();
+                foreign = foreign.stream()
+                        .filter(f -> !f.file().equals(seen.file()))
+                        .toList();
             }
             write();
             tell();

@@ -63,7 +63,8 @@ public final class Workspace implements AutoCloseable {
         folder = opened.folder();
         saver = new Saver(opened, interfaceThread, lock, readOnly);
         book.set(opened.workbook());
-        if (!opened.workbook().lessons().isEmpty()) show(opened.workbook().lessons().getFirst().id());
+        if (!opened.workbook().lessons().isEmpty())
+            show(opened.workbook().lessons().getFirst().id());
     }
 
     static Thread daemon(Runnable task, String name) {
@@ -161,8 +162,14 @@ public final class Workspace implements AutoCloseable {
         if (found.isEmpty()) return;
         history.seal();
         if (lesson.get() == null || !lesson.get().id().equals(lessonId)) {
-            food.set(found.get().foods().isEmpty() ? "" : found.get().foods().getFirst().id());
-            step.set(found.get().steps().isEmpty() ? "" : found.get().steps().getFirst().id());
+            food.set(
+                    found.get().foods().isEmpty()
+                            ? ""
+                            : found.get().foods().getFirst().id());
+            step.set(
+                    found.get().steps().isEmpty()
+                            ? ""
+                            : found.get().steps().getFirst().id());
             outcome.set(null);
         }
         lesson.set(found.get());
@@ -239,9 +246,12 @@ public final class Workspace implements AutoCloseable {
     private void step(Workbook after) {
         if (saver.isReadOnly()) return;
         var before = book.get();
-        var changed = after.lessons().stream().filter(l -> before.lesson(l.id()).map(o -> o != l).orElse(true)).findFirst();
+        var changed = after.lessons().stream()
+                .filter(l -> before.lesson(l.id()).map(o -> o != l).orElse(true))
+                .findFirst();
         put(after);
-        changed.filter(l -> lesson.get() == null || !l.id().equals(lesson.get().id())).ifPresent(l -> show(l.id()));
+        changed.filter(l -> lesson.get() == null || !l.id().equals(lesson.get().id()))
+                .ifPresent(l -> show(l.id()));
         history.seal();
     }
 
@@ -256,8 +266,16 @@ public final class Workspace implements AutoCloseable {
             return;
         }
         lesson.set(same.get());
-        if (!step.get().isEmpty() && same.get().step(step.get()).isEmpty()) step.set(same.get().steps().isEmpty() ? "" : same.get().steps().getFirst().id());
-        if (!food.get().isEmpty() && same.get().food(food.get()).isEmpty()) food.set(same.get().foods().isEmpty() ? "" : same.get().foods().getFirst().id());
+        if (!step.get().isEmpty() && same.get().step(step.get()).isEmpty())
+            step.set(
+                    same.get().steps().isEmpty()
+                            ? ""
+                            : same.get().steps().getFirst().id());
+        if (!food.get().isEmpty() && same.get().food(food.get()).isEmpty())
+            food.set(
+                    same.get().foods().isEmpty()
+                            ? ""
+                            : same.get().foods().getFirst().id());
         recompute();
     }
 
@@ -276,9 +294,21 @@ public final class Workspace implements AutoCloseable {
 
     /** Whatever happens, what follows is of the lesson on the desk, or says that it could not be worked out: never of an earlier one. */
     private static Outcome worked(Lesson lesson, Workbook workbook) {
-        var question = new Question(lesson, workbook.course(), Knowledge.of(workbook.course().foods()), workbook.households(), workbook.lessons(), Map.of());
+        var question = new Question(
+                lesson,
+                workbook.course(),
+                Knowledge.of(workbook.course().foods()),
+                workbook.households(),
+                workbook.lessons(),
+                Map.of());
         try {
-            return Outcome.of(new Question(lesson, workbook.course(), question.knowledge(), workbook.households(), workbook.lessons(), Calibration.of(workbook)));
+            return Outcome.of(new Question(
+                    lesson,
+                    workbook.course(),
+                    question.knowledge(),
+                    workbook.households(),
+                    workbook.lessons(),
+                    Calibration.of(workbook)));
         } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
             return Outcome.failed(question, e);
         }
@@ -286,7 +316,9 @@ public final class Workspace implements AutoCloseable {
 
     /** Whether what follows is of the lesson on the desk and not still being worked out: only then it may be handed out. */
     public boolean isCurrent() {
-        return outcome.get() != null && outcome.get().lesson() == lesson.get() && outcome.get().course() == book.get().course();
+        return outcome.get() != null
+                && outcome.get().lesson() == lesson.get()
+                && outcome.get().course() == book.get().course();
     }
 
     /**
@@ -312,7 +344,8 @@ public final class Workspace implements AutoCloseable {
     }
 
     private static void await(CountDownLatch latch) throws InterruptedException {
-        if (!latch.await(20, TimeUnit.SECONDS)) throw new IllegalStateException("Bug: the background work has not ended in 20 s");
+        if (!latch.await(20, TimeUnit.SECONDS))
+            throw new IllegalStateException("Bug: the background work has not ended in 20 s");
     }
 
     @Override

@@ -18,6 +18,7 @@ public record FindingActions(Workspace workspace) implements FindingCard.Actions
 
     @Override
     public void cover(Finding finding, String reason) {
-        workspace.editLesson(Words.of("edit.cover"), Operations.accept(new Accepted(finding.check(), finding.where(), reason)));
+        workspace.editLesson(
+                Words.of("edit.cover"), Operations.accept(new Accepted(finding.check(), finding.where(), reason)));
     }
 }

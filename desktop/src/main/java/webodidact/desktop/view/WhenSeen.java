@@ -2,8 +2,8 @@ package webodidact.desktop.view;
 
 import javafx.beans.Observable;
 import javafx.scene.Node;
-import javafx.scene.layout.Pane;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.Pane;
 
 /** Draws a part of a screen anew when what it shows has changed, but only while it can be seen: nobody pays for hidden rows. */
 public final class WhenSeen {

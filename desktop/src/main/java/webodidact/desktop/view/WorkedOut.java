@@ -23,7 +23,9 @@ public final class WorkedOut {
         try {
             show.run();
         } catch (Missing e) {
-            hide(where, e.getCause() == null ? e.getMessage() : Words.of("fault.notice", Unworked.report(e.getCause())));
+            hide(
+                    where,
+                    e.getCause() == null ? e.getMessage() : Words.of("fault.notice", Unworked.report(e.getCause())));
         } catch (RuntimeException | StackOverflowError e) {
             hide(where, Words.of("fault.notice", Unworked.report(e)));
         }

@@ -12,7 +12,11 @@ import webodidact.core.lesson.Delivery;
 class BriefTest extends WindowTest {
     private String consequences() {
         settle();
-        return String.join("\n", robot.from(robot.lookup("#consequences").queryAll()).lookup(".label").queryAllAs(Label.class).stream().map(Label::getText).toList());
+        return String.join(
+                "\n",
+                robot.from(robot.lookup("#consequences").queryAll()).lookup(".label").queryAllAs(Label.class).stream()
+                        .map(Label::getText)
+                        .toList());
     }
 
     @Test

@@ -44,7 +44,9 @@ class ClockJourneyTest extends WindowTest {
         held = find(block);
         robot.interact(() -> {
             var bounds = held.localToScene(held.getBoundsInLocal());
-            at = new Point2D(fromShare >= 1 ? bounds.getMaxX() - 2 : bounds.getMinX() + bounds.getWidth() * fromShare, bounds.getCenterY());
+            at = new Point2D(
+                    fromShare >= 1 ? bounds.getMaxX() - 2 : bounds.getMinX() + bounds.getWidth() * fromShare,
+                    bounds.getCenterY());
             fire(MouseEvent.MOUSE_PRESSED);
         });
         for (int i = 0; i < 4; i++) {
@@ -56,8 +58,27 @@ class ClockJourneyTest extends WindowTest {
     }
 
     private void fire(EventType<MouseEvent> type) {
-        Event.fireEvent(held, new MouseEvent(type, at.getX(), at.getY(), at.getX(), at.getY(), MouseButton.PRIMARY, 1, false, false, false, false,
-                type != MouseEvent.MOUSE_RELEASED, false, false, true, false, false, new PickResult(held, at.getX(), at.getY())));
+        Event.fireEvent(
+                held,
+                new MouseEvent(
+                        type,
+                        at.getX(),
+                        at.getY(),
+                        at.getX(),
+                        at.getY(),
+                        MouseButton.PRIMARY,
+                        1,
+                        false,
+                        false,
+                        false,
+                        false,
+                        type != MouseEvent.MOUSE_RELEASED,
+                        false,
+                        false,
+                        true,
+                        false,
+                        false,
+                        new PickResult(held, at.getX(), at.getY())));
     }
 
     private void letGo() {
@@ -115,7 +136,8 @@ class ClockJourneyTest extends WindowTest {
         var before = lesson();
         robot.push(KeyCode.SHIFT, KeyCode.RIGHT);
         settle();
-        assertThat(step("s8").hands().likely()).isEqualTo(before.step("s8").orElseThrow().hands().likely() + 5);
+        assertThat(step("s8").hands().likely())
+                .isEqualTo(before.step("s8").orElseThrow().hands().likely() + 5);
         undo();
         robot.push(KeyCode.ALT, KeyCode.RIGHT);
         settle();
@@ -148,9 +170,12 @@ class ClockJourneyTest extends WindowTest {
         var inHand = outcome().schedule().inHand();
         click("#hold-here");
         assertThat(step("s6").hold()).isGreaterThan(hold);
-        assertThat(outcome().schedule().inHand()).isEqualTo(inHand - (step("s6").hold() - hold)).isGreaterThanOrEqualTo(0);
+        assertThat(outcome().schedule().inHand())
+                .isEqualTo(inHand - (step("s6").hold() - hold))
+                .isGreaterThanOrEqualTo(0);
         for (int i = 0; i < 50 && text("#homes-ready").startsWith(ready + " %"); i++) robot.sleep(100);
-        assertThat(Integer.parseInt(text("#homes-ready").replaceAll("\\D.*", ""))).isGreaterThanOrEqualTo(84);
+        assertThat(Integer.parseInt(text("#homes-ready").replaceAll("\\D.*", "")))
+                .isGreaterThanOrEqualTo(84);
         click("#hold-less");
         undo();
         undo();
@@ -161,7 +186,8 @@ class ClockJourneyTest extends WindowTest {
     void nobodyIsLeftBehindWhereHomesOnlyWatch() {
         show("3-vegetable-dumplings");
         go(4);
-        assertThat(robot.lookup(".soft").queryAllAs(Labeled.class)).anyMatch(l -> l.getText() != null && l.getText().startsWith("Homes do not cook along"));
+        assertThat(robot.lookup(".soft").queryAllAs(Labeled.class))
+                .anyMatch(l -> l.getText() != null && l.getText().startsWith("Homes do not cook along"));
         assertThat(timeline().model().homes()).isNull();
     }
 
@@ -183,7 +209,9 @@ class ClockJourneyTest extends WindowTest {
         click("#fit-take-1");
         assertThat(outcome().schedule().inHand()).isGreaterThanOrEqualTo(0);
         assertThat(outcome().report().stops()).isLessThan(stops);
-        assertThat(isThere("#fit-take-1")).as("what was proposed was for the lesson before").isFalse();
+        assertThat(isThere("#fit-take-1"))
+                .as("what was proposed was for the lesson before")
+                .isFalse();
         undo();
         assertThat(lesson()).isEqualTo(before);
     }

@@ -20,7 +20,8 @@ class ClockTest extends WindowTest {
         assertThat(step("s2").waiting().cover()).isInstanceOf(Cover.CarryOn.class);
         click("#choose-copy");
         assertThat(outcome().bench().jobs()).anyMatch(j -> j.title().startsWith("Make the ready copy"));
-        assertThat(((Timeline) find("#timeline")).overview()).anyMatch(t -> t.startsWith("Ready copies: Hot-water dough"));
+        assertThat(((Timeline) find("#timeline")).overview())
+                .anyMatch(t -> t.startsWith("Ready copies: Hot-water dough"));
         undo();
         undo();
         assertThat(step("s2").waiting().cover()).isEqualTo(Cover.STAY);

@@ -25,7 +25,9 @@ class DiskJourneyTest extends WindowTest {
     private static final String FISH = "1-fish-parcels.lesson.json";
 
     private Workbook disk(Path folder) {
-        return ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder)).value().workbook();
+        return ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder))
+                .value()
+                .workbook();
     }
 
     private Lesson fish(Path folder) {
@@ -49,7 +51,10 @@ class DiskJourneyTest extends WindowTest {
 
     /** Until it is so, at most six seconds: what others do is looked at every two. */
     private void until(BooleanSupplier is) throws Exception {
-        WaitForAsyncUtils.waitFor(6, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(is::getAsBoolean).get());
+        WaitForAsyncUtils.waitFor(
+                6,
+                TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.asyncFx(is::getAsBoolean).get());
         WaitForAsyncUtils.waitForFxEvents(1);
     }
 
@@ -63,16 +68,21 @@ class DiskJourneyTest extends WindowTest {
     void troubleStaysInALineUntilASaveHasSucceeded() throws Exception {
         var away = away();
         title("While away");
-        assertThat(text("#trouble-line")).isEqualTo("■ Not saved: 'course' is not there (any more). What you do is kept here and tried again by itself.");
+        assertThat(text("#trouble-line"))
+                .isEqualTo(
+                        "■ Not saved: 'course' is not there (any more). What you do is kept here and tried again by itself.");
         assertThat(text("#saved")).isEqualTo("not saved");
         title("Still away");
-        assertThat(find("#trouble-line").isVisible()).as("the next edit does not hide it").isTrue();
+        assertThat(find("#trouble-line").isVisible())
+                .as("the next edit does not hide it")
+                .isTrue();
         assertThat(text("#saved")).isEqualTo("not saved");
         assertThat(course).doesNotExist();
         Files.move(away, course);
         press("#try-again");
         settle();
-        assertThat(isThere("#trouble-line") && find("#trouble-line").getParent().isVisible()).isFalse();
+        assertThat(isThere("#trouble-line") && find("#trouble-line").getParent().isVisible())
+                .isFalse();
         assertThat(text("#saved")).isEqualTo("saved");
         assertThat(fish(course).title()).isEqualTo("Still away");
     }
@@ -83,7 +93,9 @@ class DiskJourneyTest extends WindowTest {
         title("Not yet saved");
         close();
         assertThat(stage.isShowing()).isTrue();
-        assertThat(text("#question-text")).isEqualTo("The last edits are not on disk: 'course' is not there (any more). If you close without saving they are lost.");
+        assertThat(text("#question-text"))
+                .isEqualTo(
+                        "The last edits are not on disk: 'course' is not there (any more). If you close without saving they are lost.");
         robot.push(KeyCode.ESCAPE);
         assertThat(isThere("#question")).isFalse();
         assertThat(workspace().lesson().title()).as("Escape goes on working").isEqualTo("Not yet saved");
@@ -130,17 +142,25 @@ class DiskJourneyTest extends WindowTest {
 
     @Test
     void whatAnotherProgramWroteIsComparedStepByStepAndPicked() throws Exception {
-        var theirs = Files.readString(course.resolve(FISH)).replace("Fish parcels, new potatoes", "Parcels by them").replaceFirst("\"say\" : \"[^\"]*\"", "\"say\" : \"Their words.\"");
+        var theirs = Files.readString(course.resolve(FISH))
+                .replace("Fish parcels, new potatoes", "Parcels by them")
+                .replaceFirst("\"say\" : \"[^\"]*\"", "\"say\" : \"Their words.\"");
         Files.writeString(course.resolve(FISH), theirs);
         until(() -> find("#trouble-line").getParent().isVisible());
-        assertThat(text("#trouble-line")).isEqualTo("▲ " + FISH + " was changed by another program. Nothing is written over it until you have looked.");
+        assertThat(text("#trouble-line"))
+                .isEqualTo("▲ " + FISH
+                        + " was changed by another program. Nothing is written over it until you have looked.");
         robot.interact(() -> workspace().editLesson("Slot", l -> l.but(d -> d.slot = 3333)));
         settle();
         assertThat(course.resolve(FISH)).as("held back").hasContent(theirs);
         assertThat(text("#saved")).isEqualTo("not saved");
         press("#compare");
-        assertThat(robot.lookup("#compare-sheet .strong").queryAllAs(Label.class)).extracting(Label::getText).containsExactly("The lesson itself", "Step “Welcome”");
-        assertThat(robot.lookup("#compare-sheet .body").queryAllAs(Label.class)).extracting(Label::getText).contains("Fish parcels, new potatoes", "Parcels by them", "Their words.");
+        assertThat(robot.lookup("#compare-sheet .strong").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .containsExactly("The lesson itself", "Step “Welcome”");
+        assertThat(robot.lookup("#compare-sheet .body").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .contains("Fish parcels, new potatoes", "Parcels by them", "Their words.");
         press("#theirs-step-s1");
         press("#compare-use");
         settle();
@@ -159,7 +179,9 @@ class DiskJourneyTest extends WindowTest {
         Files.writeString(course.resolve("households.csv"), "alias,allergies\nPuffin,milk\nSmew,\n");
         until(() -> find("#trouble-line").getParent().isVisible());
         press("#compare");
-        assertThat(text("#question-text")).contains("Yours: 24 homes, ").contains("Theirs: 2 homes, 1 of them with allergies.");
+        assertThat(text("#question-text"))
+                .contains("Yours: 24 homes, ")
+                .contains("Theirs: 2 homes, 1 of them with allergies.");
         assertThat(workspace().book().households()).hasSize(24);
         press("#question-theirs");
         settle();
@@ -173,7 +195,8 @@ class DiskJourneyTest extends WindowTest {
         Files.writeString(course.resolve(FISH), "{ \"format\": 1, ");
         until(() -> find("#trouble-line").getParent().isVisible());
         press("#compare");
-        assertThat(robot.lookup("#question .title").queryAs(Label.class).getText()).startsWith(FISH + " was changed by another program and cannot be read: not JSON from here");
+        assertThat(robot.lookup("#question .title").queryAs(Label.class).getText())
+                .startsWith(FISH + " was changed by another program and cannot be read: not JSON from here");
         press("#question-mine");
         settle();
         assertThat(fish(course).title()).isEqualTo("Fish parcels, new potatoes");
@@ -205,7 +228,8 @@ class DiskJourneyTest extends WindowTest {
         robot.interact(() -> window.welcome());
         var other = CourseLock.take(course).orElseThrow();
         robot.interact(() -> window.open(course));
-        assertThat(robot.lookup("#question .title").queryAs(Label.class).getText()).isEqualTo("This course is open in another window");
+        assertThat(robot.lookup("#question .title").queryAs(Label.class).getText())
+                .isEqualTo("This course is open in another window");
         press("#question-readOnly");
         title("Not here");
         assertThat(lesson().title()).isEqualTo("Fish parcels, new potatoes");
@@ -222,7 +246,8 @@ class DiskJourneyTest extends WindowTest {
     void whoIsTakenOverStopsWritingAndSaysSo() throws Exception {
         var other = CourseLock.take(course).orElseThrow();
         until(() -> workspace().saver().isReadOnly());
-        assertThat(text("#trouble-line")).isEqualTo("▲ Another window works on this course: here it can be read, and nothing is kept.");
+        assertThat(text("#trouble-line"))
+                .isEqualTo("▲ Another window works on this course: here it can be read, and nothing is kept.");
         title("Too late");
         assertThat(fish(course).title()).isEqualTo("Fish parcels, new potatoes");
         other.close();

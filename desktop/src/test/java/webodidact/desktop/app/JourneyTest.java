@@ -63,8 +63,11 @@ class JourneyTest extends WindowTest {
         paste("#paste-area", RECIPE);
         assertThat(text("#add-pasted")).isEqualTo("Add 5 lines");
         click("#add-pasted");
-        assertThat(lesson().foods()).extracting(f -> f.food()).containsExactly("plain-flour", "chickpeas", "yoghurt", "butter", null);
-        assertThat(lesson().foods().getLast().unsure()).containsExactly(new Doubt(Doubt.Kind.UNKNOWN_FOOD, "moonberry paste"));
+        assertThat(lesson().foods())
+                .extracting(f -> f.food())
+                .containsExactly("plain-flour", "chickpeas", "yoghurt", "butter", null);
+        assertThat(lesson().foods().getLast().unsure())
+                .containsExactly(new Doubt(Doubt.Kind.UNKNOWN_FOOD, "moonberry paste"));
         assertThat(outcome().report().open()).extracting(Finding::check).containsOnly("listed-not-used");
     }
 
@@ -85,7 +88,13 @@ class JourneyTest extends WindowTest {
         assertThat(step(knead).hands()).isEqualTo(new TimeRange(240, 360));
         assertThat(step(knead).uses()).hasSize(2);
         var checks = outcome().report().open().stream().map(Finding::check).toList();
-        assertThat(checks).contains("wait-never-collected", "oven-never-heated", "oven-kind-unstated", "used-not-listed", "listed-not-used");
+        assertThat(checks)
+                .contains(
+                        "wait-never-collected",
+                        "oven-never-heated",
+                        "oven-kind-unstated",
+                        "used-not-listed",
+                        "listed-not-used");
         assertThat(text("#stops")).isEqualTo("■ 3 stops");
     }
 
@@ -128,8 +137,11 @@ class JourneyTest extends WindowTest {
         click("#write-paper");
         for (int i = 0; i < 100 && !text("#notice").contains("written"); i++) Thread.sleep(50);
         assertThat(text("#notice")).startsWith("2 files written to");
-        assertThat(Files.readString(out.resolve("4-chickpea-flatbreads-gather-list.html"))).contains("chickpeas").contains("Chickpea flatbreads");
-        assertThat(Files.size(out.resolve("4-chickpea-flatbreads-gather-list.pdf"))).isGreaterThan(5000);
+        assertThat(Files.readString(out.resolve("4-chickpea-flatbreads-gather-list.html")))
+                .contains("chickpeas")
+                .contains("Chickpea flatbreads");
+        assertThat(Files.size(out.resolve("4-chickpea-flatbreads-gather-list.pdf")))
+                .isGreaterThan(5000);
     }
 
     private void air() throws Exception {
@@ -169,7 +181,8 @@ class JourneyTest extends WindowTest {
         pasteTheRecipe();
         writeThreeSteps();
         coverTheWait();
-        for (int i = 0; i < 80 && workspace().undoLabel().isPresent(); i++) robot.interact(() -> workspace().undo());
+        for (int i = 0; i < 80 && workspace().undoLabel().isPresent(); i++)
+            robot.interact(() -> workspace().undo());
         settle();
         assertThat(workspace().book()).isEqualTo(before);
         assertThat(course.resolve("4-chickpea-flatbreads.lesson.json")).doesNotExist();

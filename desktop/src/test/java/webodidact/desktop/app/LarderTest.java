@@ -80,7 +80,12 @@ class LarderTest extends WindowTest {
         click("#take-f2");
         click("#cook-soya-yoghurt");
         assertThat(lesson().food("f2").orElseThrow().cooked()).isEqualTo("soya-yoghurt");
-        assertThat(outcome().gather().entries().stream().filter(e -> e.line().id().equals("f2")).findFirst().orElseThrow().contains()).contains("soya");
+        assertThat(outcome().gather().entries().stream()
+                        .filter(e -> e.line().id().equals("f2"))
+                        .findFirst()
+                        .orElseThrow()
+                        .contains())
+                .contains("soya");
         click("#mention-soft-cheese");
         assertThat(lesson().food("f2").orElseThrow().mentioned()).contains("soft-cheese");
         undo();
@@ -103,10 +108,16 @@ class LarderTest extends WindowTest {
         larder();
         click("#paste-recipe");
         paste("#paste-area", "For the sauce:\n2 tbsp moonberry paste\nplain flour\n");
-        assertThat(robot.lookup(".warn").queryAllAs(Label.class)).extracting(l -> l.getText())
-                .contains("2 lines need a look; they are added all the same and stay marked.", "▲ “moonberry paste” is not in the food table", "▲ no amount is given");
+        assertThat(robot.lookup(".warn").queryAllAs(Label.class))
+                .extracting(l -> l.getText())
+                .contains(
+                        "2 lines need a look; they are added all the same and stay marked.",
+                        "▲ “moonberry paste” is not in the food table",
+                        "▲ no amount is given");
         click("#add-pasted");
-        assertThat(robot.lookup(".chip-look").queryAllAs(Label.class)).extracting(l -> l.getText()).contains("▲ unsure");
+        assertThat(robot.lookup(".chip-look").queryAllAs(Label.class))
+                .extracting(l -> l.getText())
+                .contains("▲ unsure");
     }
 
     @Test
@@ -115,12 +126,22 @@ class LarderTest extends WindowTest {
         show("9-pie");
         larder();
         click("#paste-recipe");
-        paste("#paste-area", "Marsh pie\nServes 6\nJump to recipe\n110g cold butter\nFor the filling:\n200g spinach\nMethod\n1. Rub the butter into the flour. Bake.\n");
-        var shown = robot.lookup(".soft").queryAllAs(Label.class).stream().map(l -> l.getText()).toList();
-        assertThat(shown).contains("About it: Serves 6", "1 lines of method, for the Script: 1. Rub the butter into the flour. Bake.", "Set aside: Jump to recipe");
+        paste(
+                "#paste-area",
+                "Marsh pie\nServes 6\nJump to recipe\n110g cold butter\nFor the filling:\n200g spinach\nMethod\n1. Rub the butter into the flour. Bake.\n");
+        var shown = robot.lookup(".soft").queryAllAs(Label.class).stream()
+                .map(l -> l.getText())
+                .toList();
+        assertThat(shown)
+                .contains(
+                        "About it: Serves 6",
+                        "1 lines of method, for the Script: 1. Rub the butter into the flour. Bake.",
+                        "Set aside: Jump to recipe");
         click("#add-pasted");
         assertThat(lesson().makes().serves()).isEqualTo(6);
-        assertThat(lesson().foods()).extracting(f -> f.item() + "/" + f.note()).containsExactly("Marsh pie/", "butter/", "spinach/for the filling");
+        assertThat(lesson().foods())
+                .extracting(f -> f.item() + "/" + f.note())
+                .containsExactly("Marsh pie/", "butter/", "spinach/for the filling");
         undo();
         assertThat(lesson().foods()).isEmpty();
     }
@@ -132,12 +153,20 @@ class LarderTest extends WindowTest {
         larder();
         click("#tab-homes");
         click("#read-homes");
-        assertThat(workspace().book().households()).as("nothing counts before it was looked at").hasSize(24);
-        assertThat(robot.from(robot.lookup("#column-panel").queryAll()).lookup(".label").queryAllAs(Label.class)).extracting(l -> l.getText()).contains("Allergies: milk 1. No allergy said: 0.", "Puffin: milk");
+        assertThat(workspace().book().households())
+                .as("nothing counts before it was looked at")
+                .hasSize(24);
+        assertThat(robot.from(robot.lookup("#column-panel").queryAll())
+                        .lookup(".label")
+                        .queryAllAs(Label.class))
+                .extracting(l -> l.getText())
+                .contains("Allergies: milk 1. No allergy said: 0.", "Puffin: milk");
         click("#columns-take");
         assertThat(workspace().book().households()).extracting(h -> h.alias()).containsExactly("Puffin");
-        assertThat(robot.lookup(".warn").queryAllAs(Label.class)).extracting(l -> l.getText())
-                .contains("▲ homes.csv, line 3, at column allergies: 'sunshine': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'");
+        assertThat(robot.lookup(".warn").queryAllAs(Label.class))
+                .extracting(l -> l.getText())
+                .contains(
+                        "▲ homes.csv, line 3, at column allergies: 'sunshine': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'");
         assertThat(find("#need-f2").getAccessibleText()).contains("1 swap");
         undo();
         assertThat(workspace().book().households()).hasSize(24);
@@ -157,17 +186,29 @@ class LarderTest extends WindowTest {
     void theGridSaysWhoIsStoppedWhereAndWhatLetsMostIn() {
         larder();
         click("#tab-homes");
-        assertThat(find("#need-f2").getAccessibleText()).isEqualTo("thick plain yoghurt: 17 have it, 0 read the label, 7 swap, 0 blocked");
-        var panel = robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(Label.class).stream().map(l -> l.getText()).toList();
+        assertThat(find("#need-f2").getAccessibleText())
+                .isEqualTo("thick plain yoghurt: 17 have it, 0 read the label, 7 swap, 0 blocked");
+        var panel =
+                robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(Label.class).stream()
+                        .map(l -> l.getText())
+                        .toList();
         assertThat(panel).contains("■ Tern stops at step 7: an oven");
         assertThat(panel).anyMatch(t -> t.startsWith("One change lets 1 home in: arrange “an oven”"));
         click("#need-t6");
-        assertThat(robot.from(robot.lookup("#homes-panel").queryAll()).lookup(".label").queryAllAs(Label.class)).anyMatch(l -> l.getText().equals("swaps to vegetable peeler: Bittern, Redshank"));
+        assertThat(robot.from(robot.lookup("#homes-panel").queryAll())
+                        .lookup(".label")
+                        .queryAllAs(Label.class))
+                .anyMatch(l -> l.getText().equals("swaps to vegetable peeler: Bittern, Redshank"));
     }
 
     @Test
     void aLineThatIsAddedIsScrolledIntoSight() {
-        robot.interact(() -> workspace().editLesson("Many", l -> l.withFoods(IntStream.range(0, 60).mapToObj(i -> FoodLine.of("x" + i, "thing " + i, null, null)).toList())));
+        robot.interact(() -> workspace()
+                .editLesson(
+                        "Many",
+                        l -> l.withFoods(IntStream.range(0, 60)
+                                .mapToObj(i -> FoodLine.of("x" + i, "thing " + i, null, null))
+                                .toList())));
         settle();
         larder();
         fill("#add-food", "2 tbsp moonberry paste");

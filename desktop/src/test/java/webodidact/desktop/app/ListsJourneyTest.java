@@ -16,7 +16,9 @@ import webodidact.core.lesson.Sets;
 /** The lists, the homes and the table, as they are worked with. */
 class ListsJourneyTest extends WindowTest {
     private List<String> words(String panel) {
-        return robot.from(robot.lookup(panel).queryAll()).lookup(".label").queryAllAs(Label.class).stream().map(Label::getText).toList();
+        return robot.from(robot.lookup(panel).queryAll()).lookup(".label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList();
     }
 
     @Test
@@ -29,7 +31,8 @@ class ListsJourneyTest extends WindowTest {
         assertThat(lesson().sets()).isEqualTo(new Sets(5, 1, 1));
         assertThat(words("#lists")).as("a home's list inherits nothing").contains("235 g");
         click("#list-kit");
-        assertThat(words("#lists")).contains("Pots of one set, and their labels (6 sets)", "1410 g", "1 × bag of 1500 g");
+        assertThat(words("#lists"))
+                .contains("Pots of one set, and their labels (6 sets)", "1410 g", "1 × bag of 1500 g");
         click("#list-shoot");
         assertThat(words("#lists")).anyMatch(t -> t.equals("1 on camera + 1 ready copy (step 7) + 1 spare take"));
         click("#list-pupil");
@@ -56,7 +59,8 @@ class ListsJourneyTest extends WindowTest {
         assertThat(lesson().shaping().portion()).as("stamped, not spooned").isNull();
         assertThat(text("#sets-result")).startsWith("That makes 13 scones; the recipe says 12.");
         fill("#sets-sheet", "big");
-        assertThat(find("#sets-sheet").getAccessibleHelp()).startsWith("Sheet ‘big’: expected length, width and cutter");
+        assertThat(find("#sets-sheet").getAccessibleHelp())
+                .startsWith("Sheet ‘big’: expected length, width and cutter");
     }
 
     @Test
@@ -68,13 +72,23 @@ class ListsJourneyTest extends WindowTest {
         fill("#packs-cheddar", "block 400 g 5.20; bag 250 g 2.95");
         assertThat(words("#lists")).anyMatch(t -> t.startsWith("A home pays £"));
         fill("#packs-cheddar", "a lump");
-        assertThat(find("#packs-cheddar").getAccessibleHelp()).isEqualTo("Pack 'a lump': expected what it holds and its price, as in 'block 400 g 5.20'");
-        assertThat(workspace().book().course().prices().stream().filter(p -> p.food().equals("cheddar"))).hasSize(2);
+        assertThat(find("#packs-cheddar").getAccessibleHelp())
+                .isEqualTo("Pack 'a lump': expected what it holds and its price, as in 'block 400 g 5.20'");
+        assertThat(workspace().book().course().prices().stream()
+                        .filter(p -> p.food().equals("cheddar")))
+                .hasSize(2);
         click("#list-left");
         fill("#plan-f2", "Shortbread on Friday");
         assertThat(lesson().food("f2").orElseThrow().plan()).isEqualTo("Shortbread on Friday");
         reopen();
-        assertThat(workspace().book().lesson("2-cheese-scones").orElseThrow().food("f2").orElseThrow().plan()).isEqualTo("Shortbread on Friday");
+        assertThat(workspace()
+                        .book()
+                        .lesson("2-cheese-scones")
+                        .orElseThrow()
+                        .food("f2")
+                        .orElseThrow()
+                        .plan())
+                .isEqualTo("Shortbread on Friday");
     }
 
     @Test
@@ -86,7 +100,9 @@ class ListsJourneyTest extends WindowTest {
         click("#tab-food");
         fill("#add-food", "250 g dried chickpeas");
         click("#tab-lists");
-        assertThat(words("#lists")).anyMatch(t -> t.startsWith("dried chickpeas: Soak")).contains("Thu 3 Dec 03:00");
+        assertThat(words("#lists"))
+                .anyMatch(t -> t.startsWith("dried chickpeas: Soak"))
+                .contains("Thu 3 Dec 03:00");
     }
 
     @Test
@@ -94,7 +110,8 @@ class ListsJourneyTest extends WindowTest {
         go(2);
         click("#tab-homes");
         click("#home-head-Gannet");
-        assertThat(words("#home-panel")).contains("10 tbsp", "plain yogurt (here: thick plain yoghurt)", "string beans (here: green beans)");
+        assertThat(words("#home-panel"))
+                .contains("10 tbsp", "plain yogurt (here: thick plain yoghurt)", "string beans (here: green beans)");
         fill("#home-allergies", "fish");
         assertThat(home("Gannet").allergies()).containsExactly(Allergen.FISH);
         assertThat(words("#home-panel")).contains("firm tofu (for skinless white fish fillets)", "not agreed yet");
@@ -106,9 +123,13 @@ class ListsJourneyTest extends WindowTest {
         settle();
         assertThat(home("Gannet").system()).isEqualTo(MeasureSystem.AU);
         fill("#home-alias", "Godwit");
-        assertThat(workspace().book().households()).extracting(Household::alias).contains("Godwit").doesNotContain("Gannet");
+        assertThat(workspace().book().households())
+                .extracting(Household::alias)
+                .contains("Godwit")
+                .doesNotContain("Gannet");
         fill("#home-alias", "Avocet");
-        assertThat(find("#home-alias").getAccessibleHelp()).isEqualTo("‘Avocet’ is there already: expected each home once");
+        assertThat(find("#home-alias").getAccessibleHelp())
+                .isEqualTo("‘Avocet’ is there already: expected each home once");
         click("#home-oven");
         assertThat(home("Godwit").oven()).isFalse();
         click("#home-delete");
@@ -120,27 +141,38 @@ class ListsJourneyTest extends WindowTest {
     }
 
     private Household home(String alias) {
-        return workspace().book().households().stream().filter(h -> h.alias().equals(alias)).findFirst().orElseThrow();
+        return workspace().book().households().stream()
+                .filter(h -> h.alias().equals(alias))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
     void aFormToolsTableIsMatchedColumnByColumn() throws Exception {
-        Files.writeString(home.resolve("homes.csv"), "Timestamp,Family nickname,Any allergies?,Do you have an oven?,Ages of children,Country\n"
-                + "1,Puffin,dairy,yes,\"9, 12\",UK\n2,Pintail,sunshine,yes,7,USA\n3,Smew,none,no,8 and 10,Australia\n");
+        Files.writeString(
+                home.resolve("homes.csv"),
+                "Timestamp,Family nickname,Any allergies?,Do you have an oven?,Ages of children,Country\n"
+                        + "1,Puffin,dairy,yes,\"9, 12\",UK\n2,Pintail,sunshine,yes,7,USA\n3,Smew,none,no,8 and 10,Australia\n");
         go(2);
         click("#tab-homes");
         click("#read-homes");
         assertThat(chosenIn("#column-alias")).isEqualTo("Family nickname");
         assertThat(chosenIn("#column-allergies")).isEqualTo("Any allergies?");
         assertThat(chosenIn("#column-diets")).isEmpty();
-        assertThat(words("#column-panel")).anyMatch(t -> t.equals("▲ homes.csv, line 3, at column Any allergies?: 'sunshine': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'"));
+        assertThat(words("#column-panel"))
+                .anyMatch(
+                        t -> t.equals(
+                                "▲ homes.csv, line 3, at column Any allergies?: 'sunshine': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'"));
         assertThat(text("#columns-take")).isEqualTo("Take 2 homes");
         ComboBox<String> allergies = find("#column-allergies");
         robot.interact(() -> allergies.setValue(""));
         settle();
         assertThat(text("#columns-take")).isEqualTo("Take 0 homes");
-        assertThat(find("#columns-take").isDisabled()).as("without a column for allergies nobody is taken").isTrue();
-        assertThat(words("#column-panel")).anyMatch(t -> t.startsWith("■ homes.csv, line 1: no column is matched with 'allergies'"));
+        assertThat(find("#columns-take").isDisabled())
+                .as("without a column for allergies nobody is taken")
+                .isTrue();
+        assertThat(words("#column-panel"))
+                .anyMatch(t -> t.startsWith("■ homes.csv, line 1: no column is matched with 'allergies'"));
         robot.interact(() -> allergies.setValue("Any allergies?"));
         click("#columns-take");
         assertThat(workspace().book().households()).extracting(Household::alias).containsExactly("Puffin", "Smew");
@@ -164,7 +196,8 @@ class ListsJourneyTest extends WindowTest {
         click("#tab-kit");
         fill("#shared-t3", "2");
         assertThat(lesson().tools().get(2).shared()).isEqualTo(2);
-        assertThat(outcome().report().open()).anyMatch(f -> f.what().startsWith("2 × steamer basket for 5 groups: step 5 takes 3 turns"));
+        assertThat(outcome().report().open())
+                .anyMatch(f -> f.what().startsWith("2 × steamer basket for 5 groups: step 5 takes 3 turns"));
         fill("#shared-t3", "many");
         assertThat(lesson().tools().get(2).shared()).isEqualTo(2);
     }
@@ -176,7 +209,8 @@ class ListsJourneyTest extends WindowTest {
         assertThat(isThere("#take-f2")).isTrue();
         assertThat(isThere("#take-f1")).isFalse();
         type("#find-food", "moonberry");
-        assertThat(robot.lookup(".empty").queryAllAs(Label.class)).anyMatch(l -> l.getText().equals("No line has “moonberry” in it."));
+        assertThat(robot.lookup(".empty").queryAllAs(Label.class))
+                .anyMatch(l -> l.getText().equals("No line has “moonberry” in it."));
         type("#find-food", " ");
         assertThat(isThere("#take-f1")).isTrue();
     }
@@ -197,7 +231,9 @@ class ListsJourneyTest extends WindowTest {
         robot.push(KeyCode.TAB);
         settle();
         assertThat(text("#take-" + id)).isEqualTo("250 ml");
-        assertThat(stage.getScene().getFocusOwner().getId()).as("on to the name").isEqualTo("what-" + id);
+        assertThat(stage.getScene().getFocusOwner().getId())
+                .as("on to the name")
+                .isEqualTo("what-" + id);
         robot.push(KeyCode.CONTROL, KeyCode.DELETE);
         settle();
         assertThat(lesson().food(id)).isEmpty();

@@ -55,7 +55,9 @@ class StationsTest extends WindowTest {
             go(i);
             for (var node : nodes()) {
                 if (!node.isFocusTraversable() || !node.isVisible()) continue;
-                boolean named = node.getAccessibleText() != null && !node.getAccessibleText().isBlank() || node instanceof Labeled l && !l.getText().isBlank();
+                boolean named = node.getAccessibleText() != null
+                                && !node.getAccessibleText().isBlank()
+                        || node instanceof Labeled l && !l.getText().isBlank();
                 if (node instanceof ButtonBase || node instanceof TextInputControl || node instanceof ComboBoxBase<?>) {
                     assertThat(named).as("station " + i + ": " + node).isTrue();
                 }
@@ -73,10 +75,19 @@ class StationsTest extends WindowTest {
 
     @Test
     void allTextGrowsAndTheSizeIsRemembered() {
-        double small = stage.getScene().getRoot().lookup(".rail-title").getBoundsInParent().getHeight();
+        double small = stage.getScene()
+                .getRoot()
+                .lookup(".rail-title")
+                .getBoundsInParent()
+                .getHeight();
         for (int i = 0; i < 3; i++) robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
         settle();
-        assertThat(stage.getScene().getRoot().lookup(".rail-title").getBoundsInParent().getHeight()).isGreaterThan(small * 1.3);
+        assertThat(stage.getScene()
+                        .getRoot()
+                        .lookup(".rail-title")
+                        .getBoundsInParent()
+                        .getHeight())
+                .isGreaterThan(small * 1.3);
         robot.interact(() -> window.close());
         assertThat(Memory.load().number("text", 0, 0, 3)).isEqualTo(3);
     }
@@ -117,8 +128,11 @@ class StationsTest extends WindowTest {
         });
         robot.interact(() -> window.close());
         var memory = Memory.load();
-        assertThat(memory.number("width", 0, 1, 9999)).isEqualTo((int) stage.getScene().getWidth()).isBetween(1100.0, 1180.0);
-        assertThat(memory.number("height", 0, 1, 9999)).isEqualTo((int) stage.getScene().getHeight());
+        assertThat(memory.number("width", 0, 1, 9999))
+                .isEqualTo((int) stage.getScene().getWidth())
+                .isBetween(1100.0, 1180.0);
+        assertThat(memory.number("height", 0, 1, 9999))
+                .isEqualTo((int) stage.getScene().getHeight());
     }
 
     @Test
@@ -135,18 +149,29 @@ class StationsTest extends WindowTest {
 
     private void nothingIsClipped(String where) {
         for (var node : nodes()) {
-            if (!(node instanceof ButtonBase b) || b.getText() == null || b.getText().isBlank() || !b.isVisible()) continue;
+            if (!(node instanceof ButtonBase b)
+                    || b.getText() == null
+                    || b.getText().isBlank()
+                    || !b.isVisible()) continue;
             if (b.getStyleClass().contains("ribbon-block") || b.getStyleClass().contains("block")) continue;
             assertThat(b.getWidth()).as(where + ": " + b.getText()).isGreaterThanOrEqualTo(Math.floor(b.minWidth(-1)));
-            assertThat(b.localToScene(b.getBoundsInLocal()).getMaxX()).as(where + ": " + b.getText()).isLessThanOrEqualTo(1101);
+            assertThat(b.localToScene(b.getBoundsInLocal()).getMaxX())
+                    .as(where + ": " + b.getText())
+                    .isLessThanOrEqualTo(1101);
         }
         for (var scroll : robot.lookup(".scroll-pane").queryAllAs(ScrollPane.class)) {
-            if (!scroll.isFitToWidth() || scroll.getContent() == null || scroll.getViewportBounds().getWidth() == 0) continue;
-            assertThat(scroll.getContent().getLayoutBounds().getWidth()).as(where + ": width of " + scroll.getContent()).isLessThanOrEqualTo(scroll.getViewportBounds().getWidth() + 1.5);
+            if (!scroll.isFitToWidth()
+                    || scroll.getContent() == null
+                    || scroll.getViewportBounds().getWidth() == 0) continue;
+            assertThat(scroll.getContent().getLayoutBounds().getWidth())
+                    .as(where + ": width of " + scroll.getContent())
+                    .isLessThanOrEqualTo(scroll.getViewportBounds().getWidth() + 1.5);
         }
         for (var label : robot.lookup(".body, .soft, .warn, .bad, .good").queryAllAs(Label.class)) {
             if (!label.isWrapText() || label.getHeight() == 0) continue;
-            assertThat(label.getHeight()).as(where + ": " + label.getText()).isGreaterThanOrEqualTo(label.prefHeight(label.getWidth()) - 1.5);
+            assertThat(label.getHeight())
+                    .as(where + ": " + label.getText())
+                    .isGreaterThanOrEqualTo(label.prefHeight(label.getWidth()) - 1.5);
         }
     }
 

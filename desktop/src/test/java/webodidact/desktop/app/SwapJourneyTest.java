@@ -18,26 +18,33 @@ import webodidact.core.time.TimeRange;
 /** A substitution from the panel through every station it reaches, and back. */
 class SwapJourneyTest extends WindowTest {
     private List<String> words(String panel) {
-        return robot.from(robot.lookup(panel).queryAll()).lookup(".label").queryAllAs(Label.class).stream().map(Label::getText).toList();
+        return robot.from(robot.lookup(panel).queryAll()).lookup(".label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList();
     }
 
     @Test
     void cookingWithAStandInChangesTheListTheWordsAndTheTimeAndIsUndoneAtOnce() {
         go(2);
         click("#take-f2");
-        assertThat(words("#swap-panel")).anyMatch(t -> t.equals("Its job here: body and sourness, steps 8, 15. Nothing heats it, so it need not stand heat."));
+        assertThat(words("#swap-panel"))
+                .anyMatch(t -> t.equals(
+                        "Its job here: body and sourness, steps 8, 15. Nothing heats it, so it need not stand heat."));
         var before = lesson();
         click("#cook-soft-cheese");
         assertThat(lesson().food("f2").orElseThrow().chosen()).isEqualTo("soft-cheese");
         assertThat(text("#take-f2")).isEqualTo("100 g");
         assertThat(step("s8").say()).startsWith("Soft cheese in the bowl");
         assertThat(step("s8").hands()).isEqualTo(TimeRange.parse("4:40-5:40"));
-        assertThat(lesson().foods()).anyMatch(f -> f.item().equals("milk") && f.because().equals("f2"));
+        assertThat(lesson().foods())
+                .anyMatch(f -> f.item().equals("milk") && f.because().equals("f2"));
         undo();
         assertThat(lesson()).isEqualTo(before);
         click("#cook-soft-cheese");
         click("#cook-soft-cheese");
-        assertThat(lesson().food("f2").orElseThrow().chosen()).as("the same button takes it back").isNull();
+        assertThat(lesson().food("f2").orElseThrow().chosen())
+                .as("the same button takes it back")
+                .isNull();
         assertThat(lesson().foods()).hasSize(before.foods().size());
         reopen();
         assertThat(lesson().food("f2").orElseThrow().chosen()).isNull();
@@ -50,8 +57,15 @@ class SwapJourneyTest extends WindowTest {
         MenuButton menu = find("#home-soya-yoghurt");
         robot.interact(() -> menu.getItems().getFirst().fire());
         settle();
-        var home = workspace().book().households().stream().filter(h -> h.agreedFor("1-fish-parcels", "f2") != null).findFirst().orElseThrow();
-        assertThat(home.diets().contains("vegan") || home.allergies().contains(Allergen.MILK) || home.missingFoods().contains("yoghurt")).as("homes that cannot use it come first").isTrue();
+        var home = workspace().book().households().stream()
+                .filter(h -> h.agreedFor("1-fish-parcels", "f2") != null)
+                .findFirst()
+                .orElseThrow();
+        assertThat(home.diets().contains("vegan")
+                        || home.allergies().contains(Allergen.MILK)
+                        || home.missingFoods().contains("yoghurt"))
+                .as("homes that cannot use it come first")
+                .isTrue();
         assertThat(Files.readString(course.resolve("households.csv"))).contains("1-fish-parcels/f2=soya-yoghurt");
         click("#tab-homes");
         click("#home-head-" + home.alias());
@@ -66,7 +80,9 @@ class SwapJourneyTest extends WindowTest {
         click("#take-f2");
         click("#mention-soft-cheese");
         assertThat(words("#swap-panel")).anyMatch(t -> t.startsWith("Say before step 8: Soft cheese"));
-        assertThat(outcome().report().open()).anyMatch(f -> f.check().equals("swap-announced-late") && f.what().contains("soft cheese"));
+        assertThat(outcome().report().open())
+                .anyMatch(
+                        f -> f.check().equals("swap-announced-late") && f.what().contains("soft cheese"));
         go(6);
         click("#paper-substitution-sheet");
         assertThat(text("#preview-state")).isNotBlank();
@@ -94,17 +110,23 @@ class SwapJourneyTest extends WindowTest {
         show("2-cheese-scones");
         go(2);
         click("#take-f7");
-        assertThat(words("#swap-panel")).anyMatch(t -> t.startsWith("▲ Diet words are unknown until you read the label of the mustard powder"));
+        assertThat(words("#swap-panel"))
+                .anyMatch(t -> t.startsWith("▲ Diet words are unknown until you read the label of the mustard powder"));
         fill("#label-says", "sunshine");
-        assertThat(find("#label-says").getAccessibleHelp()).startsWith("Label ‘sunshine’: expected allergens as in ‘milk, soya’");
+        assertThat(find("#label-says").getAccessibleHelp())
+                .startsWith("Label ‘sunshine’: expected allergens as in ‘milk, soya’");
         fill("#label-says", "mustard");
         assertThat(lesson().food("f7").orElseThrow().labelSays()).isEqualTo(Set.of(Allergen.MUSTARD));
-        assertThat(DishLabels.of(lesson(), Knowledge.shipped()).vegetarian().truth()).isEqualTo(DishLabels.Truth.YES);
+        assertThat(DishLabels.of(lesson(), Knowledge.shipped()).vegetarian().truth())
+                .isEqualTo(DishLabels.Truth.YES);
         fill("#label-says", "nothing");
         assertThat(lesson().food("f7").orElseThrow().labelSays()).isEmpty();
         reopen();
         show("2-cheese-scones");
-        assertThat(lesson().food("f7").orElseThrow().labelSays()).as("read, and nothing in it, comes back from disk").isNotNull().isEmpty();
+        assertThat(lesson().food("f7").orElseThrow().labelSays())
+                .as("read, and nothing in it, comes back from disk")
+                .isNotNull()
+                .isEmpty();
     }
 
     @Test
@@ -112,14 +134,19 @@ class SwapJourneyTest extends WindowTest {
         show("2-cheese-scones");
         go(2);
         click("#take-f6");
-        assertThat(words("#swap-panel")).as("the egg is brushed on").anyMatch(t -> t.startsWith("Its job here: glaze")).anyMatch(t -> t.endsWith("In step 7 its job is glaze, not binder."));
+        assertThat(words("#swap-panel"))
+                .as("the egg is brushed on")
+                .anyMatch(t -> t.startsWith("Its job here: glaze"))
+                .anyMatch(t -> t.endsWith("In step 7 its job is glaze, not binder."));
         click("#take-f2");
         assertThat(isThere("#cook-vegan-spread")).isTrue();
         ComboBox<String> use = find("#line-use");
         robot.interact(() -> use.setValue("cold"));
         settle();
         assertThat(lesson().food("f2").orElseThrow().use()).isEqualTo("cold");
-        assertThat(words("#swap-panel")).anyMatch(t -> t.startsWith("■ Not offered: plant spread. It stands in where it is rubbed in or baked; here it is cold"));
+        assertThat(words("#swap-panel"))
+                .anyMatch(t -> t.startsWith(
+                        "■ Not offered: plant spread. It stands in where it is rubbed in or baked; here it is cold"));
     }
 
     @Test
@@ -134,20 +161,40 @@ class SwapJourneyTest extends WindowTest {
         assertThat(lesson().food(id).orElseThrow().unsure()).noneMatch(u -> u.kind() == Doubt.Kind.UNKNOWN_FOOD);
         fill("#own-allergens", "sulphites");
         fill("#own-density", "1.2");
-        assertThat(outcome().gather().entries().stream().filter(e -> e.line().id().equals(id)).findFirst().orElseThrow()).satisfies(e -> {
-            assertThat(e.contains()).isEqualTo("sulphites");
-            assertThat(e.also()).isEqualTo("35 g");
-        });
+        assertThat(outcome().gather().entries().stream()
+                        .filter(e -> e.line().id().equals(id))
+                        .findFirst()
+                        .orElseThrow())
+                .satisfies(e -> {
+                    assertThat(e.contains()).isEqualTo("sulphites");
+                    assertThat(e.also()).isEqualTo("35 g");
+                });
         fill("#own-density", "heavy");
-        assertThat(find("#own-density").getAccessibleHelp()).isEqualTo("‘heavy’: expected a number, as in ‘0.6’ or ‘130’");
+        assertThat(find("#own-density").getAccessibleHelp())
+                .isEqualTo("‘heavy’: expected a number, as in ‘0.6’ or ‘130’");
         click("#own-close");
         click("#take-f2");
         click("#food-form-open");
         fill("#own-allergens", "milk, soya");
-        assertThat(outcome().gather().entries().stream().filter(e -> e.line().id().equals("f2")).findFirst().orElseThrow().contains()).isEqualTo("soya, milk");
+        assertThat(outcome().gather().entries().stream()
+                        .filter(e -> e.line().id().equals("f2"))
+                        .findFirst()
+                        .orElseThrow()
+                        .contains())
+                .isEqualTo("soya, milk");
         click("#own-forget");
-        assertThat(outcome().gather().entries().stream().filter(e -> e.line().id().equals("f2")).findFirst().orElseThrow().contains()).isEqualTo("milk");
+        assertThat(outcome().gather().entries().stream()
+                        .filter(e -> e.line().id().equals("f2"))
+                        .findFirst()
+                        .orElseThrow()
+                        .contains())
+                .isEqualTo("milk");
         reopen();
-        assertThat(workspace().knowledge().foodNamed("moonberry paste").orElseThrow().allergens()).containsExactly(Allergen.SULPHITES);
+        assertThat(workspace()
+                        .knowledge()
+                        .foodNamed("moonberry paste")
+                        .orElseThrow()
+                        .allergens())
+                .containsExactly(Allergen.SULPHITES);
     }
 }

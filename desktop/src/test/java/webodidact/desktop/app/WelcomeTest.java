@@ -63,7 +63,9 @@ class WelcomeTest extends WindowTest {
         Files.writeString(file, Files.readString(file).replace("\"hands-on\"", "\"asleep\""));
         var damaged = Files.readString(file);
         robot.interact(() -> window.open(course));
-        assertThat(robot.lookup(".sheet .body").queryLabeled().getText()).startsWith("2-cheese-scones.lesson.json, line ").contains("'asleep': expected one of");
+        assertThat(robot.lookup(".sheet .body").queryLabeled().getText())
+                .startsWith("2-cheese-scones.lesson.json, line ")
+                .contains("'asleep': expected one of");
         click("#go-on");
         assertThat(workspace().book().lessons()).hasSize(2);
         assertThat(file).hasContent(damaged);

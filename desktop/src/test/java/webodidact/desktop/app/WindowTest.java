@@ -162,7 +162,9 @@ abstract class WindowTest {
         robot.interact(() -> {
             for (var key : typed.split("")) {
                 var owner = stage.getScene().getFocusOwner();
-                Event.fireEvent(owner, new KeyEvent(KeyEvent.KEY_TYPED, key, key, KeyCode.UNDEFINED, false, false, false, false));
+                Event.fireEvent(
+                        owner,
+                        new KeyEvent(KeyEvent.KEY_TYPED, key, key, KeyCode.UNDEFINED, false, false, false, false));
             }
         });
     }

@@ -13,7 +13,9 @@ import webodidact.desktop.control.CardButton;
 /** Bench, Papers, Afters and the kit, through the window. */
 class WorkTest extends WindowTest {
     private List<String> labels(String query) {
-        return robot.lookup(query).queryAllAs(Label.class).stream().map(Label::getText).toList();
+        return robot.lookup(query).queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList();
     }
 
     private void emptyLesson() {
@@ -80,9 +82,18 @@ class WorkTest extends WindowTest {
 
     @Test
     void takesOfOtherLessonsDoNotCount() {
-        robot.interact(() -> workspace().edit("Take", b -> b.adding(new Take("other", "3-vegetable-dumplings", ticker.now(), List.of(new Take.StepTime("s1", "x", 60, 0, 0))))));
+        robot.interact(() -> workspace()
+                .edit(
+                        "Take",
+                        b -> b.adding(new Take(
+                                "other",
+                                "3-vegetable-dumplings",
+                                ticker.now(),
+                                List.of(new Take.StepTime("s1", "x", 60, 0, 0))))));
         go(8);
-        assertThat(labels(".side-body .body")).filteredOn(t -> t.startsWith("1")).hasSize(2);
+        assertThat(labels(".side-body .body"))
+                .filteredOn(t -> t.startsWith("1"))
+                .hasSize(2);
     }
 
     @Test

@@ -16,10 +16,14 @@ import webodidact.core.time.TimeRange;
 
 /** The writing desk through the real window: a method put in, its words taken up, found, carried over and done another way. */
 class WritingJourneyTest extends WindowTest {
-    private static final String METHOD = "1. Grate the lemon zest into half the yoghurt.\n2. Simmer it for 10 to 12 minutes until it is thick, then leave it.\n3. Bake at 180 degrees fan for 20 minutes.";
+    private static final String METHOD =
+            "1. Grate the lemon zest into half the yoghurt.\n2. Simmer it for 10 to 12 minutes until it is thick, then leave it.\n3. Bake at 180 degrees fan for 20 minutes.";
 
     private Step titled(String title) {
-        return lesson().steps().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow();
+        return lesson().steps().stream()
+                .filter(s -> s.title().equals(title))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -32,7 +36,9 @@ class WritingJourneyTest extends WindowTest {
         assertThat(robot.lookup(".draft").queryAll()).hasSize(3);
         assertThat(text("#method-add")).isEqualTo("Add 3 steps");
         click("#method-add");
-        assertThat(lesson().steps()).extracting(Step::title).containsSequence("Herb yoghurt", "Grate the lemon zest", "Simmer it", "Bake", "Why fish flakes");
+        assertThat(lesson().steps())
+                .extracting(Step::title)
+                .containsSequence("Herb yoghurt", "Grate the lemon zest", "Simmer it", "Bake", "Why fish flakes");
         var simmer = titled("Simmer it");
         assertThat(simmer.waiting()).as("only proposed").isNull();
         choose(simmer.id());
@@ -48,7 +54,8 @@ class WritingJourneyTest extends WindowTest {
         assertThat(isThere("#suggest-" + grate.id() + "-tool-grater")).isFalse();
         click("#suggest-all-" + grate.id());
         var taken = titled("Grate the lemon zest");
-        assertThat(taken.uses()).anyMatch(u -> u.line().equals("f2") && u.amount().equals(Amount.parse("150 g")));
+        assertThat(taken.uses())
+                .anyMatch(u -> u.line().equals("f2") && u.amount().equals(Amount.parse("150 g")));
         assertThat(taken.tools()).doesNotContain("grater");
         reopen();
         assertThat(titled("Grate the lemon zest").declined()).containsExactly("tool/grater");
@@ -57,7 +64,8 @@ class WritingJourneyTest extends WindowTest {
         assertThat(titled("Bake").heat().text()).isEqualTo("180 °C fan");
         assertThat(titled("Bake").place()).isEqualTo(Place.OVEN);
         for (int i = 0; i < 3; i++) undo();
-        assertThat(lesson().steps().size()).isGreaterThanOrEqualTo(before.steps().size());
+        assertThat(lesson().steps().size())
+                .isGreaterThanOrEqualTo(before.steps().size());
     }
 
     @Test
@@ -71,7 +79,10 @@ class WritingJourneyTest extends WindowTest {
         var before = lesson();
         type("#find-with", "curd");
         click("#find-replace-all");
-        assertThat(lesson().steps()).noneMatch(s -> (s.say() + s.doing() + s.title()).toLowerCase(Locale.ROOT).contains("yoghurt"));
+        assertThat(lesson().steps())
+                .noneMatch(s -> (s.say() + s.doing() + s.title())
+                        .toLowerCase(Locale.ROOT)
+                        .contains("yoghurt"));
         assertThat(lesson().step("s8").orElseThrow().title()).isEqualTo("Herb curd");
         undo();
         assertThat(lesson()).isEqualTo(before);
@@ -133,13 +144,23 @@ class WritingJourneyTest extends WindowTest {
         assertThat(workspace().book().course().patterns()).isEmpty();
         click("#patterns-close");
         choose("s12");
-        robot.interact(() -> menu.getItems().stream().filter(i -> "pattern-keep".equals(i.getId())).findFirst().orElseThrow().fire());
+        robot.interact(() -> menu.getItems().stream()
+                .filter(i -> "pattern-keep".equals(i.getId()))
+                .findFirst()
+                .orElseThrow()
+                .fire());
         settle();
-        assertThat(workspace().book().course().patterns()).extracting(p -> p.name()).containsExactly("Wash down");
+        assertThat(workspace().book().course().patterns())
+                .extracting(p -> p.name())
+                .containsExactly("Wash down");
         click("#patterns-close");
         int steps = lesson().steps().size();
         robot.interact(() -> menu.getOnShowing().handle(null));
-        robot.interact(() -> menu.getItems().stream().filter(i -> "Wash down".equals(i.getText())).findFirst().orElseThrow().fire());
+        robot.interact(() -> menu.getItems().stream()
+                .filter(i -> "Wash down".equals(i.getText()))
+                .findFirst()
+                .orElseThrow()
+                .fire());
         settle();
         assertThat(lesson().steps()).hasSize(steps + 1);
         assertThat(lesson().steps().get(12).title()).isEqualTo("Wash down");
@@ -175,7 +196,8 @@ class WritingJourneyTest extends WindowTest {
         assertThat(find("#looks-s4").getParent().getParent().isVisible()).isFalse();
         click("#more-s4");
         fill("#looks-s4", "8:00 stir; 12 shake the pan");
-        assertThat(step("s4").waiting().looks()).isEqualTo(List.of(new Look(480, "stir"), new Look(720, "shake the pan")));
+        assertThat(step("s4").waiting().looks())
+                .isEqualTo(List.of(new Look(480, "stir"), new Look(720, "shake the pan")));
         fill("#rounds-s4", "2 + 2 + 1");
         assertThat(step("s4").waiting().time()).isEqualTo(new TimeRange(120, 300));
         fill("#stop-rule-s4", "leave them");

@@ -62,7 +62,10 @@ class ControlsTest {
             var root = new StackPane(new VBox(node));
             root.getStyleClass().add("app");
             var scene = new Scene(root, width, height);
-            scene.getStylesheets().add(ControlsTest.class.getResource("/webodidact/desktop/app/webodidact.css").toExternalForm());
+            scene.getStylesheets()
+                    .add(ControlsTest.class
+                            .getResource("/webodidact/desktop/app/webodidact.css")
+                            .toExternalForm());
             stage.setScene(scene);
             stage.show();
         });
@@ -87,7 +90,9 @@ class ControlsTest {
     }
 
     private static Schedule schedule(int slot, Step... steps) {
-        return Planner.plan(Lesson.blank("x", 1, "X").withSteps(List.of(steps)).but(d -> d.slot = slot), new Pace(Audience.ADULTS, Map.of()));
+        return Planner.plan(
+                Lesson.blank("x", 1, "X").withSteps(List.of(steps)).but(d -> d.slot = slot),
+                new Pace(Audience.ADULTS, Map.of()));
     }
 
     @Test
@@ -107,9 +112,14 @@ class ControlsTest {
     void marksAreDrawnUnderTheirWordsOnEveryLineTheyCover() throws Exception {
         var field = ask(WordField::new);
         show(field, 300, 300);
-        run(() -> field.area().setText("Stir the oil into the yoghurt, and then the very long rest of a sentence that wraps."));
-        run(() -> field.setMarks(List.of(new WordField.Mark(9, 12, "listed"), new WordField.Mark(22, 80, "unlisted"), new WordField.Mark(70, 900, "tool"))));
-        var boxes = ask(() -> field.lookupAll(".mark-wash").stream().map(n -> (Rectangle) n).toList());
+        run(() -> field.area()
+                .setText("Stir the oil into the yoghurt, and then the very long rest of a sentence that wraps."));
+        run(() -> field.setMarks(List.of(
+                new WordField.Mark(9, 12, "listed"),
+                new WordField.Mark(22, 80, "unlisted"),
+                new WordField.Mark(70, 900, "tool"))));
+        var boxes = ask(() ->
+                field.lookupAll(".mark-wash").stream().map(n -> (Rectangle) n).toList());
         assertThat(boxes).hasSizeGreaterThanOrEqualTo(3);
         assertThat(boxes.getFirst().getX()).isGreaterThan(20);
         assertThat(boxes).allSatisfy(b -> {
@@ -124,10 +134,12 @@ class ControlsTest {
     @Test
     void aCardIsPressedByKeysAndMouseUnlessItIsDisabled() throws Exception {
         var pressed = new ArrayList<String>();
-        var card = ask(() -> new CardButton("row-card", () -> pressed.add("x"), new Label("Words that wrap ".repeat(9))));
+        var card =
+                ask(() -> new CardButton("row-card", () -> pressed.add("x"), new Label("Words that wrap ".repeat(9))));
         show(card, 200, 300);
         for (var key : List.of(KeyCode.ENTER, KeyCode.SPACE, KeyCode.A)) {
-            run(() -> Event.fireEvent(card, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false)));
+            run(() ->
+                    Event.fireEvent(card, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false)));
         }
         run(card::fire);
         assertThat(pressed).hasSize(3);
@@ -154,8 +166,12 @@ class ControlsTest {
         var chosen = new ArrayList<String>();
         var ribbon = ask(() -> new Ribbon(chosen::add));
         show(ribbon, 1000, 40);
-        run(() -> ribbon.show(schedule(600, step("a", 100, Kind.HANDS_ON), step("b", 300, Kind.HANDS_ON), step("c", 60, Kind.HYGIENE)), "b"));
-        var blocks = ask(() -> ribbon.getChildren().stream().map(n -> (Button) n).toList());
+        run(() -> ribbon.show(
+                schedule(
+                        600, step("a", 100, Kind.HANDS_ON), step("b", 300, Kind.HANDS_ON), step("c", 60, Kind.HYGIENE)),
+                "b"));
+        var blocks =
+                ask(() -> ribbon.getChildren().stream().map(n -> (Button) n).toList());
         assertThat(blocks).hasSize(3);
         assertThat(blocks.get(1).getWidth() / blocks.get(0).getWidth()).isBetween(2.4, 3.2);
         assertThat(blocks.get(1).getAccessibleText()).isEqualTo("Step 2, Title b, from 1:40, takes 5:00");
@@ -216,12 +232,19 @@ class ControlsTest {
         var timeline = ask(() -> new Timeline(told));
         timeline.setPrefSize(900, 300);
         show(timeline, 900, 300);
-        var lanes = List.of(new Lane("hands", "Hands", "you", List.of(new Lane.Block(new Span(-600, 0), "before", "prep", ""),
-                new Lane.Block(new Span(0, 300), "first", "hands", "a"), new Lane.Block(new Span(300, 99_000), "endless", "wait", "b"))));
+        var lanes = List.of(new Lane(
+                "hands",
+                "Hands",
+                "you",
+                List.of(
+                        new Lane.Block(new Span(-600, 0), "before", "prep", ""),
+                        new Lane.Block(new Span(0, 300), "first", "hands", "a"),
+                        new Lane.Block(new Span(300, 99_000), "endless", "wait", "b"))));
         run(() -> timeline.show(model(lanes, "a")));
         var blocks = blocks(timeline);
         assertThat(blocks).hasSize(3);
-        assertThat(blocks.get(0).getLayoutX() + blocks.get(0).getWidth()).isLessThanOrEqualTo(blocks.get(1).getLayoutX() + 1);
+        assertThat(blocks.get(0).getLayoutX() + blocks.get(0).getWidth())
+                .isLessThanOrEqualTo(blocks.get(1).getLayoutX() + 1);
         assertThat(blocks.get(2).getLayoutX() + blocks.get(2).getWidth()).isLessThanOrEqualTo(910);
         assertThat(blocks.get(0).isFocusTraversable()).isFalse();
         run(() -> blocks.get(1).fire());
@@ -234,7 +257,13 @@ class ControlsTest {
         var timeline = ask(() -> new Timeline(new Told()));
         timeline.setPrefSize(900, 300);
         show(timeline, 900, 300);
-        var lanes = List.of(new Lane("hands", "Hands", "you", IntStream.range(0, 600).mapToObj(i -> new Lane.Block(new Span(i * 2, i * 2 + 2), "s" + i, "hands", "s" + i)).toList()));
+        var lanes = List.of(new Lane(
+                "hands",
+                "Hands",
+                "you",
+                IntStream.range(0, 600)
+                        .mapToObj(i -> new Lane.Block(new Span(i * 2, i * 2 + 2), "s" + i, "hands", "s" + i))
+                        .toList()));
         run(() -> timeline.show(model(lanes, "")));
         int all = blocks(timeline).size();
         assertThat(all).as("blocks that share a pixel are drawn once").isLessThan(400);
@@ -267,8 +296,10 @@ class ControlsTest {
             }
         };
         var mends = List.of(new Mend(CheckTable.words().message("over-slot.mend.slot", 25), l -> l));
-        var stop = ask(() -> new FindingCard(new Finding("over-slot", "", new About.OfLesson(), 0, List.of("2:00", "18:20"), mends), actions));
-        var look = ask(() -> new FindingCard(new Finding("heat-never-off", "", new About.OfStep("s"), 1, List.of("oven"), mends), actions));
+        var stop = ask(() -> new FindingCard(
+                new Finding("over-slot", "", new About.OfLesson(), 0, List.of("2:00", "18:20"), mends), actions));
+        var look = ask(() -> new FindingCard(
+                new Finding("heat-never-off", "", new About.OfStep("s"), 1, List.of("oven"), mends), actions));
         show(new VBox(stop, look), 400, 400);
         assertThat(ask(() -> look.lookup("#cover-heat-never-off"))).isNull();
         run(() -> ((Button) stop.lookup("#mend-over-slot")).fire());

@@ -23,7 +23,8 @@ class GeometryTest {
         assertThat(axis.x(-3600)).isZero();
         assertThat(axis.x(0)).isEqualTo(200);
         assertThat(axis.x(3000)).isEqualTo(1000);
-        for (int second : new int[] {-3600, -1234, 0, 1, 1500, 2999}) assertThat(axis.second(axis.x(second))).isEqualTo(second);
+        for (int second : new int[] {-3600, -1234, 0, 1, 1500, 2999})
+            assertThat(axis.second(axis.x(second))).isEqualTo(second);
         assertThat(axis.markEvery(70)).isEqualTo(300);
         assertThat(new TimeAxis(0, 60, 0, 100).x(30)).isEqualTo(50);
     }
@@ -31,17 +32,31 @@ class GeometryTest {
     @Test
     void lanesShowEveryStepAndEveryWaitOnce(@TempDir Path folder) throws IOException {
         DemoCourse.copyTo(folder);
-        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder)).value().workbook();
+        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder))
+                .value()
+                .workbook();
         for (var lesson : book.lessons()) {
             var outcome = Outcome.of(lesson, book.course(), Knowledge.shipped());
             var lanes = Lanes.of(outcome);
-            var hands = lanes.stream().filter(l -> l.id().equals("hands")).findFirst().orElseThrow();
-            long worked = lesson.steps().stream().filter(s -> !s.hands().isZero()).count();
-            assertThat(hands.blocks().stream().filter(b -> b.look().equals("hands"))).hasSize((int) worked);
-            long waits = lesson.steps().stream().filter(s -> s.waiting() != null && !(s.waiting().cover() instanceof Cover.ReadyCopy)).count();
-            assertThat(lanes.stream().flatMap(l -> l.blocks().stream()).filter(b -> b.look().equals("wait"))).hasSize((int) waits);
+            var hands = lanes.stream()
+                    .filter(l -> l.id().equals("hands"))
+                    .findFirst()
+                    .orElseThrow();
+            long worked =
+                    lesson.steps().stream().filter(s -> !s.hands().isZero()).count();
+            assertThat(hands.blocks().stream().filter(b -> b.look().equals("hands")))
+                    .hasSize((int) worked);
+            long waits = lesson.steps().stream()
+                    .filter(s -> s.waiting() != null && !(s.waiting().cover() instanceof Cover.ReadyCopy))
+                    .count();
+            assertThat(lanes.stream()
+                            .flatMap(l -> l.blocks().stream())
+                            .filter(b -> b.look().equals("wait")))
+                    .hasSize((int) waits);
             var camera = lanes.getFirst().blocks();
-            for (int i = 1; i < camera.size(); i++) assertThat(camera.get(i).span().start()).isEqualTo(camera.get(i - 1).span().end());
+            for (int i = 1; i < camera.size(); i++)
+                assertThat(camera.get(i).span().start())
+                        .isEqualTo(camera.get(i - 1).span().end());
         }
     }
 
@@ -66,7 +81,8 @@ class GeometryTest {
     @Test
     void blocksOutOfViewAreNotThereAndHundredsInAPixelAreOne() {
         var blocks = new ArrayList<Lane.Block>();
-        for (int i = 0; i < 600; i++) blocks.add(new Lane.Block(new Span(i * 5, i * 5 + 5), "Step " + i, "hands", "s" + i));
+        for (int i = 0; i < 600; i++)
+            blocks.add(new Lane.Block(new Span(i * 5, i * 5 + 5), "Step " + i, "hands", "s" + i));
         var lane = new Lane("hands", "Hands", "", blocks);
         var all = BlockLayout.of(lane, Viewport.all(0, 3000, 300), 10, 40, "s301");
         assertThat(all.size()).isBetween(50, 400);

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 class RunsTest {
     /** What would be run on the interface thread, run by the test. */
     private final LinkedBlockingQueue<Runnable> later = new LinkedBlockingQueue<>();
+
     private final Runs<String> runs = new Runs<>("test", later::add);
 
     @AfterEach

@@ -22,6 +22,7 @@ import webodidact.formats.demo.DemoCourse;
 class WorkspaceTest {
     @TempDir
     Path folder;
+
     private final ExecutorService fx = Executors.newSingleThreadExecutor();
     private Workspace workspace;
 
@@ -132,17 +133,22 @@ class WorkspaceTest {
         Files.move(away, folder);
         run(() -> {
             workspace.editLesson("Slot", l -> l.but(d -> d.slot = 1234));
-            assertThat(workspace.saver().stateProperty().get().trouble()).as("nothing has been saved yet").isNotEmpty();
+            assertThat(workspace.saver().stateProperty().get().trouble())
+                    .as("nothing has been saved yet")
+                    .isNotEmpty();
         });
         long until = System.nanoTime() + 3_000_000_000L;
         while (!workspace.saver().stateProperty().get().saved() && System.nanoTime() < until) Thread.sleep(20);
-        assertThat(workspace.saver().stateProperty().get().saved()).as("by itself").isTrue();
+        assertThat(workspace.saver().stateProperty().get().saved())
+                .as("by itself")
+                .isTrue();
         assertThat(onDisk()).contains("Away").contains("1234");
     }
 
     @Test
     void anEditBeyondWhatCanBeWorkedOutIsRefusedInWords() throws Exception {
-        run(() -> Assertions.assertThatThrownBy(() -> workspace.editLesson("Amount", l -> l.withFood("f1", f -> f.but(d -> d.amount = Amount.parse("999999999 kg")))))
+        run(() -> Assertions.assertThatThrownBy(() -> workspace.editLesson(
+                        "Amount", l -> l.withFood("f1", f -> f.but(d -> d.amount = Amount.parse("999999999 kg")))))
                 .hasMessageContaining("expected at most 100000 kg"));
         assertThat(workspace.lesson().food("f1").orElseThrow().amount()).isNotEqualTo(Amount.parse("999999999 kg"));
     }

@@ -18,7 +18,8 @@ class WordsTest {
     private static String sources() throws IOException {
         var all = new StringBuilder();
         try (var files = Files.walk(Path.of("src/main/java"))) {
-            for (var file : files.filter(f -> f.toString().endsWith(".java")).toList()) all.append(Files.readString(file));
+            for (var file : files.filter(f -> f.toString().endsWith(".java")).toList())
+                all.append(Files.readString(file));
         }
         return all.toString();
     }
@@ -26,7 +27,8 @@ class WordsTest {
     @Test
     void everyKeyThatIsAskedForIsThere() throws IOException {
         var missing = new ArrayList<String>();
-        var matcher = Pattern.compile("Words\\.(of|count)\\(\"([^\"]+[^.\"])\"").matcher(sources());
+        var matcher =
+                Pattern.compile("Words\\.(of|count)\\(\\s*\"([^\"]+[^.\"])\"").matcher(sources());
         while (matcher.find()) {
             if (!Words.keys().contains(matcher.group(2))) missing.add(matcher.group(2));
         }
@@ -56,7 +58,10 @@ class WordsTest {
     @Test
     void everyFieldThatCanDifferHasAName() {
         for (var type : List.of(Lesson.class, FoodLine.class, ToolLine.class)) {
-            for (var part : type.getRecordComponents()) assertThat(Words.keys().contains("compare.field." + part.getName())).as(type.getSimpleName() + " " + part.getName()).isTrue();
+            for (var part : type.getRecordComponents())
+                assertThat(Words.keys().contains("compare.field." + part.getName()))
+                        .as(type.getSimpleName() + " " + part.getName())
+                        .isTrue();
         }
     }
 
@@ -67,12 +72,16 @@ class WordsTest {
 
     @Test
     void noKeyStandsTwice() throws IOException {
-        var keys = Files.readAllLines(Path.of("src/main/resources/webodidact/desktop/words/Words.properties")).stream().filter(l -> l.contains("=") && !l.startsWith("#")).map(l -> l.substring(0, l.indexOf('='))).toList();
+        var keys = Files.readAllLines(Path.of("src/main/resources/webodidact/desktop/words/Words.properties")).stream()
+                .filter(l -> l.contains("=") && !l.startsWith("#"))
+                .map(l -> l.substring(0, l.indexOf('=')))
+                .toList();
         assertThat(keys).doesNotHaveDuplicates();
     }
 
     @Test
     void aCheckWithoutAShortWordStillHasOne() {
-        assertThat(Words.or("larder.check.no-such-check", Words.of("larder.check.other"))).isEqualTo("look");
+        assertThat(Words.or("larder.check.no-such-check", Words.of("larder.check.other")))
+                .isEqualTo("look");
     }
 }

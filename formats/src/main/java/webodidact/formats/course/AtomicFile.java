@@ -43,7 +43,12 @@ public final class AtomicFile {
 
     /** Where the link points, also if there is nothing yet. */
     private static Path followed(Path link) throws IOException {
-        return Files.exists(link) ? link.toRealPath() : link.toAbsolutePath().getParent().resolve(Files.readSymbolicLink(link)).normalize();
+        return Files.exists(link)
+                ? link.toRealPath()
+                : link.toAbsolutePath()
+                        .getParent()
+                        .resolve(Files.readSymbolicLink(link))
+                        .normalize();
     }
 
     /** The new file may be read and written by whom the old one may. */

@@ -54,7 +54,9 @@ public final class CourseFolder {
         static final Stamp NONE = new Stamp(-1, -1);
 
         static Stamp of(Path file) throws IOException {
-            return Files.isRegularFile(file) ? new Stamp(Files.getLastModifiedTime(file).toMillis(), Files.size(file)) : NONE;
+            return Files.isRegularFile(file)
+                    ? new Stamp(Files.getLastModifiedTime(file).toMillis(), Files.size(file))
+                    : NONE;
         }
     }
 
@@ -66,7 +68,9 @@ public final class CourseFolder {
     public record Foreign(String file, byte[] content) {
         /** The id if it is a lesson's file. */
         public Optional<String> lesson() {
-            return file.endsWith(LESSON) ? Optional.of(file.substring(0, file.length() - LESSON.length())) : Optional.empty();
+            return file.endsWith(LESSON)
+                    ? Optional.of(file.substring(0, file.length() - LESSON.length()))
+                    : Optional.empty();
         }
     }
 
@@ -100,13 +104,15 @@ public final class CourseFolder {
         try {
             return folder.read();
         } catch (IOException | RuntimeException e) {
-            return new Read.Refused<>(new Warning(new Place(path.toString(), 0, ""), "damaged", Words.say("opened", DiskWords.of(e))));
+            return new Read.Refused<>(
+                    new Warning(new Place(path.toString(), 0, ""), "damaged", Words.say("opened", DiskWords.of(e))));
         }
     }
 
     /** A new folder with an empty course. Fails if there is a course already. */
     public static Opened create(Path path, Course course) throws IOException {
-        if (isCourse(path)) throw new IOException("'" + path + "' holds a course already: expected an empty or new folder");
+        if (isCourse(path))
+            throw new IOException("'" + path + "' holds a course already: expected an empty or new folder");
         Files.createDirectories(path);
         var folder = new CourseFolder(path);
         var empty = new Workbook(course, List.of(), List.of(), List.of());
@@ -116,7 +122,8 @@ public final class CourseFolder {
 
     /** The whole course in another, empty or new folder: where its own can no longer be written. Written last is what makes it a course. */
     public static Opened copy(Path path, Workbook book) throws IOException {
-        if (isCourse(path)) throw new IOException("'" + path + "' holds a course already: expected an empty or new folder");
+        if (isCourse(path))
+            throw new IOException("'" + path + "' holds a course already: expected an empty or new folder");
         Files.createDirectories(path);
         var folder = new CourseFolder(path);
         folder.save(new Workbook(book.course(), List.of(), List.of(), List.of()), book);
@@ -127,13 +134,16 @@ public final class CourseFolder {
     /** Sweeps up what a crash in mid-write left behind. Only for who holds the course's lock. */
     public static void sweep(Path folder) throws IOException {
         try (var files = Files.list(folder)) {
-            for (var file : files.filter(f -> f.getFileName().toString().startsWith(AtomicFile.TEMPORARY) && f.getFileName().toString().endsWith(".tmp")).toList()) Files.deleteIfExists(file);
+            for (var file : files.filter(f -> f.getFileName().toString().startsWith(AtomicFile.TEMPORARY)
+                            && f.getFileName().toString().endsWith(".tmp"))
+                    .toList()) Files.deleteIfExists(file);
         }
     }
 
     private Read<Opened> read() throws IOException {
         if (!isCourse(folder)) {
-            return new Read.Refused<>(new Warning(new Place(folder.toString(), 0, ""), "missing", Words.say("course", COURSE)));
+            return new Read.Refused<>(
+                    new Warning(new Place(folder.toString(), 0, ""), "missing", Words.say("course", COURSE)));
         }
         var warnings = new ArrayList<Warning>();
         var content = content(folder.resolve(COURSE));
@@ -154,10 +164,14 @@ public final class CourseFolder {
 
     /** All of a file. Never waits for a pipe, never fills the memory. */
     private static byte[] content(Path file) throws IOException {
-        if (!Files.exists(file)) throw Files.isSymbolicLink(file) ? new IOException(Words.say("link")) : new NoSuchFileException(file.toString());
+        if (!Files.exists(file))
+            throw Files.isSymbolicLink(file)
+                    ? new IOException(Words.say("link"))
+                    : new NoSuchFileException(file.toString());
         if (!Files.isRegularFile(file)) throw new IOException("it is no regular file");
         long size = Files.size(file);
-        if (size > LARGEST) throw new IOException("it has " + (size >> 20) + " MB: expected at most " + (LARGEST >> 20));
+        if (size > LARGEST)
+            throw new IOException("it has " + (size >> 20) + " MB: expected at most " + (LARGEST >> 20));
         return Files.readAllBytes(file);
     }
 
@@ -191,17 +205,22 @@ public final class CourseFolder {
     /** A lesson as that file of a course would hold it. */
     public static Read<Lesson> readLesson(String file, byte[] content) {
         var id = file.substring(0, file.length() - LESSON.length());
-        if (id.indexOf('\ufffd') >= 0) return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("left.name")));
+        if (id.indexOf('\ufffd') >= 0)
+            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("left.name")));
         return JsonFile.readLesson(file, id, content);
     }
 
     private List<Path> lessonFiles() throws IOException {
         try (var files = Files.list(folder)) {
-            return files.filter(p -> p.getFileName().toString().endsWith(LESSON) && !p.getFileName().toString().startsWith(".")).sorted().toList();
+            return files.filter(p -> p.getFileName().toString().endsWith(LESSON)
+                            && !p.getFileName().toString().startsWith("."))
+                    .sorted()
+                    .toList();
         }
     }
 
-    private <T> List<T> readTable(String file, Function<byte[], Read<List<T>>> reader, List<Warning> warnings) throws IOException {
+    private <T> List<T> readTable(String file, Function<byte[], Read<List<T>>> reader, List<Warning> warnings)
+            throws IOException {
         var path = folder.resolve(file);
         if (!Files.exists(path) && !Files.isSymbolicLink(path)) return List.of();
         byte[] content;
@@ -231,7 +250,8 @@ public final class CourseFolder {
         try {
             return HouseholdTable.open(name, content(file));
         } catch (IOException e) {
-            return new Read.Refused<>(new Warning(new Place(name, 0, ""), "damaged", Words.say("unread", DiskWords.of(e))));
+            return new Read.Refused<>(
+                    new Warning(new Place(name, 0, ""), "damaged", Words.say("unread", DiskWords.of(e))));
         }
     }
 
@@ -249,12 +269,15 @@ public final class CourseFolder {
         // A folder that has gone (a stick pulled, a share lost) is trouble, not a reason to make an empty one.
         if (!Files.isDirectory(folder)) throw new NoSuchFileException(folder.toString());
         var held = new ArrayList<String>();
-        if (before.course() != after.course() && !before.course().equals(after.course())) put(COURSE, JsonFile.write(after.course()), held);
+        if (before.course() != after.course() && !before.course().equals(after.course()))
+            put(COURSE, JsonFile.write(after.course()), held);
         for (var lesson : after.lessons()) {
             var old = before.lesson(lesson.id());
-            if (old.isEmpty() || old.get() != lesson && !old.get().equals(lesson)) put(lesson.id() + LESSON, JsonFile.write(lesson), held);
+            if (old.isEmpty() || old.get() != lesson && !old.get().equals(lesson))
+                put(lesson.id() + LESSON, JsonFile.write(lesson), held);
         }
-        for (var lesson : before.lessons()) if (after.lesson(lesson.id()).isEmpty()) put(lesson.id() + LESSON, null, held);
+        for (var lesson : before.lessons())
+            if (after.lesson(lesson.id()).isEmpty()) put(lesson.id() + LESSON, null, held);
         if (!same(before.households(), after.households())) {
             if (after.households().isEmpty()) forgetHouseholds();
             else put(HOUSEHOLDS, HouseholdsCsv.write(after.households()), held);
@@ -267,7 +290,8 @@ public final class CourseFolder {
     public void forgetHouseholds() throws IOException {
         known.remove(HOUSEHOLDS);
         try (var files = Files.list(folder)) {
-            for (var file : files.filter(f -> f.getFileName().toString().startsWith(HOUSEHOLDS)).toList()) Files.delete(file);
+            for (var file : files.filter(f -> f.getFileName().toString().startsWith(HOUSEHOLDS))
+                    .toList()) Files.delete(file);
         }
         // A crash may have left their rows in a file that was being written.
         sweep(folder);
@@ -308,7 +332,8 @@ public final class CourseFolder {
     /** What could be read only in part, or not at all, is kept before it is written over. */
     private void keepPart(String name) throws IOException {
         var last = known.get(name);
-        if (last != null && !last.whole() && Files.isRegularFile(folder.resolve(name))) KeptCopies.keep(folder, name, content(folder.resolve(name)));
+        if (last != null && !last.whole() && Files.isRegularFile(folder.resolve(name)))
+            KeptCopies.keep(folder, name, content(folder.resolve(name)));
     }
 
     /** What somebody else has changed since the files were last read or written here, or seen. Cheap while nothing has. */
@@ -318,9 +343,11 @@ public final class CourseFolder {
         for (var entry : List.copyOf(known.entrySet())) foreign(entry.getKey(), entry.getValue(), all);
         for (var path : lessonFiles()) {
             var name = path.getFileName().toString();
-            if (!known.containsKey(name) && Files.isRegularFile(path)) foreign(name, new Known(null, Stamp.NONE, true), all);
+            if (!known.containsKey(name) && Files.isRegularFile(path))
+                foreign(name, new Known(null, Stamp.NONE, true), all);
         }
-        for (var name : List.of(HOUSEHOLDS, TAKES)) if (!known.containsKey(name)) foreign(name, new Known(null, Stamp.NONE, true), all);
+        for (var name : List.of(HOUSEHOLDS, TAKES))
+            if (!known.containsKey(name)) foreign(name, new Known(null, Stamp.NONE, true), all);
         return all;
     }
 
@@ -348,13 +375,23 @@ public final class CourseFolder {
         if (foreign.content() == null) return new Read.Done<>(without(book, foreign), List.of());
         if (foreign.lesson().isPresent()) {
             return switch (readLesson(file, foreign.content())) {
-                case Read.Done<Lesson>(var lesson, var told) -> new Read.Done<>(without(book, foreign).adding(lesson), told);
+                case Read.Done<Lesson>(var lesson, var told) ->
+                    new Read.Done<>(without(book, foreign).adding(lesson), told);
                 case Read.Refused<Lesson>(var why) -> new Read.Refused<>(why);
             };
         }
         return switch (file) {
-            case HOUSEHOLDS -> mapped(HouseholdsCsv.read(file, foreign.content(), Knowledge.of(book.course().foods())), book::withHouseholds);
-            case TAKES -> mapped(TakesCsv.read(file, foreign.content()), takes -> new Workbook(book.course(), book.lessons(), book.households(), takes));
+            case HOUSEHOLDS ->
+                mapped(
+                        HouseholdsCsv.read(
+                                file,
+                                foreign.content(),
+                                Knowledge.of(book.course().foods())),
+                        book::withHouseholds);
+            case TAKES ->
+                mapped(
+                        TakesCsv.read(file, foreign.content()),
+                        takes -> new Workbook(book.course(), book.lessons(), book.households(), takes));
             default -> mapped(JsonFile.readCourse(file, foreign.content()), book::withCourse);
         };
     }
@@ -373,7 +410,14 @@ public final class CourseFolder {
             case HOUSEHOLDS -> book.withHouseholds(List.of());
             case TAKES -> new Workbook(book.course(), book.lessons(), book.households(), List.of());
             case COURSE -> book.withCourse(Course.named("?"));
-            default -> new Workbook(book.course(), book.lessons().stream().filter(l -> !l.id().equals(lesson)).toList(), book.households(), book.takes());
+            default ->
+                new Workbook(
+                        book.course(),
+                        book.lessons().stream()
+                                .filter(l -> !l.id().equals(lesson))
+                                .toList(),
+                        book.households(),
+                        book.takes());
         };
     }
 

@@ -23,6 +23,7 @@ public final class CourseLock implements AutoCloseable {
     static final String FILE = ".webodidact.lock";
     /** Without a touch for so long, a window on another machine is taken to be gone; it touches every ten seconds. */
     private static final Duration SILENT = Duration.ofMinutes(2);
+
     private static final Duration TOUCH = Duration.ofSeconds(10);
 
     /**
@@ -50,8 +51,14 @@ public final class CourseLock implements AutoCloseable {
             // Written only in part, by a crash or a full disk: it names nobody.
             if (said.getProperty("machine") == null || said.getProperty("since") == null) return Optional.empty();
             boolean here = machine().equals(said.getProperty("machine"));
-            boolean alive = here ? isAlive(said) : Files.getLastModifiedTime(file).toInstant().isAfter(Instant.now().minus(SILENT));
-            return alive ? Optional.of(new Holder(Instant.ofEpochSecond(Long.parseLong(said.getProperty("since"))), here)) : Optional.empty();
+            boolean alive = here
+                    ? isAlive(said)
+                    : Files.getLastModifiedTime(file)
+                            .toInstant()
+                            .isAfter(Instant.now().minus(SILENT));
+            return alive
+                    ? Optional.of(new Holder(Instant.ofEpochSecond(Long.parseLong(said.getProperty("since"))), here))
+                    : Optional.empty();
         } catch (IOException | IllegalArgumentException e) {
             // What cannot be read was not written by us: nobody to wait for.
             return Optional.empty();
@@ -79,8 +86,9 @@ public final class CourseLock implements AutoCloseable {
 
     private String text() {
         var process = ProcessHandle.current();
-        return "# Webodidact works on this course; the file goes when its window is closed.\nid=" + mine + "\npid=" + process.pid() + "\nstarted=" + started(process)
-                + "\nmachine=" + machine() + "\nsince=" + Instant.now().getEpochSecond() + "\n";
+        return "# Webodidact works on this course; the file goes when its window is closed.\nid=" + mine + "\npid="
+                + process.pid() + "\nstarted=" + started(process) + "\nmachine=" + machine() + "\nsince="
+                + Instant.now().getEpochSecond() + "\n";
     }
 
     private static Properties read(Path file) throws IOException {
@@ -90,7 +98,9 @@ public final class CourseLock implements AutoCloseable {
     }
 
     private static boolean isAlive(Properties said) {
-        return ProcessHandle.of(Long.parseLong(said.getProperty("pid", "-1"))).filter(p -> String.valueOf(started(p)).equals(said.getProperty("started"))).isPresent();
+        return ProcessHandle.of(Long.parseLong(said.getProperty("pid", "-1")))
+                .filter(p -> String.valueOf(started(p)).equals(said.getProperty("started")))
+                .isPresent();
     }
 
     /** Numbers of processes are used again: with its start it is this one. */

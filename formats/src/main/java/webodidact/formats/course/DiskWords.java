@@ -21,10 +21,12 @@ public final class DiskWords {
             case NoSuchFileException x -> Words.say("disk.gone", named(x));
             case AccessDeniedException x -> Words.say("disk.forbidden", named(x));
             case NotDirectoryException x -> Words.say("disk.folder", named(x));
-            case FileSystemException x when x.getReason() != null -> Words.say("disk.reason", reason(x.getReason()), named(x));
+            case FileSystemException x
+            when x.getReason() != null -> Words.say("disk.reason", reason(x.getReason()), named(x));
             case CharacterCodingException _ -> Words.say("disk.utf8");
             case InvalidPathException x -> Words.say("disk.name", x.getInput());
-            case IOException x when x.getMessage() != null && !x.getMessage().contains("Exception") -> reason(x.getMessage());
+            case IOException x
+            when x.getMessage() != null && !x.getMessage().contains("Exception") -> reason(x.getMessage());
             case OutOfMemoryError _ -> Words.say("disk.memory");
             default -> Words.say("disk.failed", Unworked.report(e));
         };
@@ -43,6 +45,7 @@ public final class DiskWords {
         var path = Path.of(e.getFile());
         var name = path.getFileName() == null ? e.getFile() : path.getFileName().toString();
         // The temporary file beside it means nothing to anybody: its folder does.
-        return "'" + (name.startsWith(AtomicFile.TEMPORARY) && path.getParent() != null ? path.getParent() : name) + "'";
+        return "'" + (name.startsWith(AtomicFile.TEMPORARY) && path.getParent() != null ? path.getParent() : name)
+                + "'";
     }
 }

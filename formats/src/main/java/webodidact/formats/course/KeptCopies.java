@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
 public final class KeptCopies {
     /** Of one file; the oldest goes. */
     public static final int MOST = 10;
+
     private static final Pattern NAME = Pattern.compile("(.+)\\.kept-(\\d{1,9})");
 
     /**
@@ -30,19 +31,31 @@ public final class KeptCopies {
         try (var files = Files.list(folder)) {
             for (var path : files.toList()) {
                 var m = NAME.matcher(path.getFileName().toString());
-                if (m.matches() && Files.isRegularFile(path)) all.add(new Copy(path, m.group(1), Integer.parseInt(m.group(2)), Files.getLastModifiedTime(path).toInstant(), Files.size(path)));
+                if (m.matches() && Files.isRegularFile(path))
+                    all.add(new Copy(
+                            path,
+                            m.group(1),
+                            Integer.parseInt(m.group(2)),
+                            Files.getLastModifiedTime(path).toInstant(),
+                            Files.size(path)));
             }
         }
-        all.sort(Comparator.comparing(Copy::at).reversed().thenComparing(Comparator.comparing(Copy::number).reversed()));
+        all.sort(Comparator.comparing(Copy::at)
+                .reversed()
+                .thenComparing(Comparator.comparing(Copy::number).reversed()));
         return all;
     }
 
     /** Keeps one more; nothing if the newest one of that file is the same. */
     static void keep(Path folder, String name, byte[] content) throws IOException {
-        var known = in(folder).stream().filter(c -> c.of().equals(name)).sorted(Comparator.comparing(Copy::number)).toList();
+        var known = in(folder).stream()
+                .filter(c -> c.of().equals(name))
+                .sorted(Comparator.comparing(Copy::number))
+                .toList();
         if (!known.isEmpty() && Arrays.equals(Files.readAllBytes(known.getLast().path()), content)) return;
         int next = known.isEmpty() ? 1 : known.getLast().number() + 1;
         AtomicFile.write(folder.resolve(name + ".kept-" + next), content);
-        for (int i = 0; i <= known.size() - MOST; i++) Files.deleteIfExists(known.get(i).path());
+        for (int i = 0; i <= known.size() - MOST; i++)
+            Files.deleteIfExists(known.get(i).path());
     }
 }

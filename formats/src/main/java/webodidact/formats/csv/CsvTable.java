@@ -24,7 +24,11 @@ import webodidact.formats.api.Warning;
  * read in what spreadsheets write, too: Windows' own letters (with a warning), semicolons or tabs.
  */
 final class CsvTable {
-    private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder().setRecordSeparator("\n").setIgnoreEmptyLines(true).get();
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setRecordSeparator("\n")
+            .setIgnoreEmptyLines(true)
+            .get();
     /** More columns than any form has; a line of separators must not cost minutes. */
     private static final int MOST_COLUMNS = 500;
 
@@ -57,14 +61,23 @@ final class CsvTable {
     static CsvTable read(String file, byte[] content) {
         var warnings = new ArrayList<Warning>();
         var text = text(file, content, warnings);
-        try (var parser = FORMAT.builder().setDelimiter(delimiter(text)).setHeader().setSkipHeaderRecord(true).setIgnoreHeaderCase(true).setAllowMissingColumnNames(true).setTrim(true).get()
+        try (var parser = FORMAT.builder()
+                .setDelimiter(delimiter(text))
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreHeaderCase(true)
+                .setAllowMissingColumnNames(true)
+                .setTrim(true)
+                .get()
                 .parse(new StringReader(text))) {
             var names = parser.getHeaderNames().stream().map(String::strip).toList();
-            if (names.size() > MOST_COLUMNS) throw new IllegalArgumentException(Words.say("columns", names.size(), MOST_COLUMNS));
+            if (names.size() > MOST_COLUMNS)
+                throw new IllegalArgumentException(Words.say("columns", names.size(), MOST_COLUMNS));
             return new CsvTable(names, parser.getRecords(), List.copyOf(warnings));
         } catch (IOException | UncheckedIOException e) {
             var line = LINE.matcher(String.valueOf(e.getMessage()));
-            throw new IllegalArgumentException(line.find() ? Words.say("quotes.line", line.group(1)) : Words.say("quotes"));
+            throw new IllegalArgumentException(
+                    line.find() ? Words.say("quotes.line", line.group(1)) : Words.say("quotes"));
         }
     }
 
@@ -91,7 +104,11 @@ final class CsvTable {
     }
 
     private static String strict(byte[] content, Charset charset) throws CharacterCodingException {
-        var text = charset.newDecoder().onMalformedInput(CodingErrorAction.REPORT).onUnmappableCharacter(CodingErrorAction.REPORT).decode(ByteBuffer.wrap(content)).toString();
+        var text = charset.newDecoder()
+                .onMalformedInput(CodingErrorAction.REPORT)
+                .onUnmappableCharacter(CodingErrorAction.REPORT)
+                .decode(ByteBuffer.wrap(content))
+                .toString();
         if (text.indexOf('\0') >= 0) throw new IllegalArgumentException(Words.say("text"));
         return text;
     }
@@ -119,7 +136,8 @@ final class CsvTable {
         var out = new StringWriter();
         try (var printer = FORMAT.print(out)) {
             printer.printRecord(heading);
-            for (var row : rows) printer.printRecord(row.stream().map(CsvTable::harmless).toList());
+            for (var row : rows)
+                printer.printRecord(row.stream().map(CsvTable::harmless).toList());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -136,7 +154,11 @@ final class CsvTable {
         for (int i = 0; i < cell.length(); i++) {
             char c = cell.charAt(i);
             if ("=+-@\t\r\n|＝＋－＠﹢﹣−".indexOf(c) >= 0) return true;
-            boolean blank = Character.isWhitespace(c) || Character.isSpaceChar(c) || Character.getType(c) == Character.FORMAT || Character.isISOControl(c) || c == '\'';
+            boolean blank = Character.isWhitespace(c)
+                    || Character.isSpaceChar(c)
+                    || Character.getType(c) == Character.FORMAT
+                    || Character.isISOControl(c)
+                    || c == '\'';
             if (!blank) return false;
         }
         return false;
@@ -149,6 +171,10 @@ final class CsvTable {
     }
 
     static List<String> list(String cell) {
-        return Arrays.stream(cell.split(";")).map(String::strip).filter(s -> !s.isEmpty()).map(s -> s.toLowerCase(Locale.ROOT)).toList();
+        return Arrays.stream(cell.split(";"))
+                .map(String::strip)
+                .filter(s -> !s.isEmpty())
+                .map(s -> s.toLowerCase(Locale.ROOT))
+                .toList();
     }
 }

@@ -15,16 +15,32 @@ import webodidact.formats.api.Warning;
 public final class HouseholdTable {
     /** What people call our columns; compared without case and punctuation. */
     private static final Map<String, List<String>> CALLED = Map.ofEntries(
-            Map.entry("alias", List.of("alias", "name", "home", "household", "family", "group", "nickname", "id", "who")),
+            Map.entry(
+                    "alias", List.of("alias", "name", "home", "household", "family", "group", "nickname", "id", "who")),
             Map.entry("measures", List.of("measures", "units", "region", "country", "measuring", "system")),
             Map.entry("diets", List.of("diets", "diet", "dietary", "dietary needs", "dietary requirements", "eats")),
-            Map.entry("allergies", List.of("allergies", "allergy", "allergens", "intolerances", "allergic to", "any allergies")),
-            Map.entry("missing tools", List.of("missing tools", "no tools", "tools missing", "equipment missing", "not in kitchen", "kit missing", "what equipment are you missing")),
-            Map.entry("missing foods", List.of("missing foods", "foods missing", "cannot get", "ingredients missing", "unavailable")),
+            Map.entry(
+                    "allergies",
+                    List.of("allergies", "allergy", "allergens", "intolerances", "allergic to", "any allergies")),
+            Map.entry(
+                    "missing tools",
+                    List.of(
+                            "missing tools",
+                            "no tools",
+                            "tools missing",
+                            "equipment missing",
+                            "not in kitchen",
+                            "kit missing",
+                            "what equipment are you missing")),
+            Map.entry(
+                    "missing foods",
+                    List.of("missing foods", "foods missing", "cannot get", "ingredients missing", "unavailable")),
             Map.entry("ages", List.of("ages", "age", "age of cooks", "children", "ages of children", "how old")),
             Map.entry("adult", List.of("adult", "adult present", "grown up", "grown up present", "adult in the room")),
-            Map.entry("oven", List.of("oven", "has oven", "do you have an oven")), Map.entry("hob", List.of("hob", "stove", "cooker", "stovetop", "rings", "has hob")),
-            Map.entry("microwave", List.of("microwave", "has microwave", "microwave oven")), Map.entry("agreed", List.of("agreed")));
+            Map.entry("oven", List.of("oven", "has oven", "do you have an oven")),
+            Map.entry("hob", List.of("hob", "stove", "cooker", "stovetop", "rings", "has hob")),
+            Map.entry("microwave", List.of("microwave", "has microwave", "microwave oven")),
+            Map.entry("agreed", List.of("agreed")));
 
     private final String file;
     private final List<String> headings;
@@ -47,10 +63,13 @@ public final class HouseholdTable {
     public static Read<HouseholdTable> open(String file, byte[] content) {
         try {
             var read = CsvTable.read(file, content);
-            if (read.rows().isEmpty()) return new Read.Refused<>(new Warning(new Place(file, 1, ""), "empty", Words.say("heading")));
-            return new Read.Done<>(new HouseholdTable(file, read.headings(), read.rows(), read.warnings()), read.warnings());
+            if (read.rows().isEmpty())
+                return new Read.Refused<>(new Warning(new Place(file, 1, ""), "empty", Words.say("heading")));
+            return new Read.Done<>(
+                    new HouseholdTable(file, read.headings(), read.rows(), read.warnings()), read.warnings());
         } catch (IllegalArgumentException e) {
-            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
+            return new Read.Refused<>(
+                    new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
         }
     }
 
@@ -64,7 +83,12 @@ public final class HouseholdTable {
 
     /** The first cells of a column that are not empty, at most {@code most}. */
     public List<String> examples(String heading, int most) {
-        return rows.stream().map(r -> CsvTable.cell(r, heading)).filter(c -> !c.isEmpty()).distinct().limit(most).toList();
+        return rows.stream()
+                .map(r -> CsvTable.cell(r, heading))
+                .filter(c -> !c.isEmpty())
+                .distinct()
+                .limit(most)
+                .toList();
     }
 
     /** Our column to theirs, as far as the headings tell; each of theirs at most once. */
@@ -73,8 +97,13 @@ public final class HouseholdTable {
         for (boolean exact : new boolean[] {true, false}) {
             for (var ours : columns()) {
                 if (match.containsKey(ours)) continue;
-                headings.stream().filter(h -> !match.containsValue(h)).filter(h -> CALLED.get(ours).stream().anyMatch(c -> exact ? plain(h).equals(c) : (" " + plain(h) + " ").contains(" " + c + " ")))
-                        .findFirst().ifPresent(h -> match.put(ours, h));
+                headings.stream()
+                        .filter(h -> !match.containsValue(h))
+                        .filter(h -> CALLED.get(ours).stream()
+                                .anyMatch(c ->
+                                        exact ? plain(h).equals(c) : (" " + plain(h) + " ").contains(" " + c + " ")))
+                        .findFirst()
+                        .ifPresent(h -> match.put(ours, h));
             }
         }
         return match;
@@ -91,7 +120,8 @@ public final class HouseholdTable {
     public Read<List<Household>> read(Map<String, String> match, Knowledge knowledge) {
         for (var needed : List.of("alias", "allergies")) {
             if (!match.containsKey(needed)) {
-                return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", Words.say("match", needed, String.join("', '", headings))));
+                return new Read.Refused<>(new Warning(
+                        new Place(file, 1, ""), "missing", Words.say("match", needed, String.join("', '", headings))));
             }
         }
         return HouseholdsCsv.read(file, rows, match, knowledge, warnings);

@@ -22,13 +22,54 @@ import webodidact.formats.api.Warning;
 
 /** {@code households.csv}: one home a row. A row that cannot be read is told with its line and left out; the others are read. */
 public final class HouseholdsCsv {
-    static final List<String> HEADING = List.of("alias", "measures", "diets", "allergies", "missing tools", "missing foods", "ages", "adult", "oven", "hob", "microwave", "agreed");
+    static final List<String> HEADING = List.of(
+            "alias",
+            "measures",
+            "diets",
+            "allergies",
+            "missing tools",
+            "missing foods",
+            "ages",
+            "adult",
+            "oven",
+            "hob",
+            "microwave",
+            "agreed");
 
-    private static final Map<String, MeasureSystem> CALLED = Map.of("uk", MeasureSystem.METRIC, "british", MeasureSystem.METRIC, "europe", MeasureSystem.METRIC, "usa", MeasureSystem.US,
-            "american", MeasureSystem.US, "cups", MeasureSystem.US, "australia", MeasureSystem.AU, "australian", MeasureSystem.AU, "ounces", MeasureSystem.IMPERIAL);
-    private static final Map<String, String> ALLERGENS = Map.ofEntries(Map.entry("egg", "eggs"), Map.entry("dairy", "milk"), Map.entry("lactose", "milk"), Map.entry("nut", "nuts"),
-            Map.entry("tree nuts", "nuts"), Map.entry("tree nut", "nuts"), Map.entry("peanut", "peanuts"), Map.entry("soy", "soya"), Map.entry("shellfish", "crustaceans"),
-            Map.entry("prawns", "crustaceans"), Map.entry("coeliac", "gluten"), Map.entry("celiac", "gluten"), Map.entry("sesame seeds", "sesame"), Map.entry("sulfites", "sulphites"));
+    private static final Map<String, MeasureSystem> CALLED = Map.of(
+            "uk",
+            MeasureSystem.METRIC,
+            "british",
+            MeasureSystem.METRIC,
+            "europe",
+            MeasureSystem.METRIC,
+            "usa",
+            MeasureSystem.US,
+            "american",
+            MeasureSystem.US,
+            "cups",
+            MeasureSystem.US,
+            "australia",
+            MeasureSystem.AU,
+            "australian",
+            MeasureSystem.AU,
+            "ounces",
+            MeasureSystem.IMPERIAL);
+    private static final Map<String, String> ALLERGENS = Map.ofEntries(
+            Map.entry("egg", "eggs"),
+            Map.entry("dairy", "milk"),
+            Map.entry("lactose", "milk"),
+            Map.entry("nut", "nuts"),
+            Map.entry("tree nuts", "nuts"),
+            Map.entry("tree nut", "nuts"),
+            Map.entry("peanut", "peanuts"),
+            Map.entry("soy", "soya"),
+            Map.entry("shellfish", "crustaceans"),
+            Map.entry("prawns", "crustaceans"),
+            Map.entry("coeliac", "gluten"),
+            Map.entry("celiac", "gluten"),
+            Map.entry("sesame seeds", "sesame"),
+            Map.entry("sulfites", "sulphites"));
     private final String file;
     private final int line;
     private final CSVRecord row;
@@ -37,7 +78,8 @@ public final class HouseholdsCsv {
 
     private final List<Warning> told;
 
-    private HouseholdsCsv(String file, int line, CSVRecord row, Map<String, String> match, Knowledge knowledge, List<Warning> told) {
+    private HouseholdsCsv(
+            String file, int line, CSVRecord row, Map<String, String> match, Knowledge knowledge, List<Warning> told) {
         this.file = file;
         this.line = line;
         this.told = told;
@@ -55,15 +97,38 @@ public final class HouseholdsCsv {
     /** Parted by ';', or in a form tool's table by commas. */
     private List<String> list(String ours) {
         var cell = cell(ours);
-        var parted = match == null || cell.contains(";") ? cell : cell.replace(",", ";").replace(" and ", ";");
-        return CsvTable.list(parted).stream().filter(p -> !Household.NONE.contains(p)).toList();
+        var parted = match == null || cell.contains(";")
+                ? cell
+                : cell.replace(",", ";").replace(" and ", ";");
+        return CsvTable.list(parted).stream()
+                .filter(p -> !Household.NONE.contains(p))
+                .toList();
     }
 
     public static byte[] write(List<Household> homes) {
-        return CsvTable.write(HEADING, homes.stream().map(h -> List.of(h.alias(), h.system().name().toLowerCase(Locale.ROOT), String.join("; ", h.diets()),
-                h.allergies().stream().map(Allergen::code).collect(Collectors.joining("; ")), String.join("; ", h.missingTools()), String.join("; ", h.missingFoods()),
-                String.join("; ", h.ages().stream().map(String::valueOf).toList()), yes(h.adult()), yes(h.oven()), yes(h.hob()), yes(h.microwave()),
-                String.join("; ", h.agreed().entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).toList()))).toList());
+        return CsvTable.write(
+                HEADING,
+                homes.stream()
+                        .map(h -> List.of(
+                                h.alias(),
+                                h.system().name().toLowerCase(Locale.ROOT),
+                                String.join("; ", h.diets()),
+                                h.allergies().stream().map(Allergen::code).collect(Collectors.joining("; ")),
+                                String.join("; ", h.missingTools()),
+                                String.join("; ", h.missingFoods()),
+                                String.join(
+                                        "; ",
+                                        h.ages().stream().map(String::valueOf).toList()),
+                                yes(h.adult()),
+                                yes(h.oven()),
+                                yes(h.hob()),
+                                yes(h.microwave()),
+                                String.join(
+                                        "; ",
+                                        h.agreed().entrySet().stream()
+                                                .map(e -> e.getKey() + "=" + e.getValue())
+                                                .toList())))
+                        .toList());
     }
 
     private static String yes(boolean value) {
@@ -79,21 +144,36 @@ public final class HouseholdsCsv {
         try {
             table = CsvTable.read(file, content);
         } catch (IllegalArgumentException e) {
-            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
+            return new Read.Refused<>(
+                    new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
         }
-        var names = table.headings().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList();
-        var needed = List.of("alias", "allergies").stream().filter(c -> !names.contains(c)).toList();
+        var names =
+                table.headings().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList();
+        var needed = List.of("alias", "allergies").stream()
+                .filter(c -> !names.contains(c))
+                .toList();
         if (!needed.isEmpty() && !names.isEmpty()) {
-            return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", Words.say("missing.among", String.join("' and '", needed), String.join("', '", table.headings()), String.join(", ", HEADING))));
+            return new Read.Refused<>(new Warning(
+                    new Place(file, 1, ""),
+                    "missing",
+                    Words.say(
+                            "missing.among",
+                            String.join("' and '", needed),
+                            String.join("', '", table.headings()),
+                            String.join(", ", HEADING))));
         }
         var told = new ArrayList<>(table.warnings());
         if (names.isEmpty()) told.add(new Warning(new Place(file, 1, ""), "empty", Words.say("empty")));
-        names.stream().filter(h -> !HEADING.contains(h)).forEach(h -> told.add(new Warning(new Place(file, 1, "column " + h), "unknown-field", Words.say("foreign"))));
+        names.stream()
+                .filter(h -> !HEADING.contains(h))
+                .forEach(h -> told.add(
+                        new Warning(new Place(file, 1, "column " + h), "unknown-field", Words.say("foreign"))));
         return read(file, table.rows(), null, knowledge, told);
     }
 
     /** @param match our column to theirs; null where the headings are ours */
-    static Read<List<Household>> read(String file, List<CSVRecord> rows, Map<String, String> match, Knowledge knowledge, List<Warning> before) {
+    static Read<List<Household>> read(
+            String file, List<CSVRecord> rows, Map<String, String> match, Knowledge knowledge, List<Warning> before) {
         var homes = new ArrayList<Household>();
         var warnings = new ArrayList<>(before);
         var seen = new HashSet<String>();
@@ -109,7 +189,10 @@ public final class HouseholdsCsv {
                 warnings.add(new Warning(new Place(file, line, ""), "bad-value", e.getMessage()));
             } catch (BadCell e) {
                 var column = match == null || match.get(e.column) == null ? e.column : match.get(e.column);
-                warnings.add(new Warning(new Place(file, line, column.isEmpty() ? "" : "column " + column), "bad-value", e.getMessage()));
+                warnings.add(new Warning(
+                        new Place(file, line, column.isEmpty() ? "" : "column " + column),
+                        "bad-value",
+                        e.getMessage()));
             }
         }
         return new Read.Done<>(List.copyOf(homes), warnings);
@@ -127,8 +210,19 @@ public final class HouseholdsCsv {
     private Household home() {
         var alias = cell("alias");
         if (alias.isEmpty()) throw new BadCell("alias", Words.say("alias"));
-        return new Household(alias, system(cell("measures").toLowerCase(Locale.ROOT)), Set.copyOf(list("diets")), allergies(), tools(), foods(), ages(), flag("adult"), flag("oven"),
-                flag("hob"), flag("microwave"), agreed());
+        return new Household(
+                alias,
+                system(cell("measures").toLowerCase(Locale.ROOT)),
+                Set.copyOf(list("diets")),
+                allergies(),
+                tools(),
+                foods(),
+                ages(),
+                flag("adult"),
+                flag("oven"),
+                flag("hob"),
+                flag("microwave"),
+                agreed());
     }
 
     private static MeasureSystem system(String cell) {
@@ -153,7 +247,11 @@ public final class HouseholdsCsv {
     private Set<String> tools() {
         var set = new HashSet<String>();
         for (var part : list("missing tools")) {
-            var tool = knowledge.tool(part).or(() -> knowledge.toolNamed(part)).map(t -> t.id()).or(() -> kept("missing tools", part, "tool"));
+            var tool = knowledge
+                    .tool(part)
+                    .or(() -> knowledge.toolNamed(part))
+                    .map(t -> t.id())
+                    .or(() -> kept("missing tools", part, "tool"));
             set.add(tool.orElseThrow(() -> new BadCell("missing tools", Words.say("noTool", part))));
         }
         return set;
@@ -162,7 +260,11 @@ public final class HouseholdsCsv {
     private Set<String> foods() {
         var set = new HashSet<String>();
         for (var part : list("missing foods")) {
-            var food = knowledge.food(part).or(() -> knowledge.foodNamed(part)).map(f -> f.id()).or(() -> kept("missing foods", part, "food"));
+            var food = knowledge
+                    .food(part)
+                    .or(() -> knowledge.foodNamed(part))
+                    .map(f -> f.id())
+                    .or(() -> kept("missing foods", part, "food"));
             set.add(food.orElseThrow(() -> new BadCell("missing foods", Words.say("noFood", part))));
         }
         return set;
@@ -171,7 +273,8 @@ public final class HouseholdsCsv {
     /** In the course's own table a word that nobody knows stays with its home, and is told: its food or tool may come back. */
     private Optional<String> kept(String column, String part, String table) {
         if (match != null) return Optional.empty();
-        told.add(new Warning(new Place(file, line, "column " + column), "unknown-name", Words.say("unknown", part, table)));
+        told.add(new Warning(
+                new Place(file, line, "column " + column), "unknown-name", Words.say("unknown", part, table)));
         return Optional.of(part);
     }
 
@@ -196,9 +299,14 @@ public final class HouseholdsCsv {
     private Map<String, String> agreed() {
         var map = new TreeMap<String, String>();
         // Lesson and line are file names and ids: their case counts.
-        for (var part : Arrays.stream(cell("agreed").split(";")).map(String::strip).filter(p -> !p.isEmpty()).toList()) {
+        for (var part : Arrays.stream(cell("agreed").split(";"))
+                .map(String::strip)
+                .filter(p -> !p.isEmpty())
+                .toList()) {
             int eq = part.lastIndexOf('=');
-            if (eq < 1 || !part.substring(0, eq).contains("/") || part.substring(eq + 1).isBlank()) {
+            if (eq < 1
+                    || !part.substring(0, eq).contains("/")
+                    || part.substring(eq + 1).isBlank()) {
                 throw new BadCell("agreed", Words.say("agreed", part));
             }
             map.put(part.substring(0, eq), part.substring(eq + 1));

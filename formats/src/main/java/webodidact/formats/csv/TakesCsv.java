@@ -20,10 +20,18 @@ public final class TakesCsv {
     public static byte[] write(List<Take> takes) {
         var rows = new ArrayList<List<String>>();
         for (var take : takes) {
-            if (take.steps().isEmpty()) rows.add(List.of(take.id(), take.lesson(), take.at().toString(), "", "", "0", "0", "0"));
+            if (take.steps().isEmpty())
+                rows.add(List.of(take.id(), take.lesson(), take.at().toString(), "", "", "0", "0", "0"));
             for (var s : take.steps()) {
-                rows.add(List.of(take.id(), take.lesson(), take.at().toString(), s.step(), s.title(), String.valueOf(s.seconds()),
-                        String.valueOf(s.held()), String.valueOf(s.marks())));
+                rows.add(List.of(
+                        take.id(),
+                        take.lesson(),
+                        take.at().toString(),
+                        s.step(),
+                        s.title(),
+                        String.valueOf(s.seconds()),
+                        String.valueOf(s.held()),
+                        String.valueOf(s.marks())));
             }
         }
         return CsvTable.write(HEADING, rows);
@@ -34,19 +42,27 @@ public final class TakesCsv {
         try {
             table = CsvTable.read(file, content);
         } catch (IllegalArgumentException e) {
-            return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
+            return new Read.Refused<>(
+                    new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
         }
         var takes = new LinkedHashMap<String, Take>();
         var warnings = new ArrayList<>(table.warnings());
-        var missing = HEADING.stream().filter(c -> table.headings().stream().noneMatch(c::equalsIgnoreCase)).toList();
+        var missing = HEADING.stream()
+                .filter(c -> table.headings().stream().noneMatch(c::equalsIgnoreCase))
+                .toList();
         if (!missing.isEmpty() && !table.headings().isEmpty()) {
-            return new Read.Refused<>(new Warning(new Place(file, 1, ""), "missing", Words.say("missing", String.join("' and '", missing), String.join(", ", HEADING))));
+            return new Read.Refused<>(new Warning(
+                    new Place(file, 1, ""),
+                    "missing",
+                    Words.say("missing", String.join("' and '", missing), String.join(", ", HEADING))));
         }
         for (var row : table.rows()) {
             try {
                 add(takes, row);
             } catch (IllegalArgumentException | DateTimeParseException e) {
-                warnings.add(new Warning(new Place(file, (int) row.getRecordNumber() + 1, ""), "bad-value",
+                warnings.add(new Warning(
+                        new Place(file, (int) row.getRecordNumber() + 1, ""),
+                        "bad-value",
                         Words.say("take", e.getMessage())));
             }
         }
@@ -59,7 +75,14 @@ public final class TakesCsv {
         if (id.isEmpty() || lesson.isEmpty()) throw new IllegalArgumentException(Words.say("take.empty"));
         // A take of which no step was kept has a row without one.
         var step = CsvTable.cell(row, "step");
-        var time = step.isEmpty() ? List.<Take.StepTime>of() : List.of(new Take.StepTime(step, CsvTable.cell(row, "title"), whole(row, "seconds"), whole(row, "held"), whole(row, "marks")));
+        var time = step.isEmpty()
+                ? List.<Take.StepTime>of()
+                : List.of(new Take.StepTime(
+                        step,
+                        CsvTable.cell(row, "title"),
+                        whole(row, "seconds"),
+                        whole(row, "held"),
+                        whole(row, "marks")));
         var at = LocalDateTime.parse(CsvTable.cell(row, "at"));
         var known = takes.get(id);
         var steps = new ArrayList<>(known == null ? List.<Take.StepTime>of() : known.steps());

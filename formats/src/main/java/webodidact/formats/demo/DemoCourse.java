@@ -9,8 +9,13 @@ import webodidact.formats.course.CourseFolder;
 
 /** The invented course that comes with the application. */
 public final class DemoCourse {
-    public static final List<String> FILES = List.of("course.json", "1-fish-parcels.lesson.json", "2-cheese-scones.lesson.json",
-            "3-vegetable-dumplings.lesson.json", "households.csv", "takes.csv");
+    public static final List<String> FILES = List.of(
+            "course.json",
+            "1-fish-parcels.lesson.json",
+            "2-cheese-scones.lesson.json",
+            "3-vegetable-dumplings.lesson.json",
+            "households.csv",
+            "takes.csv");
 
     private DemoCourse() {}
 

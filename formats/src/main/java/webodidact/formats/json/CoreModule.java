@@ -53,9 +53,13 @@ final class CoreModule {
     private CoreModule() {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "way")
-    @JsonSubTypes({@JsonSubTypes.Type(value = Cover.Stay.class, name = "stay"), @JsonSubTypes.Type(value = Cover.CarryOn.class, name = "carry-on"),
-        @JsonSubTypes.Type(value = Cover.Cut.class, name = "cut"), @JsonSubTypes.Type(value = Cover.ReadyCopy.class, name = "ready-copy"),
-        @JsonSubTypes.Type(value = Cover.SpeedUp.class, name = "speed-up")})
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Cover.Stay.class, name = "stay"),
+        @JsonSubTypes.Type(value = Cover.CarryOn.class, name = "carry-on"),
+        @JsonSubTypes.Type(value = Cover.Cut.class, name = "cut"),
+        @JsonSubTypes.Type(value = Cover.ReadyCopy.class, name = "ready-copy"),
+        @JsonSubTypes.Type(value = Cover.SpeedUp.class, name = "speed-up")
+    })
     private interface CoverShape {}
 
     /** A file has the fields of a step flat, as its draft has them. */
@@ -120,11 +124,21 @@ final class CoreModule {
         text(module, LocalDateTime.class, LocalDateTime::toString, CoreModule::dateTime);
         module.setSerializerModifier(new EnumWriting());
         module.setDeserializerModifier(new EnumReading());
-        return JsonMapper.builder().addModule(module).addMixIn(Cover.class, CoverShape.class)
-                .addMixIn(Step.class, Flat.class).addMixIn(Step.Draft.class, Plain.class).addMixIn(Course.class, Plain.class).addMixIn(Lesson.class, WithSets.class).addMixIn(FoodLine.class, WithLabel.class).addMixIn(OwnFood.class, Whole.class)
-                .defaultPropertyInclusion(JsonInclude.Value.construct(JsonInclude.Include.NON_DEFAULT, JsonInclude.Include.ALWAYS))
+        return JsonMapper.builder()
+                .addModule(module)
+                .addMixIn(Cover.class, CoverShape.class)
+                .addMixIn(Step.class, Flat.class)
+                .addMixIn(Step.Draft.class, Plain.class)
+                .addMixIn(Course.class, Plain.class)
+                .addMixIn(Lesson.class, WithSets.class)
+                .addMixIn(FoodLine.class, WithLabel.class)
+                .addMixIn(OwnFood.class, Whole.class)
+                .defaultPropertyInclusion(
+                        JsonInclude.Value.construct(JsonInclude.Include.NON_DEFAULT, JsonInclude.Include.ALWAYS))
                 .enable(SerializationFeature.INDENT_OUTPUT)
-                .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(
+                        DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
+                        DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
@@ -136,7 +150,9 @@ final class CoreModule {
     }
 
     private static String clock(int seconds) {
-        return seconds >= 60_000 ? seconds / 3600 + ":" + two(seconds / 60 % 60) + ":" + two(seconds % 60) : seconds / 60 + ":" + two(seconds % 60);
+        return seconds >= 60_000
+                ? seconds / 3600 + ":" + two(seconds / 60 % 60) + ":" + two(seconds % 60)
+                : seconds / 60 + ":" + two(seconds % 60);
     }
 
     private static String two(int n) {
@@ -151,7 +167,8 @@ final class CoreModule {
         }
     }
 
-    private static <T> void text(SimpleModule module, Class<T> type, Function<T, String> print, Function<String, T> parse) {
+    private static <T> void text(
+            SimpleModule module, Class<T> type, Function<T, String> print, Function<String, T> parse) {
         module.addSerializer(type, new StdSerializer<>(type) {
             @Override
             public void serialize(T value, JsonGenerator out, SerializerProvider provider) throws IOException {
@@ -175,28 +192,35 @@ final class CoreModule {
     }
 
     private static Enum<?> enumOf(Class<?> type, String text, DeserializationContext context) throws IOException {
-        for (var constant : type.getEnumConstants()) if (enumText((Enum<?>) constant).equals(text)) return (Enum<?>) constant;
-        var all = Arrays.stream(type.getEnumConstants()).map(c -> enumText((Enum<?>) c)).toList();
+        for (var constant : type.getEnumConstants())
+            if (enumText((Enum<?>) constant).equals(text)) return (Enum<?>) constant;
+        var all = Arrays.stream(type.getEnumConstants())
+                .map(c -> enumText((Enum<?>) c))
+                .toList();
         throw context.weirdStringException(text, type, Words.say("one", text, String.join(", ", all)));
     }
 
     private static final class EnumWriting extends BeanSerializerModifier {
         @Override
-        public JsonSerializer<?> modifyEnumSerializer(SerializationConfig config, JavaType type, BeanDescription bean, JsonSerializer<?> usual) {
+        public JsonSerializer<?> modifyEnumSerializer(
+                SerializationConfig config, JavaType type, BeanDescription bean, JsonSerializer<?> usual) {
             return new StdSerializer<Enum<?>>(Enum.class, false) {
                 @Override
-                public void serialize(Enum<?> value, JsonGenerator out, SerializerProvider provider) throws IOException {
+                public void serialize(Enum<?> value, JsonGenerator out, SerializerProvider provider)
+                        throws IOException {
                     out.writeString(enumText(value));
                 }
             };
         }
 
         @Override
-        public JsonSerializer<?> modifyKeySerializer(SerializationConfig config, JavaType type, BeanDescription bean, JsonSerializer<?> usual) {
+        public JsonSerializer<?> modifyKeySerializer(
+                SerializationConfig config, JavaType type, BeanDescription bean, JsonSerializer<?> usual) {
             if (!type.isEnumType()) return usual;
             return new StdSerializer<Enum<?>>(Enum.class, false) {
                 @Override
-                public void serialize(Enum<?> value, JsonGenerator out, SerializerProvider provider) throws IOException {
+                public void serialize(Enum<?> value, JsonGenerator out, SerializerProvider provider)
+                        throws IOException {
                     out.writeFieldName(enumText(value));
                 }
             };
@@ -205,7 +229,8 @@ final class CoreModule {
 
     private static final class EnumReading extends BeanDeserializerModifier {
         @Override
-        public JsonDeserializer<?> modifyEnumDeserializer(DeserializationConfig config, JavaType type, BeanDescription bean, JsonDeserializer<?> usual) {
+        public JsonDeserializer<?> modifyEnumDeserializer(
+                DeserializationConfig config, JavaType type, BeanDescription bean, JsonDeserializer<?> usual) {
             return new StdDeserializer<Enum<?>>(type) {
                 @Override
                 public Enum<?> deserialize(JsonParser in, DeserializationContext context) throws IOException {
@@ -215,7 +240,8 @@ final class CoreModule {
         }
 
         @Override
-        public KeyDeserializer modifyKeyDeserializer(DeserializationConfig config, JavaType type, KeyDeserializer usual) {
+        public KeyDeserializer modifyKeyDeserializer(
+                DeserializationConfig config, JavaType type, KeyDeserializer usual) {
             if (!type.isEnumType()) return usual;
             return new KeyDeserializer() {
                 @Override

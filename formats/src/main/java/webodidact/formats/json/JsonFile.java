@@ -27,6 +27,7 @@ import webodidact.formats.api.Warning;
 public final class JsonFile {
     /** The number of the format written; a file with a larger one is left alone. */
     public static final int FORMAT = 1;
+
     private static final ObjectMapper JSON = CoreModule.mapper();
 
     private JsonFile() {}
@@ -51,7 +52,8 @@ public final class JsonFile {
 
     private static byte[] bytes(JsonNode node) {
         try {
-            return (halves(JSON.writeValueAsString(node).replace("\r\n", "\n")) + "\n").getBytes(StandardCharsets.UTF_8);
+            return (halves(JSON.writeValueAsString(node).replace("\r\n", "\n")) + "\n")
+                    .getBytes(StandardCharsets.UTF_8);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("Bug: a record cannot be written as JSON", e);
         }
@@ -109,7 +111,9 @@ public final class JsonFile {
         var text = new String(content, StandardCharsets.UTF_8);
         int brace = text.indexOf('{') + 1;
         boolean alone = text.substring(brace).stripLeading().startsWith("}");
-        return (text.substring(0, brace) + "\"id\" : " + JSON.writeValueAsString(id) + (alone ? "" : ",") + text.substring(brace)).getBytes(StandardCharsets.UTF_8);
+        return (text.substring(0, brace) + "\"id\" : " + JSON.writeValueAsString(id) + (alone ? "" : ",")
+                        + text.substring(brace))
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     private static <T> Read<T> refused(String file, int line, String field, String code, String message) {
@@ -121,9 +125,20 @@ public final class JsonFile {
         var field = e instanceof JsonMappingException m ? path(m) : "";
         var place = new Place(file, Math.max(0, line), field);
         return switch (e) {
-            case JsonParseException p -> new Warning(place, "damaged", Words.say("damaged", firstLine(p.getOriginalMessage()).replaceFirst("\\s*\\([^()]*\\[Source.*$|:? \\(?(?:consider )?enabl(?:e|ing) `.*$", "")));
-            case UnrecognizedPropertyException u -> new Warning(place, "unknown-field", Words.say("field", u.getPropertyName()));
-            case InvalidFormatException f when isOurs(f.getTargetType()) -> new Warning(place, "bad-value", tail(f.getOriginalMessage()));
+            case JsonParseException p ->
+                new Warning(
+                        place,
+                        "damaged",
+                        Words.say(
+                                "damaged",
+                                firstLine(p.getOriginalMessage())
+                                        .replaceFirst(
+                                                "\\s*\\([^()]*\\[Source.*$|:? \\(?(?:consider )?enabl(?:e|ing) `.*$",
+                                                "")));
+            case UnrecognizedPropertyException u ->
+                new Warning(place, "unknown-field", Words.say("field", u.getPropertyName()));
+            case InvalidFormatException f
+            when isOurs(f.getTargetType()) -> new Warning(place, "bad-value", tail(f.getOriginalMessage()));
             case StreamConstraintsException _ -> new Warning(place, "damaged", Words.say("beyond"));
             default -> new Warning(place, "bad-value", own(e));
         };
@@ -132,22 +147,29 @@ public final class JsonFile {
     /** What a constructor of ours said, or which kind of value was expected. */
     private static String own(JsonProcessingException e) {
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
-            if (cause instanceof IllegalArgumentException && cause.getMessage() != null) return firstLine(cause.getMessage());
+            if (cause instanceof IllegalArgumentException && cause.getMessage() != null)
+                return firstLine(cause.getMessage());
         }
-        return e instanceof MismatchedInputException m ? Words.say("expected", kind(m.getTargetType())) : e instanceof InputCoercionException ? Words.say("whole.most") : Words.say("unread.here");
+        return e instanceof MismatchedInputException m
+                ? Words.say("expected", kind(m.getTargetType()))
+                : e instanceof InputCoercionException ? Words.say("whole.most") : Words.say("unread.here");
     }
 
     private static boolean isOurs(Class<?> type) {
-        return type != null && (type.isEnum() || type.getName().startsWith("webodidact.") || type == LocalDateTime.class);
+        return type != null
+                && (type.isEnum() || type.getName().startsWith("webodidact.") || type == LocalDateTime.class);
     }
 
     private static String kind(Class<?> type) {
         if (type == null) return Words.say("kind.other");
-        if (type == int.class || type == Integer.class || type == long.class || type == Long.class) return Words.say("kind.whole");
+        if (type == int.class || type == Integer.class || type == long.class || type == Long.class)
+            return Words.say("kind.whole");
         if (type == boolean.class || type == Boolean.class) return Words.say("kind.flag");
         if (type == String.class || type.isEnum()) return Words.say("kind.text");
         if (Collection.class.isAssignableFrom(type)) return Words.say("kind.list");
-        return type.isRecord() || Map.class.isAssignableFrom(type) || type.isInterface() ? Words.say("kind.fields") : Words.say("kind.other");
+        return type.isRecord() || Map.class.isAssignableFrom(type) || type.isInterface()
+                ? Words.say("kind.fields")
+                : Words.say("kind.other");
     }
 
     /** Jackson puts its own words before ours: "Cannot deserialize value of type X from String "y": ours". */
@@ -157,11 +179,17 @@ public final class JsonFile {
     }
 
     private static String firstLine(String message) {
-        return message == null ? Words.say("unread") : message.lines().findFirst().orElse(Words.say("unread"));
+        return message == null
+                ? Words.say("unread")
+                : message.lines().findFirst().orElse(Words.say("unread"));
     }
 
     /** "steps 3 hands": list places count from 1. */
     private static String path(JsonMappingException e) {
-        return String.join(" ", e.getPath().stream().map(r -> r.getFieldName() == null ? String.valueOf(r.getIndex() + 1) : r.getFieldName()).toList());
+        return String.join(
+                " ",
+                e.getPath().stream()
+                        .map(r -> r.getFieldName() == null ? String.valueOf(r.getIndex() + 1) : r.getFieldName())
+                        .toList());
     }
 }

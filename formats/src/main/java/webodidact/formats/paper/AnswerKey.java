@@ -17,6 +17,9 @@ final class AnswerKey extends ListPaper {
 
     @Override
     List<Section> sections(Outcome outcome) {
-        return List.of(new Section(Words.say("key.answers"), "", outcome.answers().pupil().answers().stream().map(Row::of).toList()));
+        return List.of(new Section(
+                Words.say("key.answers"),
+                "",
+                outcome.answers().pupil().answers().stream().map(Row::of).toList()));
     }
 }

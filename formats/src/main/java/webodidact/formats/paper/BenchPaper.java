@@ -18,11 +18,16 @@ final class BenchPaper extends ListPaper {
 
     @Override
     List<Section> sections(Outcome outcome) {
-        return outcome.answers().setOut().settings().stream().map(s -> {
-            var rows = new ArrayList<Row>();
-            s.foods().forEach(f -> rows.add(Row.of(f)));
-            s.tools().forEach(t -> rows.add(Row.of(t)));
-            return new Section(s.number() + " " + s.title(), s.apart().isEmpty() ? "" : Words.say("bench.raw", s.apart()), rows);
-        }).toList();
+        return outcome.answers().setOut().settings().stream()
+                .map(s -> {
+                    var rows = new ArrayList<Row>();
+                    s.foods().forEach(f -> rows.add(Row.of(f)));
+                    s.tools().forEach(t -> rows.add(Row.of(t)));
+                    return new Section(
+                            s.number() + " " + s.title(),
+                            s.apart().isEmpty() ? "" : Words.say("bench.raw", s.apart()),
+                            rows);
+                })
+                .toList();
     }
 }

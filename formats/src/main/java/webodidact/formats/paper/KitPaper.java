@@ -20,10 +20,32 @@ final class KitPaper extends ListPaper {
     @Override
     List<Section> sections(Outcome outcome) {
         var kit = outcome.answers().kit();
-        var delays = outcome.answers().delays().stream().map(d -> Row.of(Words.say("kit.delay", d.step(), d.tool().name(), d.turns(), Clock.text(d.added())))).toList();
-        return List.of(new Section(Words.say("kit.pots"), "", kit.pots().stream().map(p -> new Row(kit.sets() + " ×", p.label(), "", "")).toList()),
-                new Section(Words.say("kit.buy"), "", kit.totals().stream().map(t -> new Row(t.take(), t.item(), t.packs(), "")).toList()),
-                new Section(Words.say("kit.tools"), "", kit.tools().stream().map(t -> new Row(t.there() + " ×", t.name(), t.turns() > 1 ? Words.say("kit.shared", t.turns()) : "", "")).toList()),
+        var delays = outcome.answers().delays().stream()
+                .map(d -> Row.of(Words.say("kit.delay", d.step(), d.tool().name(), d.turns(), Clock.text(d.added()))))
+                .toList();
+        return List.of(
+                new Section(
+                        Words.say("kit.pots"),
+                        "",
+                        kit.pots().stream()
+                                .map(p -> new Row(kit.sets() + " ×", p.label(), "", ""))
+                                .toList()),
+                new Section(
+                        Words.say("kit.buy"),
+                        "",
+                        kit.totals().stream()
+                                .map(t -> new Row(t.take(), t.item(), t.packs(), ""))
+                                .toList()),
+                new Section(
+                        Words.say("kit.tools"),
+                        "",
+                        kit.tools().stream()
+                                .map(t -> new Row(
+                                        t.there() + " ×",
+                                        t.name(),
+                                        t.turns() > 1 ? Words.say("kit.shared", t.turns()) : "",
+                                        ""))
+                                .toList()),
                 new Section(Words.say("kit.waits"), "", delays));
     }
 }

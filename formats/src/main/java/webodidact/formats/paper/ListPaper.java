@@ -40,8 +40,22 @@ abstract class ListPaper implements Paper {
         gaps.put("intro", intro(outcome));
         gaps.put("empty", Words.say("paper." + id() + ".empty"));
         gaps.put("notice", notice(outcome));
-        gaps.put("sections", sections(outcome).stream().filter(s -> !s.rows().isEmpty()).map(s -> Map.of("title", s.title(), "lead", s.lead(), "rows", s.rows().stream()
-                .map(r -> Map.of("take", r.take(), "text", r.text(), "soft", r.soft(), "right", r.right())).toList())).toList());
+        gaps.put(
+                "sections",
+                sections(outcome).stream()
+                        .filter(s -> !s.rows().isEmpty())
+                        .map(s -> Map.of(
+                                "title",
+                                s.title(),
+                                "lead",
+                                s.lead(),
+                                "rows",
+                                s.rows().stream()
+                                        .map(r -> Map.of(
+                                                "take", r.take(), "text", r.text(), "soft", r.soft(), "right",
+                                                r.right()))
+                                        .toList()))
+                        .toList());
         return PAGE.fill(outcome, gaps);
     }
 }

@@ -16,9 +16,9 @@ import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Way;
 import webodidact.core.lesson.Who;
-import webodidact.core.script.Ways;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.script.Draws;
+import webodidact.core.script.Ways;
 import webodidact.core.swap.CookedAmount;
 import webodidact.core.time.Clock;
 
@@ -40,7 +40,15 @@ final class MethodCard implements Paper {
         }
         var gaps = new HashMap<String, Object>();
         gaps.put("steps", steps);
-        gaps.put("makes", Words.say("makes", AmountText.number(outcome.lesson().makes().count().times(outcome.gather().factor())), outcome.lesson().makes().what()));
+        gaps.put(
+                "makes",
+                Words.say(
+                        "makes",
+                        AmountText.number(outcome.lesson()
+                                .makes()
+                                .count()
+                                .times(outcome.gather().factor())),
+                        outcome.lesson().makes().what()));
         return PAGE.fill(outcome, gaps);
     }
 
@@ -49,19 +57,35 @@ final class MethodCard implements Paper {
         map.put("number", number);
         map.put("title", step.title());
         map.put("text", step.doing().isBlank() ? step.say() : step.doing());
-        map.put("uses", String.join(" · ", step.uses().stream().map(u -> use(outcome, step, u)).filter(u -> !u.isEmpty()).toList()));
+        map.put(
+                "uses",
+                String.join(
+                        " · ",
+                        step.uses().stream()
+                                .map(u -> use(outcome, step, u))
+                                .filter(u -> !u.isEmpty())
+                                .toList()));
         map.put("who", step.who() == Who.LEARNER ? "" : step.who().title());
         var wait = step.waiting();
         map.put("wait", wait == null ? "" : wait(wait));
-        map.put("heat", step.heat() == null ? "" : Words.say("method.oven", step.heat().text()));
+        map.put(
+                "heat",
+                step.heat() == null ? "" : Words.say("method.oven", step.heat().text()));
         map.put("cautions", cautions(outcome, step));
         map.put("looks", looks(step));
-        map.put("ways", step.ways().stream().filter(Way::offered).map(w -> way(outcome, w)).toList());
+        map.put(
+                "ways",
+                step.ways().stream()
+                        .filter(Way::offered)
+                        .map(w -> way(outcome, w))
+                        .toList());
         return map;
     }
 
     private static String wait(Wait wait) {
-        var said = wait.what().isBlank() ? wait.time().text() : Words.say("method.wait", wait.time().text(), wait.what());
+        var said = wait.what().isBlank()
+                ? wait.time().text()
+                : Words.say("method.wait", wait.time().text(), wait.what());
         return wait.cue().isBlank() ? said : Words.say("method.until", said, wait.cue());
     }
 
@@ -70,7 +94,8 @@ final class MethodCard implements Paper {
         var all = new ArrayList<String>();
         for (var look : step.waiting().looks()) all.add(Words.say("method.look", Clock.text(look.at()), look.what()));
         var rounds = step.waiting().rounds();
-        if (rounds != null) all.add(rounds.stop().isBlank() ? rounds.text() : Words.say("method.stop", rounds.text(), rounds.stop()));
+        if (rounds != null)
+            all.add(rounds.stop().isBlank() ? rounds.text() : Words.say("method.stop", rounds.text(), rounds.stop()));
         return all;
     }
 
@@ -89,21 +114,32 @@ final class MethodCard implements Paper {
         // What an earlier step has taken is named, not measured out again; what others measure out is left to them.
         var taken = Draws.taken(outcome.draws(), step.id(), use);
         var amount = taken == null ? null : CookedAmount.of(line, taken, outcome.knowledge());
-        var name = line.chosen() == null ? line.item() : outcome.knowledge().food(line.chosen()).map(f -> f.name()).orElse(line.item());
+        var name = line.chosen() == null
+                ? line.item()
+                : outcome.knowledge().food(line.chosen()).map(f -> f.name()).orElse(line.item());
         if (amount == null) return name;
-        return KitchenRounding.round(amount.times(outcome.gather().factor()), outcome.course().house()).text(name) + " " + name;
+        return KitchenRounding.round(
+                                amount.times(outcome.gather().factor()),
+                                outcome.course().house())
+                        .text(name) + " " + name;
     }
 
     private static List<String> cautions(Outcome outcome, Step step) {
         var all = new ArrayList<String>();
         if (step.acts().contains(Act.WASH_HANDS)) all.add(Words.say("caution.wash"));
-        boolean blade = step.tools().stream().flatMap(t -> outcome.knowledge().tool(t).stream()).anyMatch(t -> t.hazard() == Hazard.BLADE);
+        boolean blade = step.tools().stream()
+                .flatMap(t -> outcome.knowledge().tool(t).stream())
+                .anyMatch(t -> t.hazard() == Hazard.BLADE);
         if (blade) all.add(Words.say("caution.blade"));
         if (step.place().isHot()) {
             var profile = outcome.course().profile();
             for (var use : step.uses()) {
-                outcome.lesson().food(use.line()).flatMap(l -> outcome.knowledge().food(l.cooked())).filter(f -> profile.core(f.risk()) > 0)
-                        .ifPresent(f -> all.add(Words.say("caution.core", f.name(), profile.degrees(profile.core(f.risk())))));
+                outcome.lesson()
+                        .food(use.line())
+                        .flatMap(l -> outcome.knowledge().food(l.cooked()))
+                        .filter(f -> profile.core(f.risk()) > 0)
+                        .ifPresent(f ->
+                                all.add(Words.say("caution.core", f.name(), profile.degrees(profile.core(f.risk())))));
             }
         }
         if (step.place() == Place.MICROWAVE) all.add(microwave(outcome, step));
@@ -114,11 +150,14 @@ final class MethodCard implements Paper {
 
     /** The time for other microwaves than the instructor's. */
     private static String microwave(Outcome outcome, Step step) {
-        int seconds = step.waiting() != null ? step.waiting().time().low() : step.hands().low();
+        int seconds = step.waiting() != null
+                ? step.waiting().time().low()
+                : step.hands().low();
         int own = outcome.course().kitchen().watts();
         var times = new ArrayList<String>();
         for (int watts : List.of(600, 700, 800, 900, 1000)) {
-            if (watts != own && seconds > 0) times.add(watts + " W " + Clock.text(Microwave.seconds(seconds, own, watts)));
+            if (watts != own && seconds > 0)
+                times.add(watts + " W " + Clock.text(Microwave.seconds(seconds, own, watts)));
         }
         return Words.say(times.isEmpty() ? "caution.microwave" : "caution.microwave.others", own, times);
     }

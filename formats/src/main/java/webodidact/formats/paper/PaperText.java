@@ -10,6 +10,10 @@ final class PaperText {
 
     /** "Thursday 3 December, 17:30", or "". */
     static String air(LocalDateTime air) {
-        return air == null ? "" : DateTimeFormatter.ofPattern(Words.say("air"), Language.current().locale()).format(air);
+        return air == null
+                ? ""
+                : DateTimeFormatter.ofPattern(
+                                Words.say("air"), Language.current().locale())
+                        .format(air);
     }
 }

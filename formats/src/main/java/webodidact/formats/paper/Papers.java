@@ -13,8 +13,15 @@ import webodidact.formats.pdf.PdfWriter;
 
 /** The one index of papers, and writing them. */
 public final class Papers {
-    public static final List<Paper> ALL = List.of(new GatherPaper(), new MethodCard(), new SubstitutionPaper(), new ShootPaper(), new BenchPaper(), new KitPaper(),
-            new PupilPaper(), new AnswerKey());
+    public static final List<Paper> ALL = List.of(
+            new GatherPaper(),
+            new MethodCard(),
+            new SubstitutionPaper(),
+            new ShootPaper(),
+            new BenchPaper(),
+            new KitPaper(),
+            new PupilPaper(),
+            new AnswerKey());
 
     private Papers() {}
 

@@ -18,9 +18,23 @@ final class PupilPaper extends ListPaper {
     @Override
     List<Section> sections(Outcome outcome) {
         var pupil = outcome.answers().pupil();
-        return List.of(new Section(Words.say("pupil.steps"), "", pupil.questions().stream().map(q -> new Row(String.valueOf(q.step()), q.title() + (q.doing().isBlank() ? "" : ": " + q.doing()),
-                "_______________________   ".repeat(q.blanks()).strip(), "")).toList()),
-                new Section(Words.say("pupil.choose"), "", pupil.foods().stream().map(Row::of).toList()));
+        return List.of(
+                new Section(
+                        Words.say("pupil.steps"),
+                        "",
+                        pupil.questions().stream()
+                                .map(q -> new Row(
+                                        String.valueOf(q.step()),
+                                        q.title() + (q.doing().isBlank() ? "" : ": " + q.doing()),
+                                        "_______________________   "
+                                                .repeat(q.blanks())
+                                                .strip(),
+                                        ""))
+                                .toList()),
+                new Section(
+                        Words.say("pupil.choose"),
+                        "",
+                        pupil.foods().stream().map(Row::of).toList()));
     }
 
     @Override

@@ -16,15 +16,36 @@ final class ShootPaper extends ListPaper {
         var list = outcome.answers().shoot();
         var cost = outcome.answers().costs().shoot();
         var said = Words.say("shoot.intro", list.onCamera(), list.copies(), list.spares());
-        return cost.outlay().isZero() ? said : Words.say("shoot.paid", said, Costs.money(cost.outlay(), outcome.course().currency()));
+        return cost.outlay().isZero()
+                ? said
+                : Words.say(
+                        "shoot.paid",
+                        said,
+                        Costs.money(cost.outlay(), outcome.course().currency()));
     }
 
     @Override
     List<Section> sections(Outcome outcome) {
         var list = outcome.answers().shoot();
         var lefts = outcome.answers().leftovers();
-        return List.of(new Section(Words.say("shoot.food"), "", list.entries().stream().map(e -> new Row(e.take(), e.item(), e.why(), "")).toList()),
-                new Section(Words.say("shoot.kit"), "", list.tools().stream().map(t -> new Row(t.count() > 1 ? t.count() + " ×" : "1 ×", t.name(), "", "")).toList()),
-                new Section(Words.say("shoot.left"), "", lefts.stream().map(l -> new Row(l.shown(), l.item(), l.plan(), "")).toList()));
+        return List.of(
+                new Section(
+                        Words.say("shoot.food"),
+                        "",
+                        list.entries().stream()
+                                .map(e -> new Row(e.take(), e.item(), e.why(), ""))
+                                .toList()),
+                new Section(
+                        Words.say("shoot.kit"),
+                        "",
+                        list.tools().stream()
+                                .map(t -> new Row(t.count() > 1 ? t.count() + " ×" : "1 ×", t.name(), "", ""))
+                                .toList()),
+                new Section(
+                        Words.say("shoot.left"),
+                        "",
+                        lefts.stream()
+                                .map(l -> new Row(l.shown(), l.item(), l.plan(), ""))
+                                .toList()));
     }
 }

@@ -37,9 +37,15 @@ final class SubstitutionPaper extends ListPaper {
 
     private static Row row(SubstitutionSheet.Entry entry) {
         var offer = entry.offer();
-        var changes = offer.knockOns().stream().filter(k -> k.kind() != KnockOn.Kind.WORDING && k.kind() != KnockOn.Kind.DIET).map(KnockOn::text).toList();
+        var changes = offer.knockOns().stream()
+                .filter(k -> k.kind() != KnockOn.Kind.WORDING && k.kind() != KnockOn.Kind.DIET)
+                .map(KnockOn::text)
+                .toList();
         var said = Words.say("swap.for", offer.title(), entry.item());
-        return new Row(offer.amount(), offer.addedText().isEmpty() ? said : Words.say("swap.with", said, offer.addedText()),
-                String.join(" ", changes), offer.food().contains());
+        return new Row(
+                offer.amount(),
+                offer.addedText().isEmpty() ? said : Words.say("swap.with", said, offer.addedText()),
+                String.join(" ", changes),
+                offer.food().contains());
     }
 }

@@ -14,7 +14,12 @@ final class Template {
     private final String style;
 
     Template(String resource) {
-        page = Mustache.compiler().escapeHTML(true).emptyStringIsFalse(true).zeroIsFalse(true).nullValue("").compile(load(resource));
+        page = Mustache.compiler()
+                .escapeHTML(true)
+                .emptyStringIsFalse(true)
+                .zeroIsFalse(true)
+                .nullValue("")
+                .compile(load(resource));
         style = load("paper.css");
     }
 

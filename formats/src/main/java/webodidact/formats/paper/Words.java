@@ -17,6 +17,8 @@ final class Words {
 
     /** What templates say by themselves: {@code page.*}, without that prefix. */
     static Map<String, String> page() {
-        return OURS.keys(Language.ENGLISH).stream().filter(k -> k.startsWith("page.")).collect(Collectors.toMap(k -> k.substring(5), k -> say(k)));
+        return OURS.keys(Language.ENGLISH).stream()
+                .filter(k -> k.startsWith("page."))
+                .collect(Collectors.toMap(k -> k.substring(5), k -> say(k)));
     }
 }

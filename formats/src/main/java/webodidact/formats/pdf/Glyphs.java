@@ -32,13 +32,21 @@ public final class Glyphs {
     /** Fonts of the fallback that the page needs, in their order. */
     static List<Fonts.Face> needed(String html) {
         var needed = new ArrayList<Fonts.Face>();
-        var beyond = printed(html).codePoints().filter(c -> !covered(Fonts.ALL.getFirst()).get(c)).distinct().toArray();
-        for (var face : Fonts.FALLBACK) for (int c : beyond) if (covered(face).get(c) && !needed.contains(face)) needed.add(face);
+        var beyond = printed(html)
+                .codePoints()
+                .filter(c -> !covered(Fonts.ALL.getFirst()).get(c))
+                .distinct()
+                .toArray();
+        for (var face : Fonts.FALLBACK)
+            for (int c : beyond) if (covered(face).get(c) && !needed.contains(face)) needed.add(face);
         return needed;
     }
 
     static boolean isRightToLeft(String html) {
-        return printed(html).codePoints().anyMatch(c -> Character.getDirectionality(c) == Character.DIRECTIONALITY_RIGHT_TO_LEFT || Character.getDirectionality(c) == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC);
+        return printed(html)
+                .codePoints()
+                .anyMatch(c -> Character.getDirectionality(c) == Character.DIRECTIONALITY_RIGHT_TO_LEFT
+                        || Character.getDirectionality(c) == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC);
     }
 
     /** Without styles and tags. */
@@ -55,15 +63,21 @@ public final class Glyphs {
 
     /** "漢 (U+6F22)", or the number alone for what cannot be seen. */
     private static String named(int c) {
-        var number = "U+" + Integer.toHexString(0x10000 | c).toUpperCase(Locale.ROOT).substring(c > 0xffff ? 0 : 1);
-        boolean seen = !Character.isISOControl(c) && Character.getType(c) != Character.SURROGATE && Character.getType(c) != Character.UNASSIGNED && c != 0xfeff;
+        var number =
+                "U+" + Integer.toHexString(0x10000 | c).toUpperCase(Locale.ROOT).substring(c > 0xffff ? 0 : 1);
+        boolean seen = !Character.isISOControl(c)
+                && Character.getType(c) != Character.SURROGATE
+                && Character.getType(c) != Character.UNASSIGNED
+                && c != 0xfeff;
         return seen ? Character.toString(c) + " (" + number + ")" : number;
     }
 
     private static BitSet covered(Fonts.Face face) {
         return COVERED.computeIfAbsent(face.file(), k -> {
             try (var in = face.open()) {
-                var map = new TTFParser().parse(new RandomAccessReadBuffer(in.readAllBytes())).getUnicodeCmapLookup();
+                var map = new TTFParser()
+                        .parse(new RandomAccessReadBuffer(in.readAllBytes()))
+                        .getUnicodeCmapLookup();
                 var set = new BitSet();
                 for (int c = 0; c < 0x20000; c++) if (map.getGlyphId(c) != 0) set.set(c);
                 return set;

@@ -29,14 +29,27 @@ public final class PdfWriter {
         try (var document = new PDDocument()) {
             var builder = new PdfRendererBuilder();
             builder.usePDDocument(document);
-            for (var face : Fonts.ALL) builder.useFont(new PDFontSupplier(font(document, face, false)), face.family(), face.weight(), FontStyle.NORMAL, true);
+            for (var face : Fonts.ALL)
+                builder.useFont(
+                        new PDFontSupplier(font(document, face, false)),
+                        face.family(),
+                        face.weight(),
+                        FontStyle.NORMAL,
+                        true);
             // Parsed only where a page needs them: they are larger than all others together.
-            for (var face : Glyphs.needed(html)) builder.useFont(new PDFontSupplier(font(document, face, true)), face.family(), face.weight(), FontStyle.NORMAL, true);
+            for (var face : Glyphs.needed(html))
+                builder.useFont(
+                        new PDFontSupplier(font(document, face, true)),
+                        face.family(),
+                        face.weight(),
+                        FontStyle.NORMAL,
+                        true);
             if (Glyphs.isRightToLeft(html)) {
                 builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
                 builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
             }
-            builder.useExternalResourceAccessControl((uri, type) -> false, ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
+            builder.useExternalResourceAccessControl(
+                    (uri, type) -> false, ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
             builder.usePdfUaAccessibility(true);
             builder.withHtmlContent(html, null);
             builder.toStream(out);

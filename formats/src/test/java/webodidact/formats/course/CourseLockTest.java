@@ -32,7 +32,8 @@ class CourseLockTest {
     @Test
     void aWindowOnAnotherMachineHoldsTheCourseWhileItTouchesItsLock() throws IOException {
         elsewhere(60);
-        assertThat(CourseLock.holder(folder)).hasValue(new CourseLock.Holder(Instant.ofEpochSecond(1_700_000_000), false));
+        assertThat(CourseLock.holder(folder))
+                .hasValue(new CourseLock.Holder(Instant.ofEpochSecond(1_700_000_000), false));
         elsewhere(180);
         assertThat(CourseLock.holder(folder)).as("silent for three minutes").isEmpty();
     }
@@ -42,7 +43,8 @@ class CourseLockTest {
         elsewhere(180);
         try (var mine = CourseLock.take(folder).orElseThrow()) {
             assertThat(mine.isHeld()).isTrue();
-            assertThat(CourseLock.holder(folder)).hasValueSatisfying(h -> assertThat(h.here()).isTrue());
+            assertThat(CourseLock.holder(folder))
+                    .hasValueSatisfying(h -> assertThat(h.here()).isTrue());
         }
         assertThat(file).doesNotExist();
     }
@@ -51,7 +53,9 @@ class CourseLockTest {
     void whatIsNoLockHoldsNothing() throws IOException {
         for (var text : new String[] {"", "pid=", "machine=another\nsince=yesterday\n", "\\u00zz", "x".repeat(5000)}) {
             Files.writeString(file, text);
-            assertThat(CourseLock.holder(folder)).as(text.length() > 40 ? "long" : text).isEmpty();
+            assertThat(CourseLock.holder(folder))
+                    .as(text.length() > 40 ? "long" : text)
+                    .isEmpty();
         }
         Files.delete(file);
         Files.createDirectory(file);

@@ -30,8 +30,15 @@ import webodidact.formats.api.Warning;
 class DiskTest extends OnDemoCourse {
     private void without(String what) throws IOException {
         var opened = open();
-        assertThat(opened.value().workbook().lessons()).extracting(Lesson::id).containsExactly("1-fish-parcels", "3-vegetable-dumplings");
-        assertThat(opened.warnings()).extracting(Warning::text).singleElement().asString().startsWith("2-cheese-scones.lesson.json: is left out: ").contains(what);
+        assertThat(opened.value().workbook().lessons())
+                .extracting(Lesson::id)
+                .containsExactly("1-fish-parcels", "3-vegetable-dumplings");
+        assertThat(opened.warnings())
+                .extracting(Warning::text)
+                .singleElement()
+                .asString()
+                .startsWith("2-cheese-scones.lesson.json: is left out: ")
+                .contains(what);
         assertThat(opened.value().folder().isFree("2-cheese-scones")).isFalse();
     }
 
@@ -49,7 +56,8 @@ class DiskTest extends OnDemoCourse {
             without("it is no regular file");
             Files.delete(file);
         }
-        try (var big = Files.newByteChannel(file, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE, StandardOpenOption.SPARSE)) {
+        try (var big = Files.newByteChannel(
+                file, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE, StandardOpenOption.SPARSE)) {
             big.position(CourseFolder.LARGEST + (1 << 20));
             big.write(ByteBuffer.wrap(new byte[] {1}));
         }
@@ -69,17 +77,22 @@ class DiskTest extends OnDemoCourse {
         var text = "alias,allergies\nÉgret,milk\nSørvær,\n";
         Files.write(folder.resolve("households.csv"), text.getBytes(Charset.forName("windows-1252")));
         var opened = open();
-        assertThat(opened.value().workbook().households()).extracting(Household::alias).containsExactly("Égret", "Sørvær");
+        assertThat(opened.value().workbook().households())
+                .extracting(Household::alias)
+                .containsExactly("Égret", "Sørvær");
         assertThat(opened.warnings()).extracting(Warning::code).containsExactly("not-utf-8");
         var book = opened.value().workbook();
         opened.value().folder().save(book, book.withHouseholds(List.of(Household.named("Tern"))));
-        assertThat(Files.readAllBytes(folder.resolve("households.csv.kept-1"))).isEqualTo(text.getBytes(Charset.forName("windows-1252")));
+        assertThat(Files.readAllBytes(folder.resolve("households.csv.kept-1")))
+                .isEqualTo(text.getBytes(Charset.forName("windows-1252")));
     }
 
     @Test
     void homesPartedBySemicolonsOrTabsKeepTheirAllergies() throws IOException {
         for (var sign : List.of(";", "\t")) {
-            Files.writeString(folder.resolve("households.csv"), "alias,measures,diets,allergies\nFulmar,metric,,milk\n".replace(",", sign));
+            Files.writeString(
+                    folder.resolve("households.csv"),
+                    "alias,measures,diets,allergies\nFulmar,metric,,milk\n".replace(",", sign));
             var opened = open();
             assertThat(opened.warnings()).isEmpty();
             assertThat(opened.value().workbook().households()).singleElement().satisfies(h -> {
@@ -94,13 +107,26 @@ class DiskTest extends OnDemoCourse {
         Files.writeString(folder.resolve("households.csv"), "Alias|Allergies\nFulmar|milk\n");
         var opened = open();
         assertThat(opened.value().workbook().households()).isEmpty();
-        assertThat(opened.warnings()).singleElement().extracting(Warning::message).asString().startsWith("has no column 'alias' and 'allergies' among 'Alias|Allergies': expected alias, measures");
-        Files.writeString(folder.resolve("households.csv"), "alias,measures,allergies\nFulmar,metric\nTern,metric,milk\n");
+        assertThat(opened.warnings())
+                .singleElement()
+                .extracting(Warning::message)
+                .asString()
+                .startsWith("has no column 'alias' and 'allergies' among 'Alias|Allergies': expected alias, measures");
+        Files.writeString(
+                folder.resolve("households.csv"), "alias,measures,allergies\nFulmar,metric\nTern,metric,milk\n");
         opened = open();
-        assertThat(opened.value().workbook().households()).extracting(Household::alias).containsExactly("Tern");
-        assertThat(opened.warnings()).extracting(Warning::text).containsExactly("households.csv, line 2: has 2 cells, the heading row has more or fewer: expected one below each heading");
+        assertThat(opened.value().workbook().households())
+                .extracting(Household::alias)
+                .containsExactly("Tern");
+        assertThat(opened.warnings())
+                .extracting(Warning::text)
+                .containsExactly(
+                        "households.csv, line 2: has 2 cells, the heading row has more or fewer: expected one below each heading");
         Files.write(folder.resolve("households.csv"), new byte[] {'a', 'l', 'i', 'a', 's', '\n', (byte) 0x81, '\n'});
-        assertThat(open().warnings()).extracting(Warning::message).containsExactly("not a CSV table: it is text neither in UTF-8 nor in Windows' letters; save it as “CSV UTF-8”");
+        assertThat(open().warnings())
+                .extracting(Warning::message)
+                .containsExactly(
+                        "not a CSV table: it is text neither in UTF-8 nor in Windows' letters; save it as “CSV UTF-8”");
     }
 
     @Test
@@ -113,17 +139,24 @@ class DiskTest extends OnDemoCourse {
         assertThat(open().warnings()).isEmpty();
         assertThat(open().value().workbook().households()).containsExactly(home);
         opened.folder().save(book, book.withCourse(course.but(d -> d.foods = List.of())));
-        assertThat(open().value().workbook().households()).as("its food is gone, the home is not").containsExactly(home);
+        assertThat(open().value().workbook().households())
+                .as("its food is gone, the home is not")
+                .containsExactly(home);
         assertThat(open().warnings()).extracting(Warning::code).containsExactly("unknown-name");
     }
 
     @Test
     void aFiveDayCureIsThereAfterReopening() throws IOException {
         var opened = open().value();
-        var cured = opened.workbook().withLesson("1-fish-parcels", l -> l.withStep("s7", s -> s.but(d -> {
-            d.waiting = d.waiting.lasting(new TimeRange(100 * 3600, 120 * 3600));
-            d.hands = TimeRange.of(101 * 3600 + 1);
-        })));
+        var cured = opened.workbook()
+                .withLesson(
+                        "1-fish-parcels",
+                        l -> l.withStep(
+                                "s7",
+                                s -> s.but(d -> {
+                                    d.waiting = d.waiting.lasting(new TimeRange(100 * 3600, 120 * 3600));
+                                    d.hands = TimeRange.of(101 * 3600 + 1);
+                                })));
         opened.folder().save(opened.workbook(), cured);
         assertThat(open().warnings()).isEmpty();
         assertThat(open().value().workbook()).isEqualTo(cured);
@@ -146,14 +179,16 @@ class DiskTest extends OnDemoCourse {
         var file = folder.resolve("course.json");
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-rw----"));
         AtomicFile.write(file, "{}".getBytes(StandardCharsets.UTF_8));
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file))).isEqualTo("rw-rw----");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                .isEqualTo("rw-rw----");
         var link = folder.resolve("link.json");
         Files.createSymbolicLink(link, Path.of("course.json"));
         AtomicFile.write(link, "{ }".getBytes(StandardCharsets.UTF_8));
         assertThat(link).isSymbolicLink();
         assertThat(file).hasContent("{ }");
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("r--r--r--"));
-        if (!Files.isWritable(file)) assertThatThrownBy(() -> AtomicFile.write(file, new byte[1])).isInstanceOf(AccessDeniedException.class);
+        if (!Files.isWritable(file))
+            assertThatThrownBy(() -> AtomicFile.write(file, new byte[1])).isInstanceOf(AccessDeniedException.class);
     }
 
     @Test
@@ -161,18 +196,25 @@ class DiskTest extends OnDemoCourse {
         var opened = open().value();
         var away = folder.resolveSibling(folder.getFileName() + "-away");
         Files.move(folder, away);
-        assertThatThrownBy(() -> opened.folder().save(opened.workbook(), opened.workbook().withHouseholds(List.of()))).isInstanceOf(NoSuchFileException.class);
+        assertThatThrownBy(() -> opened.folder()
+                        .save(opened.workbook(), opened.workbook().withHouseholds(List.of())))
+                .isInstanceOf(NoSuchFileException.class);
         assertThat(folder).doesNotExist();
-        assertThat(DiskWords.of(new NoSuchFileException(folder.toString()))).isEqualTo("'" + folder.getFileName() + "' is not there (any more)");
+        assertThat(DiskWords.of(new NoSuchFileException(folder.toString())))
+                .isEqualTo("'" + folder.getFileName() + "' is not there (any more)");
         Files.move(away, folder);
     }
 
     @Test
     void keptCopiesAreBoundedAndTheSameIsKeptOnce() throws IOException {
-        for (int i = 1; i <= 25; i++) KeptCopies.keep(folder, "course.json", ("{" + i).getBytes(StandardCharsets.UTF_8));
+        for (int i = 1; i <= 25; i++)
+            KeptCopies.keep(folder, "course.json", ("{" + i).getBytes(StandardCharsets.UTF_8));
         KeptCopies.keep(folder, "course.json", "{25".getBytes(StandardCharsets.UTF_8));
         var all = KeptCopies.in(folder);
-        assertThat(all).hasSize(KeptCopies.MOST).extracting(KeptCopies.Copy::number).containsExactlyInAnyOrder(16, 17, 18, 19, 20, 21, 22, 23, 24, 25);
+        assertThat(all)
+                .hasSize(KeptCopies.MOST)
+                .extracting(KeptCopies.Copy::number)
+                .containsExactlyInAnyOrder(16, 17, 18, 19, 20, 21, 22, 23, 24, 25);
         assertThat(Files.readString(folder.resolve("course.json.kept-25"))).isEqualTo("{25");
     }
 
@@ -180,12 +222,15 @@ class DiskTest extends OnDemoCourse {
     void aWindowAtWorkIsKnownByItsLockAndACrashedOneIsNot() throws Exception {
         assertThat(CourseLock.holder(folder)).isEmpty();
         var first = CourseLock.take(folder).orElseThrow();
-        assertThat(CourseLock.holder(folder)).hasValueSatisfying(h -> assertThat(h.here()).isTrue());
+        assertThat(CourseLock.holder(folder))
+                .hasValueSatisfying(h -> assertThat(h.here()).isTrue());
         var second = CourseLock.take(folder).orElseThrow();
         assertThat(first.isHeld()).as("taken over").isFalse();
         assertThat(second.isHeld()).isTrue();
         first.close();
-        assertThat(CourseLock.holder(folder)).as("who lost it does not release it").isPresent();
+        assertThat(CourseLock.holder(folder))
+                .as("who lost it does not release it")
+                .isPresent();
         second.close();
         assertThat(files()).doesNotContain(CourseLock.FILE);
         var lock = folder.resolve(CourseLock.FILE);
@@ -193,7 +238,9 @@ class DiskTest extends OnDemoCourse {
         Files.writeString(lock, text);
         assertThat(CourseLock.holder(folder)).as("process 1 did not start then").isEmpty();
         Files.writeString(lock, text.replaceFirst("machine=.*", "machine=elsewhere"));
-        assertThat(CourseLock.holder(folder)).as("touched just now, far away").hasValueSatisfying(h -> assertThat(h.here()).isFalse());
+        assertThat(CourseLock.holder(folder))
+                .as("touched just now, far away")
+                .hasValueSatisfying(h -> assertThat(h.here()).isFalse());
         Files.setLastModifiedTime(lock, FileTime.fromMillis(System.currentTimeMillis() - 600_000));
         assertThat(CourseLock.holder(folder)).as("silent for ten minutes").isEmpty();
         Files.writeString(lock, "\\u00zz");
@@ -203,7 +250,12 @@ class DiskTest extends OnDemoCourse {
     private String machineOf(CourseLock any) throws IOException {
         try (var lock = CourseLock.take(folder).orElseThrow()) {
             assertThat(lock).isNotSameAs(any);
-            return Files.readString(folder.resolve(CourseLock.FILE)).lines().filter(l -> l.startsWith("machine=")).findFirst().orElseThrow().substring(8);
+            return Files.readString(folder.resolve(CourseLock.FILE))
+                    .lines()
+                    .filter(l -> l.startsWith("machine="))
+                    .findFirst()
+                    .orElseThrow()
+                    .substring(8);
         }
     }
 
@@ -212,7 +264,10 @@ class DiskTest extends OnDemoCourse {
         var book = open().value().workbook().withLesson("1-fish-parcels", l -> l.but(d -> d.title = "Not yet saved"));
         var there = folder.resolve("rescue");
         CourseFolder.copy(there, book);
-        assertThat(((Read.Done<CourseFolder.Opened>) CourseFolder.open(there)).value().workbook()).isEqualTo(book);
+        assertThat(((Read.Done<CourseFolder.Opened>) CourseFolder.open(there))
+                        .value()
+                        .workbook())
+                .isEqualTo(book);
         assertThatThrownBy(() -> CourseFolder.copy(there, book)).hasMessageContaining("holds a course already");
     }
 
@@ -223,7 +278,11 @@ class DiskTest extends OnDemoCourse {
         var opened = open().value();
         var book = opened.workbook().withHouseholds(homes);
         opened.folder().save(opened.workbook(), book);
-        var cells = Files.readString(folder.resolve("households.csv")).lines().skip(1).map(l -> l.split(",")[0]).toList();
+        var cells = Files.readString(folder.resolve("households.csv"))
+                .lines()
+                .skip(1)
+                .map(l -> l.split(",")[0])
+                .toList();
         assertThat(cells.subList(0, 8)).allMatch(c -> c.startsWith("'"));
         assertThat(open().value().workbook().households()).isEqualTo(homes);
     }

@@ -23,7 +23,11 @@ class CsvTableTest {
 
     @Test
     void commaSemicolonAndTabAreToldApartByTheHeadingRow() {
-        for (var each : List.of(",", ";", "\t")) isRead(("name" + each + "note\r\nZoë" + each + "\"a, b; c\"\r\nJørn" + each + "plain\r\n").getBytes(StandardCharsets.UTF_8), 0);
+        for (var each : List.of(",", ";", "\t"))
+            isRead(
+                    ("name" + each + "note\r\nZoë" + each + "\"a, b; c\"\r\nJørn" + each + "plain\r\n")
+                            .getBytes(StandardCharsets.UTF_8),
+                    0);
     }
 
     @Test
@@ -37,8 +41,12 @@ class CsvTableTest {
 
     @Test
     void whatIsNoTextOrHasAnOpenQuoteIsRefusedInWords() {
-        assertThatThrownBy(() -> CsvTable.read("homes.csv", "name\0,note\n".getBytes(StandardCharsets.UTF_8))).isInstanceOf(IllegalArgumentException.class).hasMessage("it is no text");
-        assertThatThrownBy(() -> CsvTable.read("homes.csv", "name,note\nZo,\"open\n".getBytes(StandardCharsets.UTF_8))).isInstanceOf(IllegalArgumentException.class).hasMessageStartingWith("the quotes do not match");
+        assertThatThrownBy(() -> CsvTable.read("homes.csv", "name\0,note\n".getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage("it is no text");
+        assertThatThrownBy(() -> CsvTable.read("homes.csv", "name,note\nZo,\"open\n".getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageStartingWith("the quotes do not match");
     }
 
     @Test
@@ -53,7 +61,9 @@ class CsvTableTest {
             var back = CsvTable.read("x.csv", CsvTable.write(List.of("key", "cell"), List.of(List.of("k", cell))));
             var row = back.rows().getFirst();
             assertThat(CsvTable.cell(row, "cell")).as("cell <%s>", cell).isEqualTo(cell);
-            assertThat("=+-@|＝−".indexOf(row.get("cell").charAt(0))).as("first sign of <%s>", row.get("cell")).isNegative();
+            assertThat("=+-@|＝−".indexOf(row.get("cell").charAt(0)))
+                    .as("first sign of <%s>", row.get("cell"))
+                    .isNegative();
         }
     }
 }

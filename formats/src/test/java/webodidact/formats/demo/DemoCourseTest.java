@@ -38,9 +38,15 @@ class DemoCourseTest {
     @Test
     void eachLessonHasThreeWaysToFitItsSlot(@TempDir Path folder) throws IOException {
         DemoCourse.copyTo(folder);
-        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder)).value().workbook();
+        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder))
+                .value()
+                .workbook();
         for (var lesson : book.lessons()) {
-            var found = Fit.propose(Outcome.of(lesson, book.course(), Knowledge.shipped()), book.households(), Solver.usual(), Progress.NONE);
+            var found = Fit.propose(
+                    Outcome.of(lesson, book.course(), Knowledge.shipped()),
+                    book.households(),
+                    Solver.usual(),
+                    Progress.NONE);
             assertThat(found).as(lesson.title()).hasSizeGreaterThanOrEqualTo(3);
             assertThat(found.getFirst().fits()).as(lesson.title()).isTrue();
         }

@@ -58,52 +58,80 @@ import webodidact.formats.demo.DemoCourse;
 class JsonFileTest {
     /** A lesson with every field set, and one step for each way to cover a wait. */
     static Lesson full() {
-        var covers = List.of(Cover.STAY, new Cover.CarryOn("s3"), new Cover.CarryOn(""), new Cover.Cut(10), new Cover.ReadyCopy(60, 900), new Cover.SpeedUp(4));
+        var covers = List.of(
+                Cover.STAY,
+                new Cover.CarryOn("s3"),
+                new Cover.CarryOn(""),
+                new Cover.Cut(10),
+                new Cover.ReadyCopy(60, 900),
+                new Cover.SpeedUp(4));
         var steps = new ArrayList<Step>();
         for (int i = 0; i < covers.size(); i++) {
             var cover = covers.get(i);
-            steps.add(Step.blank("s" + (i + 1), Kind.values()[i], "“Step” <" + i + ">").but(d -> {
-                d.say = "Say\nit";
-                d.waiting = new Wait(new TimeRange(90, 7200), "rests", "soft", cover).looking(List.of(new Look(60, "turn it")));
-                if (cover instanceof Cover.Stay) d.waiting = d.waiting.inRounds(new Rounds(List.of(120, 60), "stop there"));
-                d.hands = TimeRange.of(61);
-                d.heat = new Heat(180, 200, Heat.Mode.FAN);
-                d.acts = Set.of(Act.OVEN_ON, Act.WASH_HANDS);
-                d.uses = List.of(new Use("f1", Amount.parse("1/3 cup")), new Use("f1", null));
-                d.tools = List.of("pan");
-                d.tellThenDo = true;
-                d.hold = 5;
-                d.trim = 6;
-                d.question = "Why?";
-                d.part = "Mixing";
-                d.reachBy = 1360;
-                d.fixed = true;
-                d.way = "with a knife";
-                d.ways = List.of(new Way("grater", new TimeRange(30, 50), TimeRange.of(120), List.of("grater"), Place.MICROWAVE, new Heat(150, 150, Heat.Mode.FAN), "Grate it.", Audience.AGES_7_11, true),
-                        new Way("by hand", null, null, null, null, null, null, null, false));
-                d.declined = Set.of("tool/grater");
-            }));
+            steps.add(Step.blank("s" + (i + 1), Kind.values()[i], "“Step” <" + i + ">")
+                    .but(d -> {
+                        d.say = "Say\nit";
+                        d.waiting = new Wait(new TimeRange(90, 7200), "rests", "soft", cover)
+                                .looking(List.of(new Look(60, "turn it")));
+                        if (cover instanceof Cover.Stay)
+                            d.waiting = d.waiting.inRounds(new Rounds(List.of(120, 60), "stop there"));
+                        d.hands = TimeRange.of(61);
+                        d.heat = new Heat(180, 200, Heat.Mode.FAN);
+                        d.acts = Set.of(Act.OVEN_ON, Act.WASH_HANDS);
+                        d.uses = List.of(new Use("f1", Amount.parse("1/3 cup")), new Use("f1", null));
+                        d.tools = List.of("pan");
+                        d.tellThenDo = true;
+                        d.hold = 5;
+                        d.trim = 6;
+                        d.question = "Why?";
+                        d.part = "Mixing";
+                        d.reachBy = 1360;
+                        d.fixed = true;
+                        d.way = "with a knife";
+                        d.ways = List.of(
+                                new Way(
+                                        "grater",
+                                        new TimeRange(30, 50),
+                                        TimeRange.of(120),
+                                        List.of("grater"),
+                                        Place.MICROWAVE,
+                                        new Heat(150, 150, Heat.Mode.FAN),
+                                        "Grate it.",
+                                        Audience.AGES_7_11,
+                                        true),
+                                new Way("by hand", null, null, null, null, null, null, null, false));
+                        d.declined = Set.of("tool/grater");
+                    }));
         }
         return Lesson.blank("full", 7, "Full").but(d -> {
             d.air = LocalDateTime.of(2026, 12, 3, 17, 30);
-            d.foods = List.of(FoodLine.of("f1", "milk", "milk", Amount.parse("~1-3/2 cup")).but(x -> {
-                x.size = Amount.parse("400 g");
-                x.also = Amount.parse("2 tbsp");
-                x.unsure = List.of(new Doubt(Doubt.Kind.SAID, "sure?"), new Doubt(Doubt.Kind.UNKNOWN_FOOD, "a: b"), Doubt.of(Doubt.Kind.NO_AMOUNT));
-                x.chosen = "oat-drink";
-                x.mentioned = List.of("water");
-                x.optional = true;
-                x.use = "baked";
-                x.because = "f0";
-                x.labelSays = Set.of();
-                x.plan = "Soup.";
-            }));
+            d.foods = List.of(FoodLine.of("f1", "milk", "milk", Amount.parse("~1-3/2 cup"))
+                    .but(x -> {
+                        x.size = Amount.parse("400 g");
+                        x.also = Amount.parse("2 tbsp");
+                        x.unsure = List.of(
+                                new Doubt(Doubt.Kind.SAID, "sure?"),
+                                new Doubt(Doubt.Kind.UNKNOWN_FOOD, "a: b"),
+                                Doubt.of(Doubt.Kind.NO_AMOUNT));
+                        x.chosen = "oat-drink";
+                        x.mentioned = List.of("water");
+                        x.optional = true;
+                        x.use = "baked";
+                        x.because = "f0";
+                        x.labelSays = Set.of();
+                        x.plan = "Soup.";
+                    }));
             d.tools = List.of(new ToolLine("t1", "pan", "pan", 2, "big", 3));
             d.steps = steps;
             d.ovenBefore = true;
             d.sets = new Sets(5, 2, 1);
-            d.shaping = new Shaping(Amount.parse("420 g"), Amount.parse("10 g"), new Shaping.Sheet(Ratio.of(30),
-                    Ratio.of(20), Ratio.of(13, 2), Ratio.HALF), 12, 3, 2);
+            d.shaping = new Shaping(
+                    Amount.parse("420 g"),
+                    Amount.parse("10 g"),
+                    new Shaping.Sheet(Ratio.of(30), Ratio.of(20), Ratio.of(13, 2), Ratio.HALF),
+                    12,
+                    3,
+                    2);
             d.accepted = List.of(new Accepted("over-slot", "", "The next slot is free."));
         });
     }
@@ -122,33 +150,55 @@ class JsonFileTest {
             d.profile = Profile.AU_NZ;
             d.currency = "$";
             d.prices = List.of(new Price("cheddar", "bag", Amount.parse("250 g"), 295));
-            d.foods = List.of(OwnFood.of("butter"), new OwnFood("samphire", List.of("samphire"), Shelf.FRIDGE,
-                    Map.of("chopped", Ratio.HALF), Ratio.of(3), Set.of(), false, Risk.UNWASHED, Diet.VEGAN, Ratio.of(2)));
-            d.patterns = List.of(new StepPattern("My welcome", Set.of(Delivery.RECORDED), Set.of(Audience.ADULTS), true,
+            d.foods = List.of(
+                    OwnFood.of("butter"),
+                    new OwnFood(
+                            "samphire",
+                            List.of("samphire"),
+                            Shelf.FRIDGE,
+                            Map.of("chopped", Ratio.HALF),
+                            Ratio.of(3),
+                            Set.of(),
+                            false,
+                            Risk.UNWASHED,
+                            Diet.VEGAN,
+                            Ratio.of(2)));
+            d.patterns = List.of(new StepPattern(
+                    "My welcome",
+                    Set.of(Delivery.RECORDED),
+                    Set.of(Audience.ADULTS),
+                    true,
                     Step.blank("p", Kind.WELCOME, "Hello").but(x -> x.say = "Today: {dish}.")));
             d.kitchen = new Kitchen("k", 3, 1, true, false, 0, 900, 1000);
         });
-        assertThat(((Read.Done<Course>) JsonFile.readCourse("course.json", JsonFile.write(course))).value()).isEqualTo(course);
-        assertThat(schema("course.schema.json").validate(new ObjectMapper().readTree(JsonFile.write(course)))).isEmpty();
+        assertThat(((Read.Done<Course>) JsonFile.readCourse("course.json", JsonFile.write(course))).value())
+                .isEqualTo(course);
+        assertThat(schema("course.schema.json").validate(new ObjectMapper().readTree(JsonFile.write(course))))
+                .isEmpty();
     }
 
     @Test
     void keysKeepTheirOrderSoThatTwoWritesAreTheSameBytes() {
         assertThat(JsonFile.write(read(JsonFile.write(full())))).isEqualTo(JsonFile.write(full()));
-        assertThat(new String(JsonFile.write(full()), StandardCharsets.UTF_8)).startsWith("{\n  \"format\" : 1,\n  \"number\" : 7,");
+        assertThat(new String(JsonFile.write(full()), StandardCharsets.UTF_8))
+                .startsWith("{\n  \"format\" : 1,\n  \"number\" : 7,");
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "\"hands\" : \"1:01\"|\"hands\" : \"soon\"|bad-value|Time 'soon': expected minutes or a range, as in '12', '2:30' or '10-12'",
-        "\"kind\" : \"welcome\"|\"kind\" : \"hello\"|bad-value|'hello': expected one of welcome, run-through, hygiene, hands-on, talk, taste, plate, task",
-        "\"title\" : \"Full\"|\"titel\" : \"Full\"|unknown-field|unknown field 'titel'",
-        "\"slot\" : 2700|\"slot\" : 0|bad-value|Slot '0': expected more than zero seconds",
-        "\"format\" : 1|\"format\" : 2|newer|written by a newer Webodidact (format 2, this one reads up to 1). The file is left as it is.",
-        "\"format\" : 1,|''|missing|expected a number, as in \"format\": 1",
-        "\"number\" : 7|\"number\" 7|damaged|not JSON from here"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"hands\" : \"1:01\"|\"hands\" : \"soon\"|bad-value|Time 'soon': expected minutes or a range, as in '12', '2:30' or '10-12'",
+                "\"kind\" : \"welcome\"|\"kind\" : \"hello\"|bad-value|'hello': expected one of welcome, run-through, hygiene, hands-on, talk, taste, plate, task",
+                "\"title\" : \"Full\"|\"titel\" : \"Full\"|unknown-field|unknown field 'titel'",
+                "\"slot\" : 2700|\"slot\" : 0|bad-value|Slot '0': expected more than zero seconds",
+                "\"format\" : 1|\"format\" : 2|newer|written by a newer Webodidact (format 2, this one reads up to 1). The file is left as it is.",
+                "\"format\" : 1,|''|missing|expected a number, as in \"format\": 1",
+                "\"number\" : 7|\"number\" 7|damaged|not JSON from here"
+            })
     void damageIsToldWithItsPlace(String right, String wrong, String code, String message) {
-        var text = new String(JsonFile.write(full()), StandardCharsets.UTF_8).replaceFirst(Pattern.quote(right), Matcher.quoteReplacement(wrong));
+        var text = new String(JsonFile.write(full()), StandardCharsets.UTF_8)
+                .replaceFirst(Pattern.quote(right), Matcher.quoteReplacement(wrong));
         var read = JsonFile.readLesson("full.lesson.json", "full", text.getBytes(StandardCharsets.UTF_8));
         assertThat(read).isInstanceOf(Read.Refused.class);
         var why = ((Read.Refused<Lesson>) read).why();
@@ -162,13 +212,16 @@ class JsonFileTest {
         var text = new String(JsonFile.write(full()), StandardCharsets.UTF_8);
         var wrong = text.replaceFirst("\"1:01\"", "\"soon\"");
         int line = (int) wrong.substring(0, wrong.indexOf("\"soon\"")).lines().count();
-        var why = ((Read.Refused<Lesson>) JsonFile.readLesson("full.lesson.json", "full", wrong.getBytes(StandardCharsets.UTF_8))).why();
+        var why = ((Read.Refused<Lesson>)
+                        JsonFile.readLesson("full.lesson.json", "full", wrong.getBytes(StandardCharsets.UTF_8)))
+                .why();
         assertThat(why.text()).startsWith("full.lesson.json, line " + line + ", at steps 1 hands: ");
     }
 
     private static JsonSchema schema(String name) throws IOException {
         try (var in = JsonFileTest.class.getResourceAsStream("/webodidact/formats/schema/" + name)) {
-            return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(in);
+            return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                    .getSchema(in);
         }
     }
 
@@ -178,10 +231,17 @@ class JsonFileTest {
         for (var file : DemoCourse.FILES) {
             if (!file.endsWith(".json")) continue;
             var schema = schema(file.equals("course.json") ? "course.schema.json" : "lesson.schema.json");
-            assertThat(schema.validate(json.readTree(DemoCourse.content(file)))).as(file).isEmpty();
+            assertThat(schema.validate(json.readTree(DemoCourse.content(file))))
+                    .as(file)
+                    .isEmpty();
         }
-        assertThat(schema("lesson.schema.json").validate(json.readTree(JsonFile.write(full())))).isEmpty();
-        assertThat(schema("course.schema.json").validate(json.readTree(JsonFile.write(Course.named("x"))))).isEmpty();
-        assertThat(schema("lesson.schema.json").validate(json.readTree("{\"format\":1,\"slot\":10,\"steps\":[{\"id\":\"s\",\"kind\":\"nap\"}]}"))).isNotEmpty();
+        assertThat(schema("lesson.schema.json").validate(json.readTree(JsonFile.write(full()))))
+                .isEmpty();
+        assertThat(schema("course.schema.json").validate(json.readTree(JsonFile.write(Course.named("x")))))
+                .isEmpty();
+        assertThat(schema("lesson.schema.json")
+                        .validate(json.readTree(
+                                "{\"format\":1,\"slot\":10,\"steps\":[{\"id\":\"s\",\"kind\":\"nap\"}]}")))
+                .isNotEmpty();
     }
 }

@@ -36,7 +36,9 @@ class PapersTest {
 
     private Outcome demo(UnaryOperator<Lesson> change) throws IOException {
         DemoCourse.copyTo(folder.resolve("course"));
-        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder.resolve("course"))).value().workbook();
+        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder.resolve("course")))
+                .value()
+                .workbook();
         return Outcome.of(change.apply(book.lessons().getFirst()), book.course(), Knowledge.shipped());
     }
 
@@ -53,7 +55,8 @@ class PapersTest {
     @Test
     void openStopsBlockPapersAndNothingIsWritten() throws IOException {
         var outcome = demo(l -> l);
-        assertThatThrownBy(() -> Papers.write(Papers.ALL.getFirst(), outcome, folder.resolve("out"))).isInstanceOf(Papers.Blocked.class)
+        assertThatThrownBy(() -> Papers.write(Papers.ALL.getFirst(), outcome, folder.resolve("out")))
+                .isInstanceOf(Papers.Blocked.class)
                 .hasMessage("Papers wait for 1 stop to be mended or covered with a reason");
         assertThat(folder.resolve("out")).doesNotExist();
     }
@@ -62,54 +65,107 @@ class PapersTest {
     void aCoveredStopLetsThemOut() throws IOException {
         var outcome = demo(PapersTest::covered);
         var files = Papers.write(Papers.ALL.getFirst(), outcome, folder.resolve("out"));
-        assertThat(files).extracting(p -> p.getFileName().toString()).containsExactly("1-fish-parcels-gather-list.pdf", "1-fish-parcels-gather-list.html");
+        assertThat(files)
+                .extracting(p -> p.getFileName().toString())
+                .containsExactly("1-fish-parcels-gather-list.pdf", "1-fish-parcels-gather-list.html");
         assertThat(Files.readString(files.get(1))).startsWith("<!DOCTYPE html>").doesNotContain("http");
     }
 
     @Test
     void theGatherListHasWhatOneHomeNeedsInItsAmounts() throws IOException {
         var text = text(PdfWriter.write(new GatherPaper().html(demo(PapersTest::covered))));
-        assertThat(text).contains("Fish parcels, new potatoes", "For a home of 2: makes 2 parcels", "In the fridge", "150 g thick plain yoghurt · 145 ml or soured cream, or soya yoghurt milk", "table knife (soft food only)",
-                "350 g new potatoes", "½ garlic clove", "Local food safety rules and qualified advice come before this paper", "or kitchen foil (crimp, do not twist)");
+        assertThat(text)
+                .contains(
+                        "Fish parcels, new potatoes",
+                        "For a home of 2: makes 2 parcels",
+                        "In the fridge",
+                        "150 g thick plain yoghurt · 145 ml or soured cream, or soya yoghurt milk",
+                        "table knife (soft food only)",
+                        "350 g new potatoes",
+                        "½ garlic clove",
+                        "Local food safety rules and qualified advice come before this paper",
+                        "or kitchen foil (crimp, do not twist)");
         assertThat(text.toLowerCase()).doesNotContain("free from");
     }
 
     @Test
     void theMethodCardTellsHomesWhatTheyDo() throws IOException {
         var text = text(PdfWriter.write(new MethodCard().html(demo(PapersTest::covered))));
-        assertThat(text).contains("Potatoes on", "16–22 min · simmers · until a knife slides out", "adult does this", "Oven 180–200 °C fan", "a probe in the thickest part decides");
+        assertThat(text)
+                .contains(
+                        "Potatoes on",
+                        "16–22 min · simmers · until a knife slides out",
+                        "adult does this",
+                        "Oven 180–200 °C fan",
+                        "a probe in the thickest part decides");
         assertThat(text).doesNotContain("Why fish flakes");
     }
 
     private static String html(Outcome outcome, String id) {
-        return Papers.ALL.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow().html(outcome);
+        return Papers.ALL.stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .html(outcome);
     }
 
     @Test
     void eachListIsAPaperOfItsOwn() throws IOException {
         var outcome = demo(l -> covered(l).but(d -> d.sets = new Sets(5, 1, 1)));
-        assertThat(text(PdfWriter.write(html(outcome, "shoot-list")))).contains("Shoot list", "1 on camera, 0 ready copies, 1 spare take. At the till: £", "300 g thick plain yoghurt 1 on camera + 1 spare take", "What will be left over");
-        assertThat(text(PdfWriter.write(html(outcome, "kit-list")))).contains("6 sets: 5 for groups, 1 for the demonstration", "6 × 150 g thick plain yoghurt", "900 g thick plain yoghurt", "12 skinless white fish fillets");
-        assertThat(text(PdfWriter.write(html(outcome, "bench-list")))).contains("8 Herb yoghurt", "150 g thick plain yoghurt", "Raw: skinless white fish fillets on a board of its own.");
-        assertThat(text(PdfWriter.write(html(outcome, "pupil-list")))).contains("Find the list", "To choose from").doesNotContain("150 g");
-        assertThat(text(PdfWriter.write(html(outcome, "pupil-key")))).contains("thick plain yoghurt: 150 g (step 8, 15)");
-        assertThat(text(PdfWriter.write(html(outcome, "substitution-sheet")))).contains("Say before step 8", "130 g soured cream for thick plain yoghurt, with 1 tbsp water", "Before class", "150 g soya yoghurt");
+        assertThat(text(PdfWriter.write(html(outcome, "shoot-list"))))
+                .contains(
+                        "Shoot list",
+                        "1 on camera, 0 ready copies, 1 spare take. At the till: £",
+                        "300 g thick plain yoghurt 1 on camera + 1 spare take",
+                        "What will be left over");
+        assertThat(text(PdfWriter.write(html(outcome, "kit-list"))))
+                .contains(
+                        "6 sets: 5 for groups, 1 for the demonstration",
+                        "6 × 150 g thick plain yoghurt",
+                        "900 g thick plain yoghurt",
+                        "12 skinless white fish fillets");
+        assertThat(text(PdfWriter.write(html(outcome, "bench-list"))))
+                .contains(
+                        "8 Herb yoghurt",
+                        "150 g thick plain yoghurt",
+                        "Raw: skinless white fish fillets on a board of its own.");
+        assertThat(text(PdfWriter.write(html(outcome, "pupil-list"))))
+                .contains("Find the list", "To choose from")
+                .doesNotContain("150 g");
+        assertThat(text(PdfWriter.write(html(outcome, "pupil-key"))))
+                .contains("thick plain yoghurt: 150 g (step 8, 15)");
+        assertThat(text(PdfWriter.write(html(outcome, "substitution-sheet"))))
+                .contains(
+                        "Say before step 8",
+                        "130 g soured cream for thick plain yoghurt, with 1 tbsp water",
+                        "Before class",
+                        "150 g soya yoghurt");
     }
 
     @Test
     void whatMustBeBegunBeforeClassIsOnTheGatherListWithItsTime() throws IOException {
         var outcome = demo(l -> covered(l).withFood("f1", f -> f.but(d -> d.form = "skinless, frozen")));
-        assertThat(text(PdfWriter.write(new GatherPaper().html(outcome)))).contains("Begin before class", "Thursday 3 December, 05:30", "thaw in the fridge, on a plate (12 hours)", "Allergens named by the law of United Kingdom");
+        assertThat(text(PdfWriter.write(new GatherPaper().html(outcome))))
+                .contains(
+                        "Begin before class",
+                        "Thursday 3 December, 05:30",
+                        "thaw in the fridge, on a plate (12 hours)",
+                        "Allergens named by the law of United Kingdom");
     }
 
     @Test
     void theMethodCardHasTheRegionsCoreTemperatureAndOtherMicrowaves() throws IOException {
-        var outcome = demo(l -> covered(l).withStep("s11", s -> s.but(d -> {
-            d.place = Place.MICROWAVE;
-            d.waiting = new Wait(TimeRange.of(180), "heats", "", null);
-        })));
-        assertThat(text(PdfWriter.write(new MethodCard().html(outcome)))).contains("white fish fillet at a core of 63 °C, by probe", "Time is for 900 W; 600 W 4:30");
-        var american = Outcome.of(outcome.lesson(), outcome.course().but(d -> d.profile = Profile.US), Knowledge.shipped());
+        var outcome = demo(l -> covered(l)
+                .withStep(
+                        "s11",
+                        s -> s.but(d -> {
+                            d.place = Place.MICROWAVE;
+                            d.waiting = new Wait(TimeRange.of(180), "heats", "", null);
+                        })));
+        assertThat(text(PdfWriter.write(new MethodCard().html(outcome))))
+                .contains("white fish fillet at a core of 63 °C, by probe", "Time is for 900 W; 600 W 4:30");
+        var american =
+                Outcome.of(outcome.lesson(), outcome.course().but(d -> d.profile = Profile.US), Knowledge.shipped());
         assertThat(text(PdfWriter.write(new MethodCard().html(american)))).contains("at a core of 145 °F");
     }
 
@@ -125,7 +181,9 @@ class PapersTest {
     @Test
     void anEmptyLessonGivesAWholePaper() throws IOException {
         var outcome = demo(l -> Lesson.blank("x", 1, "Empty"));
-        for (var paper : Papers.ALL) assertThat(PageImages.render(PdfWriter.write(paper.html(outcome)), 40)).hasSize(1);
+        for (var paper : Papers.ALL)
+            assertThat(PageImages.render(PdfWriter.write(paper.html(outcome)), 40))
+                    .hasSize(1);
     }
 
     @Test
@@ -137,17 +195,36 @@ class PapersTest {
 
     @Test
     void nothingIsFetchedFromOutside() throws IOException {
-        var html = "<html><head><style>body{font-family:'Source Sans 3';background:url('file:///etc/hostname')}</style></head><body><img src=\"http://example.invalid/x.png\" alt=\"x\"/><p>text</p></body></html>";
+        var html =
+                "<html><head><style>body{font-family:'Source Sans 3';background:url('file:///etc/hostname')}</style></head><body><img src=\"http://example.invalid/x.png\" alt=\"x\"/><p>text</p></body></html>";
         assertThat(text(PdfWriter.write(html))).contains("text");
     }
 
     @Test
     void theMethodCardTellsOfferedWaysLooksAndEachAmountOnce() throws IOException {
-        var card = Papers.ALL.stream().filter(x -> x.id().equals("method-card")).findFirst().orElseThrow().html(demo(PapersTest::covered));
-        assertThat(card).contains("Or with scissors: Snip the stalk ends off, a few at a time. (sharp: tuck your fingertips in)").contains("After 9:00: turn the tray round");
-        assertThat(card.split("350 g new potatoes", -1)).as("measured out once, named after").hasSize(2);
-        var secret = demo(l -> covered(l).withStep("s5", x -> x.but(d -> d.ways = d.ways.stream().map(w -> w.offering(false)).toList())));
-        assertThat(Papers.ALL.stream().filter(x -> x.id().equals("method-card")).findFirst().orElseThrow().html(secret)).doesNotContain("with scissors");
+        var card = Papers.ALL.stream()
+                .filter(x -> x.id().equals("method-card"))
+                .findFirst()
+                .orElseThrow()
+                .html(demo(PapersTest::covered));
+        assertThat(card)
+                .contains(
+                        "Or with scissors: Snip the stalk ends off, a few at a time. (sharp: tuck your fingertips in)")
+                .contains("After 9:00: turn the tray round");
+        assertThat(card.split("350 g new potatoes", -1))
+                .as("measured out once, named after")
+                .hasSize(2);
+        var secret = demo(l -> covered(l)
+                .withStep(
+                        "s5",
+                        x -> x.but(d -> d.ways =
+                                d.ways.stream().map(w -> w.offering(false)).toList())));
+        assertThat(Papers.ALL.stream()
+                        .filter(x -> x.id().equals("method-card"))
+                        .findFirst()
+                        .orElseThrow()
+                        .html(secret))
+                .doesNotContain("with scissors");
     }
 
     @Test
@@ -169,7 +246,8 @@ class PapersTest {
             assertThat(pages).as(name).isNotEmpty();
         }
         // Letters come out in the order in which they are read.
-        assertThat(text(PdfWriter.write(Papers.ALL.getFirst().html(named("Ψάρι Рыба"))))).contains("Ψάρι Рыба");
+        assertThat(text(PdfWriter.write(Papers.ALL.getFirst().html(named("Ψάρι Рыба")))))
+                .contains("Ψάρι Рыба");
     }
 
     @Test
@@ -205,19 +283,35 @@ class PapersTest {
                 throw new ArithmeticException("/ by zero");
             }
         };
-        var written = Papers.writeAll(List.of(Papers.ALL.get(0), broken, Papers.ALL.get(1)), outcome, folder.resolve("out"));
+        var written =
+                Papers.writeAll(List.of(Papers.ALL.get(0), broken, Papers.ALL.get(1)), outcome, folder.resolve("out"));
         assertThat(written.files()).hasSize(4).allMatch(Files::isRegularFile);
-        assertThat(written.failed()).singleElement().asString().startsWith("Broken: the program failed; please report “PapersTest").doesNotContain("Exception");
+        assertThat(written.failed())
+                .singleElement()
+                .asString()
+                .startsWith("Broken: the program failed; please report “PapersTest")
+                .doesNotContain("Exception");
     }
 
     @Test
     void theLessonsPapersForHomesSpeakItsLanguageAndTheInterfaceItsOwn() throws IOException {
         var outcome = demo(l -> covered(l).but(d -> d.language = Language.GERMAN));
         var gather = text(PdfWriter.write(new GatherPaper().html(outcome)));
-        assertThat(gather).contains("Für einen Haushalt mit 2 Personen: ergibt 2 parcels", "Aus dem Kühlschrank", "oder soured cream", "½ garlic clove", "nur das Etikett entscheidet", "Donnerstag", "Milch")
+        assertThat(gather)
+                .contains(
+                        "Für einen Haushalt mit 2 Personen: ergibt 2 parcels",
+                        "Aus dem Kühlschrank",
+                        "oder soured cream",
+                        "½ garlic clove",
+                        "nur das Etikett entscheidet",
+                        "Donnerstag",
+                        "Milch")
                 .doesNotContain("In the fridge", "check the label", "tbsp");
         var method = text(PdfWriter.write(new MethodCard().html(outcome)));
-        assertThat(method).contains("Backofen 180–200 °C Umluft", "macht eine erwachsene Person", "Scharf: Fingerspitzen einziehen").doesNotContain("Sharp", "Oven");
+        assertThat(method)
+                .contains(
+                        "Backofen 180–200 °C Umluft", "macht eine erwachsene Person", "Scharf: Fingerspitzen einziehen")
+                .doesNotContain("Sharp", "Oven");
         assertThat(new GatherPaper().title()).isEqualTo("Gather list");
         assertThat(outcome.report().open()).extracting(f -> f.what()).allMatch(w -> !w.contains("Backofen"));
     }

@@ -45,25 +45,44 @@ public final class AftersScreen extends HBox implements Screen {
 
     private void show() {
         Outcome outcome = workspace.outcome();
-        rows.getChildren().setAll(Nodes.row(14, Nodes.label(Words.of("station.afters"), "title"), Nodes.label(Words.of("afters.hint"), "soft")));
+        rows.getChildren()
+                .setAll(Nodes.row(
+                        14,
+                        Nodes.label(Words.of("station.afters"), "title"),
+                        Nodes.label(Words.of("afters.hint"), "soft")));
         side.getChildren().clear();
         if (outcome == null) return;
         outcome.need(Outcome.Part.TIMES);
         var takes = workspace.book().takesOf(outcome.lesson().id());
         if (takes.isEmpty()) {
-            rows.getChildren().add(new EmptyState(Words.of("afters.empty"), Words.of("afters.run"), () -> desk.go("on-air")));
+            rows.getChildren()
+                    .add(new EmptyState(Words.of("afters.empty"), Words.of("afters.run"), () -> desk.go("on-air")));
             return;
         }
         var review = Review.of(outcome.schedule(), takes);
         rows.getChildren().add(head());
-        int widest = Math.max(30, review.rows().stream().mapToInt(r -> Math.abs(r.difference())).max().orElse(30));
+        int widest = Math.max(
+                30,
+                review.rows().stream()
+                        .mapToInt(r -> Math.abs(r.difference()))
+                        .max()
+                        .orElse(30));
         for (var row : review.rows()) rows.getChildren().add(row(row, widest));
         side(outcome, review);
     }
 
     private static HBox head() {
-        return Nodes.styled(Nodes.row(0, cell("", 2.4), grow(Nodes.label(Words.of("afters.step"), "head")), cell(Words.of("afters.planned"), 4.6, "head"),
-                cell(Words.of("afters.measured"), 5.2, "head"), cell(Words.of("afters.difference"), 9, "head"), cell(Words.of("afters.held"), 3.6, "head"), cell(Words.of("afters.marks"), 3, "head")), "table-head");
+        return Nodes.styled(
+                Nodes.row(
+                        0,
+                        cell("", 2.4),
+                        grow(Nodes.label(Words.of("afters.step"), "head")),
+                        cell(Words.of("afters.planned"), 4.6, "head"),
+                        cell(Words.of("afters.measured"), 5.2, "head"),
+                        cell(Words.of("afters.difference"), 9, "head"),
+                        cell(Words.of("afters.held"), 3.6, "head"),
+                        cell(Words.of("afters.marks"), 3, "head")),
+                "table-head");
     }
 
     private static Label grow(Label label) {
@@ -81,12 +100,27 @@ public final class AftersScreen extends HBox implements Screen {
         int planned = row.placed().span().length() - step.hold();
         var measured = row.median() < 0 ? "–" : Clock.text(row.median());
         int off = row.difference();
-        var diff = Nodes.row(6, bar(off, widest), cell(row.median() < 0 || off == 0 ? "" : (off > 0 ? "+" : "") + Clock.text(off), 3.4, off > 0 ? "bad" : "good"));
-        var line = Nodes.row(0, cell(String.valueOf(row.placed().number()), 2.4, "step-number"), grow(Nodes.label(step.title(), "strong")), cell(Clock.text(planned), 4.6, "time-soft"),
-                cell(measured, 5.2, "time"), Nodes.cell(diff, 9), cell(row.held() == 0 ? "" : Clock.text(row.held()), 3.6, "time-soft"), cell(row.marks() == 0 ? "" : "● " + row.marks(), 3, "warn"));
+        var diff = Nodes.row(
+                6,
+                bar(off, widest),
+                cell(
+                        row.median() < 0 || off == 0 ? "" : (off > 0 ? "+" : "") + Clock.text(off),
+                        3.4,
+                        off > 0 ? "bad" : "good"));
+        var line = Nodes.row(
+                0,
+                cell(String.valueOf(row.placed().number()), 2.4, "step-number"),
+                grow(Nodes.label(step.title(), "strong")),
+                cell(Clock.text(planned), 4.6, "time-soft"),
+                cell(measured, 5.2, "time"),
+                Nodes.cell(diff, 9),
+                cell(row.held() == 0 ? "" : Clock.text(row.held()), 3.6, "time-soft"),
+                cell(row.marks() == 0 ? "" : "● " + row.marks(), 3, "warn"));
         var button = new CardButton("row-card", () -> workspace.stepProperty().set(step.id()), line);
-        button.setAccessibleText(Words.of("afters.rowText", row.placed().number(), step.title(), Clock.text(planned), measured));
-        button.pseudoClassStateChanged(CHOSEN, step.id().equals(workspace.stepProperty().get()));
+        button.setAccessibleText(
+                Words.of("afters.rowText", row.placed().number(), step.title(), Clock.text(planned), measured));
+        button.pseudoClassStateChanged(
+                CHOSEN, step.id().equals(workspace.stepProperty().get()));
         return button;
     }
 
@@ -110,27 +144,86 @@ public final class AftersScreen extends HBox implements Screen {
 
     private void side(Outcome outcome, Review review) {
         int off = review.measuredTotal() - review.plannedTotal();
-        side.getChildren().addAll(Nodes.label(Words.of("afters.result"), "overline"),
-                Nodes.wrapped(off == 0 ? Words.of("afters.asPlanned") : Words.of(off > 0 ? "afters.longer" : "afters.shorter", Clock.text(Math.abs(off))), "figure"),
-                Nodes.wrapped(Words.of("afters.resultText", Clock.text(review.measuredTotal()), Clock.text(review.plannedTotal()), review.takes()), "body"));
-        var worst = review.rows().stream().filter(r -> r.difference() > 0).max(Comparator.comparingInt(Review.Row::difference));
-        worst.ifPresent(r -> side.getChildren().add(Nodes.wrapped(Words.of("afters.worst", r.placed().number(), r.placed().step().title(), Clock.text(r.difference())), "finding", "look")));
+        side.getChildren()
+                .addAll(
+                        Nodes.label(Words.of("afters.result"), "overline"),
+                        Nodes.wrapped(
+                                off == 0
+                                        ? Words.of("afters.asPlanned")
+                                        : Words.of(
+                                                off > 0 ? "afters.longer" : "afters.shorter",
+                                                Clock.text(Math.abs(off))),
+                                "figure"),
+                        Nodes.wrapped(
+                                Words.of(
+                                        "afters.resultText",
+                                        Clock.text(review.measuredTotal()),
+                                        Clock.text(review.plannedTotal()),
+                                        review.takes()),
+                                "body"));
+        var worst = review.rows().stream()
+                .filter(r -> r.difference() > 0)
+                .max(Comparator.comparingInt(Review.Row::difference));
+        worst.ifPresent(r -> side.getChildren()
+                .add(Nodes.wrapped(
+                        Words.of(
+                                "afters.worst",
+                                r.placed().number(),
+                                r.placed().step().title(),
+                                Clock.text(r.difference())),
+                        "finding",
+                        "look")));
         int after = review.plannedAfter(workspace.book(), outcome.lesson().id());
         var next = review.adopt(workspace.book(), outcome.lesson().id());
         boolean nothing = next.equals(workspace.book());
         side.getChildren().add(Nodes.label(Words.of("afters.takeIn"), "overline"));
-        side.getChildren().add(Nodes.wrapped(Words.of("afters.takeInText", Clock.text(outcome.schedule().planned()), Clock.text(after), after > outcome.schedule().slot()
-                ? Words.of("gauge.over", Clock.text(after - outcome.schedule().slot())) : Words.of("gauge.inHand", Clock.text(outcome.schedule().slot() - after))), "body"));
+        side.getChildren()
+                .add(Nodes.wrapped(
+                        Words.of(
+                                "afters.takeInText",
+                                Clock.text(outcome.schedule().planned()),
+                                Clock.text(after),
+                                after > outcome.schedule().slot()
+                                        ? Words.of(
+                                                "gauge.over",
+                                                Clock.text(after
+                                                        - outcome.schedule().slot()))
+                                        : Words.of(
+                                                "gauge.inHand",
+                                                Clock.text(outcome.schedule().slot() - after))),
+                        "body"));
         for (var segment : Segment.values()) {
-            if (outcome.pace().isOwn(segment)) side.getChildren().add(Nodes.wrapped(Words.of("afters.pace", segment.title(), outcome.pace().basis(segment)), "soft"));
+            if (outcome.pace().isOwn(segment))
+                side.getChildren()
+                        .add(Nodes.wrapped(
+                                Words.of(
+                                        "afters.pace",
+                                        segment.title(),
+                                        outcome.pace().basis(segment)),
+                                "soft"));
         }
-        var adopt = Nodes.named(Nodes.button(Words.of("afters.adopt"), () -> workspace.edit(Words.of("edit.adopt"), b -> review.adopt(b, outcome.lesson().id())), "primary"), "adopt", Words.of("afters.adopt"));
+        var adopt = Nodes.named(
+                Nodes.button(
+                        Words.of("afters.adopt"),
+                        () -> workspace.edit(
+                                Words.of("edit.adopt"),
+                                b -> review.adopt(b, outcome.lesson().id())),
+                        "primary"),
+                "adopt",
+                Words.of("afters.adopt"));
         adopt.setDisable(nothing);
         side.getChildren().add(adopt);
         if (nothing) side.getChildren().add(Nodes.wrapped(Words.of("afters.nothing"), "soft"));
         side.getChildren().add(Nodes.label(Words.of("afters.takes"), "overline"));
         for (var take : workspace.book().takesOf(outcome.lesson().id())) {
-            side.getChildren().add(Nodes.wrapped(Words.of("afters.take", WHEN.format(take.at()), Clock.text(take.total()), take.steps().size()), "body"));
+            side.getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of(
+                                    "afters.take",
+                                    WHEN.format(take.at()),
+                                    Clock.text(take.total()),
+                                    take.steps().size()),
+                            "body"));
         }
     }
 }

@@ -42,13 +42,18 @@ public final class BenchScreen extends HBox implements Screen {
 
     private void show() {
         var outcome = workspace.outcome();
-        jobs.getChildren().setAll(Nodes.row(14, Nodes.label(Words.of("station.bench"), "title"), Nodes.label(Words.of("bench.hint"), "soft")));
+        jobs.getChildren()
+                .setAll(Nodes.row(
+                        14,
+                        Nodes.label(Words.of("station.bench"), "title"),
+                        Nodes.label(Words.of("bench.hint"), "soft")));
         side.getChildren().clear();
         if (outcome == null) return;
         var plan = outcome.bench();
         outcome.need(Outcome.Part.BENCH);
         if (plan.jobs().isEmpty()) {
-            jobs.getChildren().add(new EmptyState(Words.of("bench.empty"), Words.of("empty.script"), () -> desk.go("script")));
+            jobs.getChildren()
+                    .add(new EmptyState(Words.of("bench.empty"), Words.of("empty.script"), () -> desk.go("script")));
             return;
         }
         jobs.getChildren().add(head());
@@ -58,7 +63,12 @@ public final class BenchScreen extends HBox implements Screen {
     }
 
     private static HBox head() {
-        var row = Nodes.row(0, cell(Words.of("bench.at"), 6.6, "head"), cell(Words.of("bench.takes"), 5.3, "head"), cell(Words.of("bench.kind"), 10, "head"), Nodes.label(Words.of("bench.job"), "head"));
+        var row = Nodes.row(
+                0,
+                cell(Words.of("bench.at"), 6.6, "head"),
+                cell(Words.of("bench.takes"), 5.3, "head"),
+                cell(Words.of("bench.kind"), 10, "head"),
+                Nodes.label(Words.of("bench.job"), "head"));
         row.getStyleClass().add("table-head");
         return row;
     }
@@ -70,18 +80,34 @@ public final class BenchScreen extends HBox implements Screen {
     private CardButton row(Outcome outcome, Job job) {
         var words = Nodes.column(0, Nodes.label(job.title(), "strong"), Nodes.label(job.why(), "soft"));
         words.setMinWidth(0);
-        var row = Nodes.row(0, cell(at(outcome, job.span().start()), 6.6, "time"), cell(Clock.text(job.span().length()), 5.3, "time-soft"),
-                cell(job.type().title(), 10, "job-kind", "job-" + job.type().name().toLowerCase(Locale.ROOT).replace('_', '-')), Nodes.grown(words));
-        var button = new CardButton("row-card", () -> {
-            if (!job.step().isEmpty()) workspace.stepProperty().set(job.step());
-        }, row);
-        button.setAccessibleText(at(outcome, job.span().start()) + ", " + job.title() + ", " + Clock.text(job.span().length()));
-        button.pseudoClassStateChanged(CHOSEN, !job.step().isEmpty() && job.step().equals(workspace.stepProperty().get()));
+        var row = Nodes.row(
+                0,
+                cell(at(outcome, job.span().start()), 6.6, "time"),
+                cell(Clock.text(job.span().length()), 5.3, "time-soft"),
+                cell(
+                        job.type().title(),
+                        10,
+                        "job-kind",
+                        "job-" + job.type().name().toLowerCase(Locale.ROOT).replace('_', '-')),
+                Nodes.grown(words));
+        var button = new CardButton(
+                "row-card",
+                () -> {
+                    if (!job.step().isEmpty()) workspace.stepProperty().set(job.step());
+                },
+                row);
+        button.setAccessibleText(at(outcome, job.span().start()) + ", " + job.title() + ", "
+                + Clock.text(job.span().length()));
+        button.pseudoClassStateChanged(
+                CHOSEN,
+                !job.step().isEmpty()
+                        && job.step().equals(workspace.stepProperty().get()));
         return button;
     }
 
     private static HBox airRow(Outcome outcome) {
-        var row = Nodes.row(0, cell(at(outcome, 0), 6.6, "time"), cell("", 5.3), Nodes.label(Words.of("bench.air"), "on-air-word"));
+        var row = Nodes.row(
+                0, cell(at(outcome, 0), 6.6, "time"), cell("", 5.3), Nodes.label(Words.of("bench.air"), "on-air-word"));
         row.getStyleClass().add("air-row");
         return row;
     }
@@ -93,15 +119,31 @@ public final class BenchScreen extends HBox implements Screen {
 
     private void side(Outcome outcome) {
         var plan = outcome.bench();
-        int hands = plan.jobs().stream().filter(j -> j.type().needsHands()).mapToInt(j -> j.span().length()).sum();
-        side.getChildren().addAll(Nodes.label(Words.of("bench.start"), "overline"), Nodes.label(at(outcome, plan.firstStart()), "figure"),
-                Nodes.wrapped(Words.of("bench.startText", Clock.text(-plan.firstStart()), Clock.text(hands)), "body"));
+        int hands = plan.jobs().stream()
+                .filter(j -> j.type().needsHands())
+                .mapToInt(j -> j.span().length())
+                .sum();
+        side.getChildren()
+                .addAll(
+                        Nodes.label(Words.of("bench.start"), "overline"),
+                        Nodes.label(at(outcome, plan.firstStart()), "figure"),
+                        Nodes.wrapped(
+                                Words.of("bench.startText", Clock.text(-plan.firstStart()), Clock.text(hands)),
+                                "body"));
         for (var clash : plan.clashes()) side.getChildren().add(Nodes.wrapped("▲ " + clash, "finding", "look"));
         var copies = plan.jobs().stream().filter(j -> j.type() == Job.Type.HOLD).toList();
         side.getChildren().add(Nodes.label(Words.of("bench.copies"), "overline"));
         if (copies.isEmpty()) side.getChildren().add(Nodes.wrapped(Words.of("bench.noCopies"), "soft"));
         for (var copy : copies) {
-            side.getChildren().add(Nodes.wrapped(Words.of("bench.copy", copy.title(), at(outcome, copy.span().start()), Clock.text(copy.span().length()), copy.why()), "body"));
+            side.getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of(
+                                    "bench.copy",
+                                    copy.title(),
+                                    at(outcome, copy.span().start()),
+                                    Clock.text(copy.span().length()),
+                                    copy.why()),
+                            "body"));
         }
         oven(outcome);
         side.getChildren().add(Nodes.label(Words.of("bench.how"), "overline"));
@@ -109,15 +151,29 @@ public final class BenchScreen extends HBox implements Screen {
     }
 
     private void oven(Outcome outcome) {
-        List<Job> heats = outcome.bench().jobs().stream().filter(j -> j.type() == Job.Type.HEAT).toList();
+        List<Job> heats = outcome.bench().jobs().stream()
+                .filter(j -> j.type() == Job.Type.HEAT)
+                .toList();
         side.getChildren().add(Nodes.label(Words.of("bench.oven"), "overline"));
         if (heats.isEmpty()) {
             boolean used = outcome.lesson().steps().stream().anyMatch(s -> s.place() == Place.OVEN);
-            boolean onAir = outcome.lesson().steps().stream().anyMatch(s -> s.acts().contains(Act.OVEN_ON));
-            side.getChildren().add(Nodes.wrapped(Words.of(!used ? "bench.ovenUnused" : onAir ? "bench.ovenOnAir" : "bench.ovenCold"), "body"));
+            boolean onAir =
+                    outcome.lesson().steps().stream().anyMatch(s -> s.acts().contains(Act.OVEN_ON));
+            side.getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of(!used ? "bench.ovenUnused" : onAir ? "bench.ovenOnAir" : "bench.ovenCold"),
+                            "body"));
         }
         for (var heat : heats) {
-            side.getChildren().add(Nodes.wrapped(Words.of("bench.ovenJob", heat.title(), at(outcome, heat.span().start()), at(outcome, heat.span().end()), heat.why()), "body"));
+            side.getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of(
+                                    "bench.ovenJob",
+                                    heat.title(),
+                                    at(outcome, heat.span().start()),
+                                    at(outcome, heat.span().end()),
+                                    heat.why()),
+                            "body"));
         }
     }
 }

@@ -63,19 +63,66 @@ public final class BriefScreen extends HBox implements Screen {
         getStyleClass().add("station");
         heading("brief.lesson");
         ask("brief.title", typed("brief-title", l -> l.title(), (l, t) -> l.but(d -> d.title = t)));
-        ask("brief.delivery", toggles("delivery", Delivery.values(), Delivery::title, Lesson::delivery, (l, v) -> l.but(d -> d.delivery = v)));
-        ask("brief.audience", toggles("audience", Audience.values(), Audience::title, Lesson::audience, (l, v) -> l.but(d -> d.audience = v)));
+        ask(
+                "brief.delivery",
+                toggles(
+                        "delivery",
+                        Delivery.values(),
+                        Delivery::title,
+                        Lesson::delivery,
+                        (l, v) -> l.but(d -> d.delivery = v)));
+        ask(
+                "brief.audience",
+                toggles(
+                        "audience",
+                        Audience.values(),
+                        Audience::title,
+                        Lesson::audience,
+                        (l, v) -> l.but(d -> d.audience = v)));
         ask("brief.slot", Nodes.row(8, minutes(), Nodes.label(Words.of("brief.minutes"), "soft")));
         ask("brief.air", air());
         ask("brief.makes", makes());
-        ask("brief.home", Nodes.row(8, number("brief-home", l -> l.homeOf(), 1, 30, (l, n) -> l.but(d -> d.homeOf = n)), Nodes.label(Words.of("brief.people"), "soft")));
-        ask("brief.language", toggles("brief-language", Language.values(), l -> Words.of("brief.language." + l.name().toLowerCase(Locale.ROOT)), Lesson::language, (l, v) -> l.but(d -> d.language = v)));
+        ask(
+                "brief.home",
+                Nodes.row(
+                        8,
+                        number("brief-home", l -> l.homeOf(), 1, 30, (l, n) -> l.but(d -> d.homeOf = n)),
+                        Nodes.label(Words.of("brief.people"), "soft")));
+        ask(
+                "brief.language",
+                toggles(
+                        "brief-language",
+                        Language.values(),
+                        l -> Words.of("brief.language." + l.name().toLowerCase(Locale.ROOT)),
+                        Lesson::language,
+                        (l, v) -> l.but(d -> d.language = v)));
         heading("brief.kitchen");
-        ask("brief.kitchenName", courseField("brief-kitchen", c -> c.kitchen().name(), (k, t) -> new Kitchen(t, k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), k.watts())));
+        ask(
+                "brief.kitchenName",
+                courseField(
+                        "brief-kitchen",
+                        c -> c.kitchen().name(),
+                        (k, t) -> new Kitchen(
+                                t,
+                                k.rings(),
+                                k.ovens(),
+                                k.microwave(),
+                                k.blender(),
+                                k.helpers(),
+                                k.ovenHeats(),
+                                k.watts())));
         ask("brief.rings", kitchenNumbers());
         ask("brief.house", Nodes.row(8, house(), Nodes.label(Words.of("brief.currency"), "soft"), currency()));
         ask("brief.profile", profile());
-        var scroll = Panes.work(Nodes.styled(new VBox(8, Nodes.row(14, Nodes.label(Words.of("station.brief"), "title"), Nodes.label(Words.of("brief.hint"), "soft")), grid), "work"));
+        var scroll = Panes.work(Nodes.styled(
+                new VBox(
+                        8,
+                        Nodes.row(
+                                14,
+                                Nodes.label(Words.of("station.brief"), "title"),
+                                Nodes.label(Words.of("brief.hint"), "soft")),
+                        grid),
+                "work"));
         getChildren().addAll(Nodes.grown(scroll), Panes.side(consequences, 400, 340));
         grid.getColumnConstraints().add(new ColumnConstraints());
         workspace.lessonProperty().addListener(o -> refresh());
@@ -111,13 +158,16 @@ public final class BriefScreen extends HBox implements Screen {
 
     private TextField typed(String id, Function<Lesson, String> get, Change<String> set) {
         var field = Nodes.field(id, "", Words.of("brief.title"));
-        var bound = Typed.bind(field, () -> workspace.lesson() == null ? "" : get.apply(workspace.lesson()),
+        var bound = Typed.bind(
+                field,
+                () -> workspace.lesson() == null ? "" : get.apply(workspace.lesson()),
                 t -> workspace.editLesson(Words.of("edit.title"), id, l -> set.apply(l, t)));
         refreshers.add(bound::refresh);
         return field;
     }
 
-    private <T> FlowPane toggles(String id, T[] values, Function<T, String> title, Function<Lesson, T> get, Change<T> set) {
+    private <T> FlowPane toggles(
+            String id, T[] values, Function<T, String> title, Function<Lesson, T> get, Change<T> set) {
         var group = new ToggleGroup();
         var pane = new FlowPane(8, 8);
         for (var value : values) {
@@ -131,7 +181,8 @@ public final class BriefScreen extends HBox implements Screen {
             });
             pane.getChildren().add(button);
         }
-        refreshers.add(() -> group.getToggles().forEach(t -> t.setSelected(t.getUserData() == get.apply(workspace.lesson()))));
+        refreshers.add(() ->
+                group.getToggles().forEach(t -> t.setSelected(t.getUserData() == get.apply(workspace.lesson()))));
         return pane;
     }
 
@@ -161,25 +212,38 @@ public final class BriefScreen extends HBox implements Screen {
         time.setPrefColumnCount(5);
         day.setOnAction(e -> {
             if (refreshing) return;
-            setAir(day.getValue(), workspace.lesson().air() == null ? LocalTime.of(18, 0) : workspace.lesson().air().toLocalTime());
+            setAir(
+                    day.getValue(),
+                    workspace.lesson().air() == null
+                            ? LocalTime.of(18, 0)
+                            : workspace.lesson().air().toLocalTime());
         });
-        var bound = Typed.onEnter(time, () -> workspace.lesson().air() == null ? "" : workspace.lesson().air().toLocalTime().toString(), t -> {
-            try {
-                var at = LocalTime.parse(t.strip().length() == 4 ? "0" + t.strip() : t.strip());
-                setAir(day.getValue() == null ? LocalDate.now() : day.getValue(), at);
-            } catch (DateTimeException e) {
-                throw new IllegalArgumentException(Words.of("brief.timeWrong", t), e);
-            }
-        });
+        var bound = Typed.onEnter(
+                time,
+                () -> workspace.lesson().air() == null
+                        ? ""
+                        : workspace.lesson().air().toLocalTime().toString(),
+                t -> {
+                    try {
+                        var at = LocalTime.parse(t.strip().length() == 4 ? "0" + t.strip() : t.strip());
+                        setAir(day.getValue() == null ? LocalDate.now() : day.getValue(), at);
+                    } catch (DateTimeException e) {
+                        throw new IllegalArgumentException(Words.of("brief.timeWrong", t), e);
+                    }
+                });
         refreshers.add(() -> {
-            day.setValue(workspace.lesson().air() == null ? null : workspace.lesson().air().toLocalDate());
+            day.setValue(
+                    workspace.lesson().air() == null
+                            ? null
+                            : workspace.lesson().air().toLocalDate());
             bound.refresh();
         });
         return Nodes.row(8, day, time);
     }
 
     private void setAir(LocalDate day, LocalTime time) {
-        workspace.editLesson(Words.of("edit.air"), l -> l.but(d -> d.air = day == null ? null : LocalDateTime.of(day, time)));
+        workspace.editLesson(
+                Words.of("edit.air"), l -> l.but(d -> d.air = day == null ? null : LocalDateTime.of(day, time)));
     }
 
     private HBox makes() {
@@ -187,22 +251,40 @@ public final class BriefScreen extends HBox implements Screen {
         count.setPrefColumnCount(4);
         var what = Nodes.field("brief-what", Words.of("brief.whatPrompt"), Words.of("brief.what"));
         what.setPrefColumnCount(11);
-        var a = Typed.onEnter(count, () -> AmountText.number(workspace.lesson().makes().count()), t -> {
-            Ratio n = AmountReader.whole(t).low();
-            workspace.editLesson(Words.of("edit.makes"), l -> l.but(d -> d.makes = new Yield(n, l.makes().what(), l.makes().serves())));
-        });
-        var b = Typed.bind(what, () -> workspace.lesson().makes().what(),
-                t -> workspace.editLesson(Words.of("edit.makes"), "makes", l -> l.but(d -> d.makes = new Yield(l.makes().count(), t, l.makes().serves()))));
+        var a = Typed.onEnter(
+                count, () -> AmountText.number(workspace.lesson().makes().count()), t -> {
+                    Ratio n = AmountReader.whole(t).low();
+                    workspace.editLesson(
+                            Words.of("edit.makes"),
+                            l -> l.but(d -> d.makes =
+                                    new Yield(n, l.makes().what(), l.makes().serves())));
+                });
+        var b = Typed.bind(
+                what,
+                () -> workspace.lesson().makes().what(),
+                t -> workspace.editLesson(
+                        Words.of("edit.makes"),
+                        "makes",
+                        l -> l.but(d -> d.makes =
+                                new Yield(l.makes().count(), t, l.makes().serves()))));
         refreshers.add(a::refresh);
         refreshers.add(b::refresh);
-        var serves = number("brief-serves", l -> l.makes().serves(), 1, 500, (l, n) -> l.but(d -> d.makes = new Yield(l.makes().count(), l.makes().what(), n)));
+        var serves = number(
+                "brief-serves",
+                l -> l.makes().serves(),
+                1,
+                500,
+                (l, n) -> l.but(
+                        d -> d.makes = new Yield(l.makes().count(), l.makes().what(), n)));
         return Nodes.row(8, count, what, Nodes.label(Words.of("brief.serves"), "soft"), serves);
     }
 
     private TextField number(String id, Function<Lesson, Integer> get, int low, int high, Change<Integer> set) {
         var field = Nodes.field(id, "", Words.of("field." + id));
         field.setPrefColumnCount(4);
-        var bound = Typed.onEnter(field, () -> String.valueOf(get.apply(workspace.lesson())),
+        var bound = Typed.onEnter(
+                field,
+                () -> String.valueOf(get.apply(workspace.lesson())),
                 t -> workspace.editLesson(Words.of("edit.makes"), l -> set.apply(l, whole(t, low, high))));
         refreshers.add(bound::refresh);
         return field;
@@ -223,24 +305,78 @@ public final class BriefScreen extends HBox implements Screen {
 
     private TextField courseField(String id, Function<Course, String> get, KitchenChange set) {
         var field = Nodes.field(id, "", Words.of("field." + id));
-        var bound = Typed.onEnter(field, () -> get.apply(workspace.book().course()), t -> workspace.edit(Words.of("edit.kitchen"),
-                b -> b.withCourse(b.course().withKitchen(set.apply(b.course().kitchen(), t)))));
+        var bound = Typed.onEnter(
+                field,
+                () -> get.apply(workspace.book().course()),
+                t -> workspace.edit(
+                        Words.of("edit.kitchen"),
+                        b -> b.withCourse(
+                                b.course().withKitchen(set.apply(b.course().kitchen(), t)))));
         refreshers.add(bound::refresh);
         return field;
     }
 
     private FlowPane kitchenNumbers() {
-        var rings = courseField("brief-rings", c -> String.valueOf(c.kitchen().rings()),
-                (k, t) -> new Kitchen(k.name(), whole(t, 0, 12), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), k.watts()));
-        var ovens = courseField("brief-ovens", c -> String.valueOf(c.kitchen().ovens()),
-                (k, t) -> new Kitchen(k.name(), k.rings(), whole(t, 0, 6), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), k.watts()));
-        var heats = courseField("brief-heats", c -> minutes(c.kitchen().ovenHeats()),
-                (k, t) -> new Kitchen(k.name(), k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), TimeRange.parse(t).likely(), k.watts()));
-        var watts = courseField("brief-watts", c -> String.valueOf(c.kitchen().watts()),
-                (k, t) -> new Kitchen(k.name(), k.rings(), k.ovens(), k.microwave(), k.blender(), k.helpers(), k.ovenHeats(), whole(t, 300, 2000)));
+        var rings = courseField(
+                "brief-rings",
+                c -> String.valueOf(c.kitchen().rings()),
+                (k, t) -> new Kitchen(
+                        k.name(),
+                        whole(t, 0, 12),
+                        k.ovens(),
+                        k.microwave(),
+                        k.blender(),
+                        k.helpers(),
+                        k.ovenHeats(),
+                        k.watts()));
+        var ovens = courseField(
+                "brief-ovens",
+                c -> String.valueOf(c.kitchen().ovens()),
+                (k, t) -> new Kitchen(
+                        k.name(),
+                        k.rings(),
+                        whole(t, 0, 6),
+                        k.microwave(),
+                        k.blender(),
+                        k.helpers(),
+                        k.ovenHeats(),
+                        k.watts()));
+        var heats = courseField(
+                "brief-heats",
+                c -> minutes(c.kitchen().ovenHeats()),
+                (k, t) -> new Kitchen(
+                        k.name(),
+                        k.rings(),
+                        k.ovens(),
+                        k.microwave(),
+                        k.blender(),
+                        k.helpers(),
+                        TimeRange.parse(t).likely(),
+                        k.watts()));
+        var watts = courseField(
+                "brief-watts",
+                c -> String.valueOf(c.kitchen().watts()),
+                (k, t) -> new Kitchen(
+                        k.name(),
+                        k.rings(),
+                        k.ovens(),
+                        k.microwave(),
+                        k.blender(),
+                        k.helpers(),
+                        k.ovenHeats(),
+                        whole(t, 300, 2000)));
         for (var field : List.of(rings, ovens, heats, watts)) field.setPrefColumnCount(3);
-        var pane = new FlowPane(8, 6, rings, Nodes.label(Words.of("brief.ringsWord"), "soft"), ovens, Nodes.label(Words.of("brief.ovensWord"), "soft"),
-                heats, Nodes.label(Words.of("brief.heatsWord"), "soft"), watts, Nodes.label(Words.of("brief.wattsWord"), "soft"));
+        var pane = new FlowPane(
+                8,
+                6,
+                rings,
+                Nodes.label(Words.of("brief.ringsWord"), "soft"),
+                ovens,
+                Nodes.label(Words.of("brief.ovensWord"), "soft"),
+                heats,
+                Nodes.label(Words.of("brief.heatsWord"), "soft"),
+                watts,
+                Nodes.label(Words.of("brief.wattsWord"), "soft"));
         pane.setPrefWrapLength(620);
         return pane;
     }
@@ -250,7 +386,8 @@ public final class BriefScreen extends HBox implements Screen {
         field.setPrefColumnCount(2);
         var bound = Typed.onEnter(field, () -> workspace.book().course().currency(), t -> {
             if (t.strip().length() > 4) throw new IllegalArgumentException(Words.of("brief.currencyWrong", t.strip()));
-            workspace.edit(Words.of("edit.currency"), b -> b.withCourse(b.course().but(d -> d.currency = t.strip())));
+            workspace.edit(
+                    Words.of("edit.currency"), b -> b.withCourse(b.course().but(d -> d.currency = t.strip())));
         });
         refreshers.add(bound::refresh);
         return field;
@@ -258,7 +395,9 @@ public final class BriefScreen extends HBox implements Screen {
 
     private ComboBox<Profile> profile() {
         Consumer<Profile> set = v -> {
-            if (!refreshing) workspace.edit(Words.of("edit.profile"), b -> b.withCourse(b.course().but(d -> d.profile = v)));
+            if (!refreshing)
+                workspace.edit(
+                        Words.of("edit.profile"), b -> b.withCourse(b.course().but(d -> d.profile = v)));
         };
         var box = Choice.of("brief-profile", Words.of("brief.profile"), Profile.values(), Profile::title, set);
         refreshers.add(() -> box.setValue(workspace.book().course().profile()));
@@ -267,7 +406,9 @@ public final class BriefScreen extends HBox implements Screen {
 
     private ComboBox<MeasureSystem> house() {
         Consumer<MeasureSystem> set = v -> {
-            if (!refreshing) workspace.edit(Words.of("edit.house"), b -> b.withCourse(b.course().withHouse(v)));
+            if (!refreshing)
+                workspace.edit(
+                        Words.of("edit.house"), b -> b.withCourse(b.course().withHouse(v)));
         };
         var box = Choice.of("brief-house", Words.of("brief.house"), MeasureSystem.values(), MeasureSystem::title, set);
         refreshers.add(() -> box.setValue(workspace.book().course().house()));

@@ -38,49 +38,100 @@ final class Consequences extends VBox {
     }
 
     private void block(String title, String figure, String... lines) {
-        var box = Nodes.styled(new VBox(3, Nodes.label(title, "overline"), Nodes.wrapped(figure, "figure")), "consequence");
+        var box = Nodes.styled(
+                new VBox(3, Nodes.label(title, "overline"), Nodes.wrapped(figure, "figure")), "consequence");
         for (var line : lines) if (!line.isBlank()) box.getChildren().add(Nodes.wrapped(line, "body"));
         getChildren().add(box);
     }
 
     private void time(Outcome outcome) {
         var schedule = outcome.schedule();
-        var first = outcome.lesson().air() == null ? Words.of("clock.before", -outcome.bench().firstStart() / 60)
-                : outcome.lesson().air().plusSeconds(outcome.bench().firstStart()).toLocalTime().withSecond(0).toString();
-        block(Words.of("brief.timeTitle"), schedule.inHand() >= 0 ? Words.of("brief.timeIn", Clock.text(schedule.inHand())) : Words.of("brief.timeOver", Clock.text(-schedule.inHand())),
-                Words.of("brief.timeText", Clock.text(schedule.planned()), schedule.total().text(), Clock.text(schedule.slot())), Words.of("brief.timeFirst", first));
+        var first = outcome.lesson().air() == null
+                ? Words.of("clock.before", -outcome.bench().firstStart() / 60)
+                : outcome.lesson()
+                        .air()
+                        .plusSeconds(outcome.bench().firstStart())
+                        .toLocalTime()
+                        .withSecond(0)
+                        .toString();
+        block(
+                Words.of("brief.timeTitle"),
+                schedule.inHand() >= 0
+                        ? Words.of("brief.timeIn", Clock.text(schedule.inHand()))
+                        : Words.of("brief.timeOver", Clock.text(-schedule.inHand())),
+                Words.of(
+                        "brief.timeText",
+                        Clock.text(schedule.planned()),
+                        schedule.total().text(),
+                        Clock.text(schedule.slot())),
+                Words.of("brief.timeFirst", first));
     }
 
     private void pace(Outcome outcome, Lesson lesson) {
         var pace = outcome.pace();
-        int words = lesson.steps().stream().mapToInt(s -> SpokenWords.count(s.say())).sum();
+        int words = lesson.steps().stream()
+                .mapToInt(s -> SpokenWords.count(s.say()))
+                .sum();
         boolean own = !pace.own().isEmpty();
         var tooLong = new ArrayList<String>();
         for (Placed p : outcome.schedule().steps()) {
-            if (p.hands().isZero() && p.talk() > lesson.audience().longestTalk()) tooLong.add(p.number() + " (" + Clock.text(p.talk()) + ")");
+            if (p.hands().isZero() && p.talk() > lesson.audience().longestTalk())
+                tooLong.add(p.number() + " (" + Clock.text(p.talk()) + ")");
         }
-        block(Words.of("brief.paceTitle"), Words.of("brief.pace", pace.wordsPerMinute(Segment.RUN_THROUGH)),
-                Words.of("brief.paceText", pace.wordsPerMinute(Segment.TO_CAMERA), pace.wordsPerMinute(Segment.CUTTING), words),
+        block(
+                Words.of("brief.paceTitle"),
+                Words.of("brief.pace", pace.wordsPerMinute(Segment.RUN_THROUGH)),
+                Words.of(
+                        "brief.paceText",
+                        pace.wordsPerMinute(Segment.TO_CAMERA),
+                        pace.wordsPerMinute(Segment.CUTTING),
+                        words),
                 Words.of(own ? "brief.paceOwn" : "brief.paceDefault"),
-                tooLong.isEmpty() ? Words.of("brief.talkFine", Clock.text(lesson.audience().longestTalk()))
-                        : Words.of("brief.talkLong", String.join(", ", tooLong), Clock.text(lesson.audience().longestTalk())));
+                tooLong.isEmpty()
+                        ? Words.of(
+                                "brief.talkFine", Clock.text(lesson.audience().longestTalk()))
+                        : Words.of(
+                                "brief.talkLong",
+                                String.join(", ", tooLong),
+                                Clock.text(lesson.audience().longestTalk())));
     }
 
     private void who(Outcome outcome, Lesson lesson) {
         long adult = lesson.steps().stream().filter(s -> s.who() == Who.ADULT).count();
-        var alone = outcome.schedule().steps().stream().filter(p -> p.step().place().isHot() && p.step().who() == Who.LEARNER && lesson.audience().needsAdult())
-                .map(p -> String.valueOf(p.number())).toList();
-        block(Words.of("brief.whoTitle"), lesson.audience().title(), lesson.audience().blades(), lesson.audience().heat(),
+        var alone = outcome.schedule().steps().stream()
+                .filter(p -> p.step().place().isHot()
+                        && p.step().who() == Who.LEARNER
+                        && lesson.audience().needsAdult())
+                .map(p -> String.valueOf(p.number()))
+                .toList();
+        block(
+                Words.of("brief.whoTitle"),
+                lesson.audience().title(),
+                lesson.audience().blades(),
+                lesson.audience().heat(),
                 adult == 0 ? "" : Words.count("brief.adultSteps", adult),
-                alone.isEmpty() ? "" : Words.of("brief.hotAlone", String.join(", ", alone)), Words.of("brief.rules"));
+                alone.isEmpty() ? "" : Words.of("brief.hotAlone", String.join(", ", alone)),
+                Words.of("brief.rules"));
     }
 
     private void delivery(Outcome outcome, Lesson lesson) {
         var kind = lesson.delivery();
-        int hands = outcome.schedule().steps().stream().filter(p -> p.step().who() != Who.PRESENTER).mapToInt(p -> p.hands().likely()).sum();
+        int hands = outcome.schedule().steps().stream()
+                .filter(p -> p.step().who() != Who.PRESENTER)
+                .mapToInt(p -> p.hands().likely())
+                .sum();
         var theirs = lesson.audience().handsFactor().times(hands).nearest();
-        block(Words.of("brief.deliveryTitle"), kind.title(), Words.of(kind.isLive() ? "brief.live" : "brief.recorded"),
-                kind.homesCookAlong() ? Words.of("brief.homesPace", AmountText.number(lesson.audience().handsFactor()), Clock.text(hands), Clock.text((int) theirs)) : "",
+        block(
+                Words.of("brief.deliveryTitle"),
+                kind.title(),
+                Words.of(kind.isLive() ? "brief.live" : "brief.recorded"),
+                kind.homesCookAlong()
+                        ? Words.of(
+                                "brief.homesPace",
+                                AmountText.number(lesson.audience().handsFactor()),
+                                Clock.text(hands),
+                                Clock.text((int) theirs))
+                        : "",
                 Words.of("brief.kitchenTime", Clock.text(outcome.schedule().kitchen())));
     }
 
@@ -90,15 +141,26 @@ final class Consequences extends VBox {
         var cores = new LinkedHashSet<String>();
         for (var line : lesson.foods()) {
             var food = outcome.knowledge().food(line.cooked()).orElse(null);
-            if (food != null && profile.core(food.risk()) > 0) cores.add(Words.of("brief.core", line.item(), profile.degrees(profile.core(food.risk()))));
+            if (food != null && profile.core(food.risk()) > 0)
+                cores.add(Words.of("brief.core", line.item(), profile.degrees(profile.core(food.risk()))));
         }
-        block(Words.of("brief.safetyTitle"), profile.title(), String.join(" ", cores), Words.of("brief.safetyText", profile.degrees(profile.fridge()), profile.degrees(profile.hotHolding())),
+        block(
+                Words.of("brief.safetyTitle"),
+                profile.title(),
+                String.join(" ", cores),
+                Words.of("brief.safetyText", profile.degrees(profile.fridge()), profile.degrees(profile.hotHolding())),
                 Words.of("brief.rules"));
     }
 
     private void scale(Outcome outcome, Lesson lesson) {
         var factor = outcome.gather().factor();
-        block(Words.of("brief.scaleTitle"), Words.of("brief.scale", AmountText.number(lesson.makes().count().times(factor)), lesson.makes().what(), lesson.homeOf()),
+        block(
+                Words.of("brief.scaleTitle"),
+                Words.of(
+                        "brief.scale",
+                        AmountText.number(lesson.makes().count().times(factor)),
+                        lesson.makes().what(),
+                        lesson.homeOf()),
                 Words.of("brief.scaleText", AmountText.number(factor)));
     }
 }

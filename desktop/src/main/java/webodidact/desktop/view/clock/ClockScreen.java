@@ -32,6 +32,7 @@ import webodidact.desktop.words.Words;
 public final class ClockScreen extends HBox implements Screen {
     /** Homes that are played after each change; fewer for a very long lesson, so that playing never slows the hand that drags. */
     private static final int HOMES = 10_000;
+
     private static final int HOME_STEPS = 600_000;
     static final long SEED = 7;
     private final Workspace workspace;
@@ -61,13 +62,29 @@ public final class ClockScreen extends HBox implements Screen {
         var hint = Nodes.label(Words.of("clock.hint"), "soft");
         hint.setMinWidth(0);
         sums.getStyleClass().add("sums");
-        var zoom = Nodes.row(4, Nodes.named(Nodes.button("−", () -> timeline.zoomBy(0.67, timeline.getWidth() / 2), "small"), "zoom-out", Words.of("clock.zoomOut")),
-                Nodes.named(Nodes.button("+", () -> timeline.zoomBy(1.5, timeline.getWidth() / 2), "small"), "zoom-in", Words.of("clock.zoomIn")),
-                Nodes.named(Nodes.button(Words.of("clock.zoomAll"), timeline::zoomOut, "small"), "zoom-all", Words.of("clock.zoomAll")));
+        var zoom = Nodes.row(
+                4,
+                Nodes.named(
+                        Nodes.button("−", () -> timeline.zoomBy(0.67, timeline.getWidth() / 2), "small"),
+                        "zoom-out",
+                        Words.of("clock.zoomOut")),
+                Nodes.named(
+                        Nodes.button("+", () -> timeline.zoomBy(1.5, timeline.getWidth() / 2), "small"),
+                        "zoom-in",
+                        Words.of("clock.zoomIn")),
+                Nodes.named(
+                        Nodes.button(Words.of("clock.zoomAll"), timeline::zoomOut, "small"),
+                        "zoom-all",
+                        Words.of("clock.zoomAll")));
         // In a small window, or with large letters, all of it keeps its height and scrolls.
         var flow = Panes.work(new VBox(10, Nodes.grown(timeline), sums, fit));
         flow.setFitToHeight(true);
-        var work = Nodes.styled(new VBox(10, Nodes.row(14, Nodes.label(Words.of("station.clock"), "title"), hint, Nodes.spring(), zoom), Nodes.grown(flow)), "work");
+        var work = Nodes.styled(
+                new VBox(
+                        10,
+                        Nodes.row(14, Nodes.label(Words.of("station.clock"), "title"), hint, Nodes.spring(), zoom),
+                        Nodes.grown(flow)),
+                "work");
         work.setMinWidth(0);
         getChildren().addAll(Nodes.grown(work), Panes.side(panel, 300, 290));
         WhenSeen.of(this, this::show, workspace.outcomeProperty(), workspace.stepProperty(), homes.resultProperty());
@@ -87,7 +104,9 @@ public final class ClockScreen extends HBox implements Screen {
         sum("clock.kitchen", Clock.text(schedule.kitchen()), "");
         sum("clock.deadAir", Clock.text(schedule.deadAir()), "");
         sum("clock.cameraMoves", String.valueOf(schedule.cameraMoves()), "");
-        long open = schedule.steps().stream().filter(p -> p.waiting() != null && p.waiting().isOpen()).count();
+        long open = schedule.steps().stream()
+                .filter(p -> p.waiting() != null && p.waiting().isOpen())
+                .count();
         sum("clock.openEnds", String.valueOf(open), "");
     }
 
@@ -99,8 +118,14 @@ public final class ClockScreen extends HBox implements Screen {
             return;
         }
         var result = homes.result();
-        boolean fits = result != null && result.steps().size() == outcome.schedule().steps().size() && outcome.lesson().delivery().homesCookAlong();
-        timeline.show(TimelineModel.of(outcome, workspace.stepProperty().get(), fits ? HomesBand.of(outcome.schedule(), result) : null, fit.preview().map(Lanes::of).orElse(List.of())));
+        boolean fits = result != null
+                && result.steps().size() == outcome.schedule().steps().size()
+                && outcome.lesson().delivery().homesCookAlong();
+        timeline.show(TimelineModel.of(
+                outcome,
+                workspace.stepProperty().get(),
+                fits ? HomesBand.of(outcome.schedule(), result) : null,
+                fit.preview().map(Lanes::of).orElse(List.of())));
     }
 
     /** The homes are played once for each outcome, off this thread; the newest wins. */
@@ -112,24 +137,40 @@ public final class ClockScreen extends HBox implements Screen {
             return;
         }
         var households = workspace.book().households();
-        homes.request(progress -> Simulation.of(outcome.lesson(), HomePace.of(outcome.lesson(), households, outcome.knowledge(), outcome.course()), Chance.USUAL, Math.clamp(HOME_STEPS / Math.max(1, outcome.lesson().steps().size()), 200, HOMES), SEED, progress)
-                .map(s -> s.against(outcome.schedule())).orElse(null));
+        homes.request(progress -> Simulation.of(
+                        outcome.lesson(),
+                        HomePace.of(outcome.lesson(), households, outcome.knowledge(), outcome.course()),
+                        Chance.USUAL,
+                        Math.clamp(
+                                HOME_STEPS
+                                        / Math.max(1, outcome.lesson().steps().size()),
+                                200,
+                                HOMES),
+                        SEED,
+                        progress)
+                .map(s -> s.against(outcome.schedule()))
+                .orElse(null));
     }
 
     private void sum(String key, String figure, String more) {
         var value = Nodes.label(figure, "sum-figure");
         value.setId(key.replace('.', '-'));
-        sums.getChildren().add(Nodes.column(0, Nodes.label(Words.of(key), "tiny"), Nodes.row(6, value, Nodes.label(more, "soft"))));
+        sums.getChildren()
+                .add(Nodes.column(
+                        0, Nodes.label(Words.of(key), "tiny"), Nodes.row(6, value, Nodes.label(more, "soft"))));
     }
 
     /** Left and right go through the steps; with Alt they move the step, with Shift they change its hands by five seconds. */
     private void key(KeyEvent e) {
         if (workspace.lesson() == null || e.getTarget() instanceof TextInputControl) return;
-        if (e.getText().equals("+") || e.getCode() == KeyCode.PLUS || e.getCode() == KeyCode.ADD) timeline.zoomBy(1.5, timeline.getWidth() / 2);
+        if (e.getText().equals("+") || e.getCode() == KeyCode.PLUS || e.getCode() == KeyCode.ADD)
+            timeline.zoomBy(1.5, timeline.getWidth() / 2);
         else if (e.isShortcutDown()) return;
-        else if (e.getText().equals("-") || e.getCode() == KeyCode.MINUS || e.getCode() == KeyCode.SUBTRACT) timeline.zoomBy(0.67, timeline.getWidth() / 2);
+        else if (e.getText().equals("-") || e.getCode() == KeyCode.MINUS || e.getCode() == KeyCode.SUBTRACT)
+            timeline.zoomBy(0.67, timeline.getWidth() / 2);
         else if (e.getCode() == KeyCode.DIGIT0 || e.getCode() == KeyCode.NUMPAD0) timeline.zoomOut();
-        else if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT) arrow(e, e.getCode() == KeyCode.RIGHT ? 1 : -1);
+        else if (e.getCode() == KeyCode.LEFT || e.getCode() == KeyCode.RIGHT)
+            arrow(e, e.getCode() == KeyCode.RIGHT ? 1 : -1);
         else return;
         e.consume();
     }
@@ -139,14 +180,21 @@ public final class ClockScreen extends HBox implements Screen {
         var id = workspace.stepProperty().get();
         int at = lesson.indexOf(id) + by;
         if (e.isShiftDown()) {
-            lesson.step(id).ifPresent(s -> workspace.editLesson(Words.of("edit.step.hands"), "drag/hands/" + id, Operations.stretchHands(id, Math.max(0, s.hands().likely() + 5 * by))));
+            lesson.step(id)
+                    .ifPresent(s -> workspace.editLesson(
+                            Words.of("edit.step.hands"),
+                            "drag/hands/" + id,
+                            Operations.stretchHands(id, Math.max(0, s.hands().likely() + 5 * by))));
             return;
         }
         if (at < 0 || at >= lesson.steps().size()) return;
         if (e.isAltDown()) workspace.editLesson(Words.of("edit.moveStep"), l -> l.moving(id, at));
         else workspace.stepProperty().set(lesson.steps().get(at).id());
         var outcome = workspace.outcome();
-        if (outcome != null) outcome.schedule().of(workspace.stepProperty().get()).ifPresent(p -> timeline.reveal(p.span().start()));
+        if (outcome != null)
+            outcome.schedule()
+                    .of(workspace.stepProperty().get())
+                    .ifPresent(p -> timeline.reveal(p.span().start()));
     }
 
     private final class Dragging implements Timeline.Edits {
@@ -157,8 +205,12 @@ public final class ClockScreen extends HBox implements Screen {
 
         @Override
         public void stretch(String step, boolean wait, int seconds) {
-            if (wait) workspace.editLesson(Words.of("edit.step.wait"), "drag/wait/" + step, Operations.stretchWait(step, seconds));
-            else workspace.editLesson(Words.of("edit.step.hands"), "drag/hands/" + step, Operations.stretchHands(step, seconds));
+            if (wait)
+                workspace.editLesson(
+                        Words.of("edit.step.wait"), "drag/wait/" + step, Operations.stretchWait(step, seconds));
+            else
+                workspace.editLesson(
+                        Words.of("edit.step.hands"), "drag/hands/" + step, Operations.stretchHands(step, seconds));
         }
 
         @Override
@@ -189,7 +241,9 @@ public final class ClockScreen extends HBox implements Screen {
 
         @Override
         public int indexAt(int second) {
-            return (int) workspace.outcome().schedule().steps().stream().filter(p -> (p.span().start() + p.span().end()) / 2 < second).count();
+            return (int) workspace.outcome().schedule().steps().stream()
+                    .filter(p -> (p.span().start() + p.span().end()) / 2 < second)
+                    .count();
         }
     }
 }

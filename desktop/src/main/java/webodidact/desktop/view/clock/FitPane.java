@@ -28,6 +28,7 @@ final class FitPane extends VBox implements AutoCloseable {
     private static final double WIDTH = 236;
     /** Seconds until what was found so far is shown, whatever the lesson's length. */
     private static final int PATIENCE = 5;
+
     private final Workspace workspace;
     private final Runnable previewed;
     private final Runs<List<Proposal>> runs = new Runs<>("fit", Platform::runLater);
@@ -41,6 +42,7 @@ final class FitPane extends VBox implements AutoCloseable {
     private Outcome asked;
     /** The last search ended because its time was up. */
     private volatile boolean late;
+
     private Outcome preview;
 
     /** @param previewed told when what is previewed has changed */
@@ -88,7 +90,9 @@ final class FitPane extends VBox implements AutoCloseable {
             node.setVisible(on);
             node.setManaged(on);
         }
-        look.setDisable(on || workspace.outcome() == null || workspace.outcome().lesson().steps().isEmpty());
+        look.setDisable(on
+                || workspace.outcome() == null
+                || workspace.outcome().lesson().steps().isEmpty());
     }
 
     private void heading() {
@@ -99,7 +103,8 @@ final class FitPane extends VBox implements AutoCloseable {
             return;
         }
         int over = -outcome.schedule().inHand();
-        title.setText(over > 0 ? Words.of("fit.titleOver", Clock.text(over)) : Words.of("fit.titleFits", Clock.text(-over)));
+        title.setText(
+                over > 0 ? Words.of("fit.titleOver", Clock.text(over)) : Words.of("fit.titleFits", Clock.text(-over)));
         busy();
     }
 
@@ -122,7 +127,8 @@ final class FitPane extends VBox implements AutoCloseable {
         var households = workspace.book().households();
         long until = System.nanoTime() + PATIENCE * 1_000_000_000L;
         runs.request(p -> {
-            var found = Fit.propose(outcome, households, Solver.usual(), share -> p.reached(share) && System.nanoTime() < until);
+            var found = Fit.propose(
+                    outcome, households, Solver.usual(), share -> p.reached(share) && System.nanoTime() < until);
             late = System.nanoTime() >= until;
             return found;
         });
@@ -143,29 +149,47 @@ final class FitPane extends VBox implements AutoCloseable {
         cards.getChildren().clear();
         var found = runs.result();
         if (found == null) return;
-        if (late) state.setText(Words.of("fit.late", PATIENCE, workspace.lesson() == null ? 0 : workspace.lesson().steps().size()));
+        if (late)
+            state.setText(Words.of(
+                    "fit.late",
+                    PATIENCE,
+                    workspace.lesson() == null ? 0 : workspace.lesson().steps().size()));
         else if (found.isEmpty()) state.setText(Words.of("fit.none"));
         for (int i = 0; i < found.size(); i++) cards.getChildren().add(card(found.get(i), i));
         // Rows measure wrapped words at their unwrapped width; these are measured at the width they get.
         row.applyCss();
         double tall = 0;
-        for (var card : cards.getChildren()) tall = Math.max(tall, ((CardButton) card).getChildren().getFirst().prefHeight(WIDTH));
+        for (var card : cards.getChildren())
+            tall = Math.max(tall, ((CardButton) card).getChildren().getFirst().prefHeight(WIDTH));
         row.setMinHeight(Math.ceil(tall) + 26);
         row.setPrefHeight(row.getMinHeight());
     }
 
     private CardButton card(Proposal proposal, int number) {
         var box = Nodes.column(2, Nodes.wrapped(proposal.title(), "offer-title"));
-        var times = Words.of("fit.times", Clock.text(proposal.before()), Clock.text(proposal.then())) + (proposal.fits() ? "" : " · " + Words.of("clock.overBy", Clock.text(proposal.then() - proposal.lesson().slot())));
+        var times = Words.of("fit.times", Clock.text(proposal.before()), Clock.text(proposal.then()))
+                + (proposal.fits()
+                        ? ""
+                        : " · "
+                                + Words.of(
+                                        "clock.overBy",
+                                        Clock.text(proposal.then()
+                                                - proposal.lesson().slot())));
         box.getChildren().add(Nodes.wrapped(times, proposal.fits() ? "good" : "bad"));
-        if (proposal.readyThen() >= 0) box.getChildren().add(Nodes.wrapped(Words.of("fit.ready", proposal.readyBefore(), proposal.readyThen()), proposal.readyThen() >= proposal.readyBefore() ? "good" : "bad"));
-        if (!proposal.consequences().isEmpty()) box.getChildren().add(Nodes.wrapped(String.join(", ", proposal.consequences()), "soft"));
+        if (proposal.readyThen() >= 0)
+            box.getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of("fit.ready", proposal.readyBefore(), proposal.readyThen()),
+                            proposal.readyThen() >= proposal.readyBefore() ? "good" : "bad"));
+        if (!proposal.consequences().isEmpty())
+            box.getChildren().add(Nodes.wrapped(String.join(", ", proposal.consequences()), "soft"));
         box.getChildren().add(Nodes.wrapped(proposal.proof(), "tiny"));
         box.setPrefWidth(WIDTH);
         box.setMaxWidth(WIDTH);
         var card = new CardButton("fit-card", () -> take(proposal), box);
         card.setId("fit-take-" + (number + 1));
-        card.setAccessibleText(Words.of("fit.take", proposal.title()) + ", " + times + ", " + String.join(", ", proposal.consequences()) + ", " + proposal.proof());
+        card.setAccessibleText(Words.of("fit.take", proposal.title()) + ", " + times + ", "
+                + String.join(", ", proposal.consequences()) + ", " + proposal.proof());
         // Worked out once somebody looks, not for every card.
         var then = new Outcome[1];
         card.hoverProperty().addListener((o, was, now) -> preview(now ? looked(proposal, then) : null));
@@ -174,7 +198,8 @@ final class FitPane extends VBox implements AutoCloseable {
     }
 
     private Outcome looked(Proposal proposal, Outcome[] then) {
-        if (then[0] == null && asked != null) then[0] = Outcome.of(asked.answers().question().about(proposal.lesson()));
+        if (then[0] == null && asked != null)
+            then[0] = Outcome.of(asked.answers().question().about(proposal.lesson()));
         return then[0];
     }
 

@@ -23,12 +23,18 @@ final class AllergenText {
     }
 
     static String of(Set<Allergen> allergens) {
-        return allergens == null ? "" : allergens.isEmpty() ? Words.of("swap.labelNothing") : allergens.stream().map(Allergen::title).collect(Collectors.joining(", "));
+        return allergens == null
+                ? ""
+                : allergens.isEmpty()
+                        ? Words.of("swap.labelNothing")
+                        : allergens.stream().map(Allergen::title).collect(Collectors.joining(", "));
     }
 
     private static Allergen one(String part) {
         for (var allergen : Allergen.values()) {
-            if (allergen.title().equals(part) || allergen.name().toLowerCase(Locale.ROOT).equals(part) || (allergen.title() + "s").equals(part)) return allergen;
+            if (allergen.title().equals(part)
+                    || allergen.name().toLowerCase(Locale.ROOT).equals(part)
+                    || (allergen.title() + "s").equals(part)) return allergen;
         }
         var all = Arrays.stream(Allergen.values()).map(Allergen::title).collect(Collectors.joining(", "));
         throw new IllegalArgumentException(Words.of("swap.labelWrong", part, all));

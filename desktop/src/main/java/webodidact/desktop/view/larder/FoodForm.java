@@ -39,56 +39,189 @@ final class FoodForm extends VBox {
 
     private void show() {
         getChildren().clear();
-        var line = workspace.lesson() == null ? null : workspace.lesson().food(workspace.foodProperty().get()).orElse(null);
+        var line = workspace.lesson() == null
+                ? null
+                : workspace.lesson().food(workspace.foodProperty().get()).orElse(null);
         if (line == null) return;
         var food = workspace.knowledge().food(line.food()).orElse(null);
-        getChildren().addAll(Nodes.label(Words.of(food == null ? "own.overNew" : "own.over"), "overline"), Nodes.wrapped(food == null ? line.item() : food.name(), "title"));
+        getChildren()
+                .addAll(
+                        Nodes.label(Words.of(food == null ? "own.overNew" : "own.over"), "overline"),
+                        Nodes.wrapped(food == null ? line.item() : food.name(), "title"));
         if (food == null) {
-            getChildren().addAll(Nodes.wrapped(Words.of("own.new"), "body"), Nodes.named(Nodes.button(Words.of("own.add", line.item()), () -> add(line), "primary"), "own-add", Words.of("own.add", line.item())));
+            getChildren()
+                    .addAll(
+                            Nodes.wrapped(Words.of("own.new"), "body"),
+                            Nodes.named(
+                                    Nodes.button(Words.of("own.add", line.item()), () -> add(line), "primary"),
+                                    "own-add",
+                                    Words.of("own.add", line.item())));
         } else {
             fields(food);
         }
-        getChildren().add(Nodes.named(Nodes.button(Words.of("variant.close"), done), "own-close", Words.of("variant.close")));
+        getChildren()
+                .add(Nodes.named(
+                        Nodes.button(Words.of("variant.close"), done), "own-close", Words.of("variant.close")));
     }
 
     private void fields(Food food) {
-        var own = workspace.book().course().foods().stream().filter(f -> f.id().equals(food.id())).findFirst();
-        getChildren().add(Nodes.wrapped(Words.of(own.isPresent() ? "own.changed" : "own.shipped", food.source()), "soft"));
+        var own = workspace.book().course().foods().stream()
+                .filter(f -> f.id().equals(food.id()))
+                .findFirst();
+        getChildren()
+                .add(Nodes.wrapped(Words.of(own.isPresent() ? "own.changed" : "own.shipped", food.source()), "soft"));
         var shelf = Choice.of("own-shelf", Words.of("own.shelf"), Shelf.values(), Shelf::title);
         shelf.setValue(food.shelf());
         shelf.setOnAction(e -> {
-            if (shelf.getValue() != food.shelf()) change(food, f -> new OwnFood(f.id(), f.names(), shelf.getValue(), f.density(), f.piece(), f.allergens(), f.checkLabel(), f.risk(), f.diet(), f.salt()));
+            if (shelf.getValue() != food.shelf())
+                change(
+                        food,
+                        f -> new OwnFood(
+                                f.id(),
+                                f.names(),
+                                shelf.getValue(),
+                                f.density(),
+                                f.piece(),
+                                f.allergens(),
+                                f.checkLabel(),
+                                f.risk(),
+                                f.diet(),
+                                f.salt()));
         });
         ask("own.shelf", shelf);
-        ask("own.allergens", field("own-allergens", AllergenText.of(food.allergens()), t -> {
-            var read = AllergenText.read(t);
-            return f -> new OwnFood(f.id(), f.names(), f.shelf(), f.density(), f.piece(), read, f.checkLabel(), f.risk(), f.diet(), f.salt());
-        }, food));
-        var label = Choice.of("own-label", Words.of("own.label"), new Boolean[] {true, false}, b -> Words.of(b ? "own.labelYes" : "own.labelNo"));
+        ask(
+                "own.allergens",
+                field(
+                        "own-allergens",
+                        AllergenText.of(food.allergens()),
+                        t -> {
+                            var read = AllergenText.read(t);
+                            return f -> new OwnFood(
+                                    f.id(),
+                                    f.names(),
+                                    f.shelf(),
+                                    f.density(),
+                                    f.piece(),
+                                    read,
+                                    f.checkLabel(),
+                                    f.risk(),
+                                    f.diet(),
+                                    f.salt());
+                        },
+                        food));
+        var label = Choice.of(
+                "own-label",
+                Words.of("own.label"),
+                new Boolean[] {true, false},
+                b -> Words.of(b ? "own.labelYes" : "own.labelNo"));
         label.setValue(food.checkLabel());
         label.setOnAction(e -> {
-            if (label.getValue() != food.checkLabel()) change(food, f -> new OwnFood(f.id(), f.names(), f.shelf(), f.density(), f.piece(), f.allergens(), label.getValue(), f.risk(), f.diet(), f.salt()));
+            if (label.getValue() != food.checkLabel())
+                change(
+                        food,
+                        f -> new OwnFood(
+                                f.id(),
+                                f.names(),
+                                f.shelf(),
+                                f.density(),
+                                f.piece(),
+                                f.allergens(),
+                                label.getValue(),
+                                f.risk(),
+                                f.diet(),
+                                f.salt()));
         });
         ask("own.label", label);
-        var diet = Choice.of("own-diet", Words.of("own.diet"), Diet.values(), d -> Words.of("own.diet." + d.name().toLowerCase(Locale.ROOT)));
+        var diet = Choice.of(
+                "own-diet",
+                Words.of("own.diet"),
+                Diet.values(),
+                d -> Words.of("own.diet." + d.name().toLowerCase(Locale.ROOT)));
         diet.setValue(food.diet());
         diet.setOnAction(e -> {
-            if (diet.getValue() != food.diet()) change(food, f -> new OwnFood(f.id(), f.names(), f.shelf(), f.density(), f.piece(), f.allergens(), f.checkLabel(), f.risk(), diet.getValue(), f.salt()));
+            if (diet.getValue() != food.diet())
+                change(
+                        food,
+                        f -> new OwnFood(
+                                f.id(),
+                                f.names(),
+                                f.shelf(),
+                                f.density(),
+                                f.piece(),
+                                f.allergens(),
+                                f.checkLabel(),
+                                f.risk(),
+                                diet.getValue(),
+                                f.salt()));
         });
         ask("own.diet", diet);
-        ask("own.density", field("own-density", food.densityIn("").map(AmountText::number).orElse(""), t -> {
-            var density = t.isBlank() ? Map.<String, Ratio>of() : Map.of("", number(t));
-            return f -> new OwnFood(f.id(), f.names(), f.shelf(), density, f.piece(), f.allergens(), f.checkLabel(), f.risk(), f.diet(), f.salt());
-        }, food));
-        ask("own.piece", field("own-piece", food.piece() == null ? "" : AmountText.number(food.piece()), t -> {
-            var piece = t.isBlank() ? null : number(t);
-            return f -> new OwnFood(f.id(), f.names(), f.shelf(), f.density(), piece, f.allergens(), f.checkLabel(), f.risk(), f.diet(), f.salt());
-        }, food));
-        ask("own.salt", field("own-salt", food.facts().salt() == null ? "" : AmountText.number(food.facts().salt()), t -> {
-            var salt = t.isBlank() ? null : number(t);
-            return f -> new OwnFood(f.id(), f.names(), f.shelf(), f.density(), f.piece(), f.allergens(), f.checkLabel(), f.risk(), f.diet(), salt);
-        }, food));
-        own.ifPresent(o -> getChildren().add(Nodes.named(Nodes.button(Words.of("own.forget"), () -> forget(food)), "own-forget", Words.of("own.forget"))));
+        ask(
+                "own.density",
+                field(
+                        "own-density",
+                        food.densityIn("").map(AmountText::number).orElse(""),
+                        t -> {
+                            var density = t.isBlank() ? Map.<String, Ratio>of() : Map.of("", number(t));
+                            return f -> new OwnFood(
+                                    f.id(),
+                                    f.names(),
+                                    f.shelf(),
+                                    density,
+                                    f.piece(),
+                                    f.allergens(),
+                                    f.checkLabel(),
+                                    f.risk(),
+                                    f.diet(),
+                                    f.salt());
+                        },
+                        food));
+        ask(
+                "own.piece",
+                field(
+                        "own-piece",
+                        food.piece() == null ? "" : AmountText.number(food.piece()),
+                        t -> {
+                            var piece = t.isBlank() ? null : number(t);
+                            return f -> new OwnFood(
+                                    f.id(),
+                                    f.names(),
+                                    f.shelf(),
+                                    f.density(),
+                                    piece,
+                                    f.allergens(),
+                                    f.checkLabel(),
+                                    f.risk(),
+                                    f.diet(),
+                                    f.salt());
+                        },
+                        food));
+        ask(
+                "own.salt",
+                field(
+                        "own-salt",
+                        food.facts().salt() == null
+                                ? ""
+                                : AmountText.number(food.facts().salt()),
+                        t -> {
+                            var salt = t.isBlank() ? null : number(t);
+                            return f -> new OwnFood(
+                                    f.id(),
+                                    f.names(),
+                                    f.shelf(),
+                                    f.density(),
+                                    f.piece(),
+                                    f.allergens(),
+                                    f.checkLabel(),
+                                    f.risk(),
+                                    f.diet(),
+                                    salt);
+                        },
+                        food));
+        own.ifPresent(o -> getChildren()
+                .add(Nodes.named(
+                        Nodes.button(Words.of("own.forget"), () -> forget(food)),
+                        "own-forget",
+                        Words.of("own.forget"))));
     }
 
     private static Ratio number(String text) {
@@ -114,31 +247,63 @@ final class FoodForm extends VBox {
     }
 
     private void change(Food food, UnaryOperator<OwnFood> change) {
-        workspace.edit(Words.of("edit.own", food.name()), b -> b.withCourse(b.course().but(d -> {
-            var all = new ArrayList<>(d.foods);
-            var now = all.stream().filter(f -> f.id().equals(food.id())).findFirst().orElse(OwnFood.of(food.id()));
-            all.remove(now);
-            all.add(change.apply(now));
-            d.foods = all;
-        })));
+        workspace.edit(
+                Words.of("edit.own", food.name()),
+                b -> b.withCourse(b.course().but(d -> {
+                    var all = new ArrayList<>(d.foods);
+                    var now = all.stream()
+                            .filter(f -> f.id().equals(food.id()))
+                            .findFirst()
+                            .orElse(OwnFood.of(food.id()));
+                    all.remove(now);
+                    all.add(change.apply(now));
+                    d.foods = all;
+                })));
     }
 
     /** Its allergens are unknown until somebody types them: the label decides. */
     private void add(FoodLine line) {
-        var id = line.item().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        var id = line.item()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
         var known = workspace.knowledge().food(id).isPresent() || id.isEmpty();
         var free = known ? "own-" + (workspace.book().course().foods().size() + 1) : id;
-        workspace.edit(Words.of("edit.own", line.item()), b -> b.withCourse(b.course().but(d -> {
-            var all = new ArrayList<>(d.foods);
-            all.add(new OwnFood(free, List.of(line.item()), Shelf.CUPBOARD, null, null, null, null, null, null, null));
-            d.foods = all;
-        })).withLesson(workspace.lesson().id(), l -> l.withFood(line.id(), f -> f.but(d -> {
-            d.food = free;
-            d.unsure = f.unsure().stream().filter(u -> u.kind() != Doubt.Kind.UNKNOWN_FOOD).toList();
-        }))));
+        workspace.edit(
+                Words.of("edit.own", line.item()),
+                b -> b.withCourse(b.course().but(d -> {
+                            var all = new ArrayList<>(d.foods);
+                            all.add(new OwnFood(
+                                    free,
+                                    List.of(line.item()),
+                                    Shelf.CUPBOARD,
+                                    null,
+                                    null,
+                                    null,
+                                    null,
+                                    null,
+                                    null,
+                                    null));
+                            d.foods = all;
+                        }))
+                        .withLesson(
+                                workspace.lesson().id(),
+                                l -> l.withFood(
+                                        line.id(),
+                                        f -> f.but(d -> {
+                                            d.food = free;
+                                            d.unsure = f.unsure().stream()
+                                                    .filter(u -> u.kind() != Doubt.Kind.UNKNOWN_FOOD)
+                                                    .toList();
+                                        }))));
     }
 
     private void forget(Food food) {
-        workspace.edit(Words.of("edit.own", food.name()), b -> b.withCourse(b.course().but(d -> d.foods = d.foods.stream().filter(f -> !f.id().equals(food.id())).toList())));
+        workspace.edit(
+                Words.of("edit.own", food.name()),
+                b -> b.withCourse(b.course()
+                        .but(d -> d.foods = d.foods.stream()
+                                .filter(f -> !f.id().equals(food.id()))
+                                .toList())));
     }
 }

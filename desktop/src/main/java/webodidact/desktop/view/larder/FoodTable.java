@@ -49,6 +49,7 @@ final class FoodTable extends VBox {
     private static final double CONTAINS = 9.4;
     /** Below so many pixels for a pixel of text the second measure goes under the name. */
     private static final double NARROW = 46;
+
     private final Workspace workspace;
     private final TextField add = Nodes.field("add-food", Words.of("larder.addPrompt"), Words.of("larder.add"));
     private final TextField find = Nodes.field("find-food", Words.of("larder.find"), Words.of("larder.findName"));
@@ -65,13 +66,20 @@ final class FoodTable extends VBox {
         super(8);
         this.workspace = workspace;
         add.setOnAction(e -> add());
-        var bar = Nodes.row(8, Nodes.grown(add), Nodes.named(Nodes.button(Words.of("larder.addButton"), this::add), "add-food-button", Words.of("larder.add")),
+        var bar = Nodes.row(
+                8,
+                Nodes.grown(add),
+                Nodes.named(
+                        Nodes.button(Words.of("larder.addButton"), this::add),
+                        "add-food-button",
+                        Words.of("larder.add")),
                 Nodes.named(Nodes.button(Words.of("larder.paste"), paste), "paste-recipe", Words.of("larder.paste")));
         find.setPrefColumnCount(6);
         find.setMinWidth(70);
         find.textProperty().addListener(o -> show());
         bar.getChildren().add(find);
-        var work = Nodes.named(Nodes.button(Words.of("variant.open2"), variant, "small"), "variant-open", Words.of("variant.title"));
+        var work = Nodes.named(
+                Nodes.button(Words.of("variant.open2"), variant, "small"), "variant-open", Words.of("variant.title"));
         dish.setMinWidth(0);
         getChildren().addAll(bar, Nodes.row(8, Nodes.grown(dish), work), rows);
         WhenSeen.of(this, this::show, workspace.outcomeProperty());
@@ -96,7 +104,8 @@ final class FoodTable extends VBox {
         var read = new LineReader(workspace.knowledge()).read(add.getText());
         var tool = read.food() == null ? workspace.knowledge().toolNamed(read.item()) : Optional.<Tool>empty();
         if (tool.isPresent()) {
-            var line = ToolLine.of(workspace.lesson().newToolId(), read.item(), tool.get().id(), 1);
+            var line = ToolLine.of(
+                    workspace.lesson().newToolId(), read.item(), tool.get().id(), 1);
             workspace.editLesson(Words.of("edit.addTool", read.item()), Operations.listTool(line));
             workspace.noticeProperty().set(Words.of("larder.wasTool", read.item()));
         } else {
@@ -110,7 +119,10 @@ final class FoodTable extends VBox {
 
     /** What is typed is for the home shown; the line is kept at the recipe's own yield. */
     private FoodLine atRecipeScale(FoodLine line) {
-        return line.amount() == null ? line : line.but(d -> d.amount = line.amount().times(Ratio.ONE.dividedBy(Scaling.forHome(workspace.lesson()))));
+        return line.amount() == null
+                ? line
+                : line.but(
+                        d -> d.amount = line.amount().times(Ratio.ONE.dividedBy(Scaling.forHome(workspace.lesson()))));
     }
 
     private void show() {
@@ -136,7 +148,10 @@ final class FoodTable extends VBox {
                 rows.getChildren().add(card);
             }
         }
-        if (cards.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("larder.findNone", find.getText().strip()), "empty"));
+        if (cards.isEmpty())
+            rows.getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of("larder.findNone", find.getText().strip()), "empty"));
         choose();
         if (focus != null) refocus(focus);
         if (lookFor.isEmpty()) return;
@@ -153,7 +168,9 @@ final class FoodTable extends VBox {
     /** The filter looks at names, forms, allergens and what is wrong. */
     private boolean isWanted(GatherList.Entry entry) {
         var wanted = find.getText().strip().toLowerCase(Locale.ROOT);
-        var text = (entry.item() + " " + entry.line().form() + " " + entry.contains() + " " + entry.line().unsure().stream().map(Doubt::text).collect(Collectors.joining(" "))).toLowerCase(Locale.ROOT);
+        var text = (entry.item() + " " + entry.line().form() + " " + entry.contains() + " "
+                        + entry.line().unsure().stream().map(Doubt::text).collect(Collectors.joining(" ")))
+                .toLowerCase(Locale.ROOT);
         return wanted.isEmpty() || text.contains(wanted);
     }
 
@@ -163,11 +180,12 @@ final class FoodTable extends VBox {
         var diet = labels.vegan().truth() != DishLabels.Truth.NO ? Diet.VEGAN : Diet.VEGETARIAN;
         var answer = labels.of(diet);
         var name = VariantPanel.title(diet);
-        dish.setText(switch (answer.truth()) {
-            case YES -> Words.of("variant.yes", name);
-            case NO -> Words.of("variant.not", name, String.join(", ", answer.because()));
-            case UNKNOWN -> Words.of("variant.unknown", name, String.join(", ", answer.because()));
-        });
+        dish.setText(
+                switch (answer.truth()) {
+                    case YES -> Words.of("variant.yes", name);
+                    case NO -> Words.of("variant.not", name, String.join(", ", answer.because()));
+                    case UNKNOWN -> Words.of("variant.unknown", name, String.join(", ", answer.because()));
+                });
         dish.setTooltip(new Tooltip(dish.getText()));
     }
 
@@ -180,7 +198,10 @@ final class FoodTable extends VBox {
         what.setMaxWidth(Double.MAX_VALUE);
         var row = new HBox(6, Nodes.cell(Nodes.label(Words.of("larder.take"), "head"), TAKE), Nodes.grown(what));
         if (!narrow) row.getChildren().add(Nodes.cell(Nodes.label(Words.of("larder.also"), "head"), ALSO));
-        row.getChildren().addAll(Nodes.cell(Nodes.label(Words.of("larder.steps"), "head"), STEPS), Nodes.cell(Nodes.label(Words.of("larder.contains"), "head"), CONTAINS));
+        row.getChildren()
+                .addAll(
+                        Nodes.cell(Nodes.label(Words.of("larder.steps"), "head"), STEPS),
+                        Nodes.cell(Nodes.label(Words.of("larder.contains"), "head"), CONTAINS));
         row.getStyleClass().add("table-head");
         return row;
     }
@@ -194,20 +215,35 @@ final class FoodTable extends VBox {
         what.setTooltip(new Tooltip(entry.item()));
         Typed.onEnter(what, entry::item, text -> rename(line, text));
         what.setMinWidth(70);
-        var also = line.form().isEmpty() ? entry.also() : entry.also().isEmpty() ? line.form() : entry.also() + ", " + line.form();
+        var also = line.form().isEmpty()
+                ? entry.also()
+                : entry.also().isEmpty() ? line.form() : entry.also() + ", " + line.form();
         var second = Nodes.label(also, "soft");
         second.setMinWidth(0);
-        var steps = Nodes.cell(Nodes.label(String.join(" ", entry.steps().stream().map(String::valueOf).toList()), "step-numbers"), STEPS);
+        var steps = Nodes.cell(
+                Nodes.label(
+                        String.join(
+                                " ", entry.steps().stream().map(String::valueOf).toList()),
+                        "step-numbers"),
+                STEPS);
         var takeCell = Nodes.cell(Nodes.grown(take), TAKE);
         var name = Nodes.grown(Nodes.column(0, what));
         name.setAlignment(Pos.CENTER_LEFT);
         if (narrow && !also.isEmpty()) name.getChildren().add(Nodes.styled(second, "under-name"));
-        var row = narrow ? new HBox(6, takeCell, name, steps, Nodes.cell(contains(entry, outcome), CONTAINS))
-                : new HBox(6, takeCell, name, Nodes.cell(second, ALSO), steps, Nodes.cell(contains(entry, outcome), CONTAINS));
+        var row = narrow
+                ? new HBox(6, takeCell, name, steps, Nodes.cell(contains(entry, outcome), CONTAINS))
+                : new HBox(
+                        6,
+                        takeCell,
+                        name,
+                        Nodes.cell(second, ALSO),
+                        steps,
+                        Nodes.cell(contains(entry, outcome), CONTAINS));
         row.getStyleClass().add("food-row");
         row.setUserData(line.id());
         row.setAlignment(Pos.CENTER_LEFT);
-        row.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> workspace.foodProperty().set(line.id()));
+        row.addEventFilter(
+                MouseEvent.MOUSE_PRESSED, e -> workspace.foodProperty().set(line.id()));
         return row;
     }
 
@@ -224,22 +260,38 @@ final class FoodTable extends VBox {
     /** What it contains, and what is wrong with the line, as a chip. */
     private static HBox contains(GatherList.Entry entry, Outcome outcome) {
         var box = Nodes.row(4);
-        outcome.report().open().stream().filter(f -> f.where().equals(entry.line().id())).findFirst().ifPresent((Finding f) ->
-                box.getChildren().add(Nodes.label((f.isStop() ? "■ " : "▲ ") + Words.or("larder.check." + f.check(), Words.of("larder.check.other")), f.isStop() ? "chip-stop" : "chip-look")));
-        if (!entry.line().unsure().isEmpty()) box.getChildren().add(Nodes.label("▲ " + Words.of("larder.unsure"), "chip-look"));
-        if (!entry.contains().isEmpty() && box.getChildren().size() < 2) box.getChildren().add(Nodes.label(entry.contains(), "allergen"));
-        if (!entry.note().isEmpty() && box.getChildren().isEmpty()) box.getChildren().add(Nodes.label(Words.of("larder.testIt"), "soft"));
-        if (entry.line().chosen() != null) box.getChildren().addFirst(Nodes.label(Words.of("larder.swapped"), "chip-good"));
+        outcome.report().open().stream()
+                .filter(f -> f.where().equals(entry.line().id()))
+                .findFirst()
+                .ifPresent((Finding f) -> box.getChildren()
+                        .add(Nodes.label(
+                                (f.isStop() ? "■ " : "▲ ")
+                                        + Words.or("larder.check." + f.check(), Words.of("larder.check.other")),
+                                f.isStop() ? "chip-stop" : "chip-look")));
+        if (!entry.line().unsure().isEmpty())
+            box.getChildren().add(Nodes.label("▲ " + Words.of("larder.unsure"), "chip-look"));
+        if (!entry.contains().isEmpty() && box.getChildren().size() < 2)
+            box.getChildren().add(Nodes.label(entry.contains(), "allergen"));
+        if (!entry.note().isEmpty() && box.getChildren().isEmpty())
+            box.getChildren().add(Nodes.label(Words.of("larder.testIt"), "soft"));
+        if (entry.line().chosen() != null)
+            box.getChildren().addFirst(Nodes.label(Words.of("larder.swapped"), "chip-good"));
         return box;
     }
 
     private void amount(FoodLine line, String text) {
         Amount typed = text.isBlank() ? null : AmountReader.whole(text);
         var amount = typed == null ? null : typed.times(Ratio.ONE.dividedBy(Scaling.forHome(workspace.lesson())));
-        workspace.editLesson(Words.of("edit.amount", line.item()), l -> l.withFood(line.id(), f -> f.but(d -> {
-            d.amount = amount;
-            d.unsure = f.unsure().stream().filter(u -> u.kind() != Doubt.Kind.NO_AMOUNT).toList();
-        })));
+        workspace.editLesson(
+                Words.of("edit.amount", line.item()),
+                l -> l.withFood(
+                        line.id(),
+                        f -> f.but(d -> {
+                            d.amount = amount;
+                            d.unsure = f.unsure().stream()
+                                    .filter(u -> u.kind() != Doubt.Kind.NO_AMOUNT)
+                                    .toList();
+                        })));
     }
 
     private void rename(FoodLine line, String text) {
@@ -249,14 +301,18 @@ final class FoodTable extends VBox {
     }
 
     private void choose() {
-        for (var card : cards) card.pseudoClassStateChanged(CHOSEN, card.getUserData().equals(workspace.foodProperty().get()));
+        for (var card : cards)
+            card.pseudoClassStateChanged(
+                    CHOSEN, card.getUserData().equals(workspace.foodProperty().get()));
     }
 
     private record Focus(String line, String column) {}
 
     private Focus focused() {
         var owner = getScene() == null ? null : getScene().getFocusOwner();
-        for (var card : cards) if (owner != null && owner.getUserData() instanceof String && isIn(owner, card)) return new Focus((String) card.getUserData(), (String) owner.getUserData());
+        for (var card : cards)
+            if (owner != null && owner.getUserData() instanceof String && isIn(owner, card))
+                return new Focus((String) card.getUserData(), (String) owner.getUserData());
         return null;
     }
 

@@ -50,12 +50,25 @@ final class HomePanel extends VBox {
 
     private void show() {
         getChildren().clear();
-        var home = workspace.book().households().stream().filter(h -> h.alias().equals(alias)).findFirst().orElse(null);
+        var home = workspace.book().households().stream()
+                .filter(h -> h.alias().equals(alias))
+                .findFirst()
+                .orElse(null);
         if (home == null) {
-            getChildren().add(Nodes.named(Nodes.button(Words.of("home.back"), done, "small"), "home-back", Words.of("home.back")));
+            getChildren()
+                    .add(Nodes.named(
+                            Nodes.button(Words.of("home.back"), done, "small"), "home-back", Words.of("home.back")));
             return;
         }
-        getChildren().addAll(Nodes.row(8, Nodes.label(Words.of("home.over"), "overline"), Nodes.spring(), Nodes.named(Nodes.button(Words.of("home.back"), done, "small"), "home-back", Words.of("home.back"))));
+        getChildren()
+                .addAll(Nodes.row(
+                        8,
+                        Nodes.label(Words.of("home.over"), "overline"),
+                        Nodes.spring(),
+                        Nodes.named(
+                                Nodes.button(Words.of("home.back"), done, "small"),
+                                "home-back",
+                                Words.of("home.back"))));
         ask("home-alias", home.alias(), t -> rename(home, t));
         var system = Choice.of("home-system", Words.of("home.system"), MeasureSystem.values(), MeasureSystem::title);
         system.setValue(home.system());
@@ -63,21 +76,44 @@ final class HomePanel extends VBox {
             if (system.getValue() != home.system()) change(h -> h.but(d -> d.system = system.getValue()));
         });
         getChildren().add(labelled("home.system", system));
-        ask("home-diets", String.join(", ", home.diets()), t -> change(h -> h.but(d -> d.diets = Set.copyOf(parts(t)))));
+        ask(
+                "home-diets",
+                String.join(", ", home.diets()),
+                t -> change(h -> h.but(d -> d.diets = Set.copyOf(parts(t)))));
         ask("home-allergies", home.allergies().stream().map(Allergen::title).collect(Collectors.joining(", ")), t -> {
             var read = AllergenText.read(t);
             change(h -> h.but(d -> d.allergies = read));
         });
-        ask("home-tools", home.missingTools().stream().map(t -> workspace.knowledge().tool(t).map(Tool::name).orElse(t)).collect(Collectors.joining(", ")), t -> {
-            var ids = new HashSet<String>();
-            for (var part : parts(t)) ids.add(workspace.knowledge().toolNamed(part).orElseThrow(() -> new IllegalArgumentException(Words.of("home.noTool", part))).id());
-            change(h -> h.but(d -> d.missingTools = ids));
-        });
-        ask("home-foods", home.missingFoods().stream().map(f -> workspace.knowledge().food(f).map(Food::name).orElse(f)).collect(Collectors.joining(", ")), t -> {
-            var ids = new HashSet<String>();
-            for (var part : parts(t)) ids.add(workspace.knowledge().foodNamed(part).orElseThrow(() -> new IllegalArgumentException(Words.of("larder.notInTable", part))).id());
-            change(h -> h.but(d -> d.missingFoods = ids));
-        });
+        ask(
+                "home-tools",
+                home.missingTools().stream()
+                        .map(t -> workspace.knowledge().tool(t).map(Tool::name).orElse(t))
+                        .collect(Collectors.joining(", ")),
+                t -> {
+                    var ids = new HashSet<String>();
+                    for (var part : parts(t))
+                        ids.add(workspace
+                                .knowledge()
+                                .toolNamed(part)
+                                .orElseThrow(() -> new IllegalArgumentException(Words.of("home.noTool", part)))
+                                .id());
+                    change(h -> h.but(d -> d.missingTools = ids));
+                });
+        ask(
+                "home-foods",
+                home.missingFoods().stream()
+                        .map(f -> workspace.knowledge().food(f).map(Food::name).orElse(f))
+                        .collect(Collectors.joining(", ")),
+                t -> {
+                    var ids = new HashSet<String>();
+                    for (var part : parts(t))
+                        ids.add(workspace
+                                .knowledge()
+                                .foodNamed(part)
+                                .orElseThrow(() -> new IllegalArgumentException(Words.of("larder.notInTable", part)))
+                                .id());
+                    change(h -> h.but(d -> d.missingFoods = ids));
+                });
         ask("home-ages", home.ages().stream().map(String::valueOf).collect(Collectors.joining(", ")), t -> {
             var ages = new ArrayList<Integer>();
             for (var part : parts(t)) {
@@ -86,10 +122,20 @@ final class HomePanel extends VBox {
             }
             change(h -> h.but(d -> d.ages = ages));
         });
-        getChildren().add(new FlowPane(14, 6, flag("adult", home, Household::adult, (d, v) -> d.adult = v), flag("oven", home, Household::oven, (d, v) -> d.oven = v),
-                flag("hob", home, Household::hob, (d, v) -> d.hob = v), flag("microwave", home, Household::microwave, (d, v) -> d.microwave = v)));
+        getChildren()
+                .add(new FlowPane(
+                        14,
+                        6,
+                        flag("adult", home, Household::adult, (d, v) -> d.adult = v),
+                        flag("oven", home, Household::oven, (d, v) -> d.oven = v),
+                        flag("hob", home, Household::hob, (d, v) -> d.hob = v),
+                        flag("microwave", home, Household::microwave, (d, v) -> d.microwave = v)));
         if (workspace.outcome() != null) list(workspace.outcome(), home);
-        getChildren().add(Nodes.named(Nodes.button(Words.of("home.delete", home.alias()), this::delete, "small"), "home-delete", Words.of("home.delete", home.alias())));
+        getChildren()
+                .add(Nodes.named(
+                        Nodes.button(Words.of("home.delete", home.alias()), this::delete, "small"),
+                        "home-delete",
+                        Words.of("home.delete", home.alias())));
     }
 
     private interface Put {
@@ -114,24 +160,42 @@ final class HomePanel extends VBox {
     }
 
     private static List<String> parts(String text) {
-        return Arrays.stream(text.split("[,;]")).map(String::strip).filter(p -> !p.isEmpty()).map(p -> p.toLowerCase(Locale.ROOT)).toList();
+        return Arrays.stream(text.split("[,;]"))
+                .map(String::strip)
+                .filter(p -> !p.isEmpty())
+                .map(p -> p.toLowerCase(Locale.ROOT))
+                .toList();
     }
 
     private void rename(Household home, String text) {
         var name = text.strip();
         if (name.isEmpty()) throw new IllegalArgumentException(Words.of("home.aliasEmpty"));
-        if (workspace.book().households().stream().anyMatch(h -> h != home && h.alias().equals(name))) throw new IllegalArgumentException(Words.of("home.aliasTwice", name));
+        if (workspace.book().households().stream()
+                .anyMatch(h -> h != home && h.alias().equals(name)))
+            throw new IllegalArgumentException(Words.of("home.aliasTwice", name));
         var before = alias;
         alias = name;
-        workspace.edit(Words.of("edit.home", name), b -> b.withHouseholds(b.households().stream().map(h -> h.alias().equals(before) ? h.but(d -> d.alias = name) : h).toList()));
+        workspace.edit(
+                Words.of("edit.home", name),
+                b -> b.withHouseholds(b.households().stream()
+                        .map(h -> h.alias().equals(before) ? h.but(d -> d.alias = name) : h)
+                        .toList()));
     }
 
     private void change(UnaryOperator<Household> change) {
-        workspace.edit(Words.of("edit.home", alias), b -> b.withHouseholds(b.households().stream().map(h -> h.alias().equals(alias) ? change.apply(h) : h).toList()));
+        workspace.edit(
+                Words.of("edit.home", alias),
+                b -> b.withHouseholds(b.households().stream()
+                        .map(h -> h.alias().equals(alias) ? change.apply(h) : h)
+                        .toList()));
     }
 
     private void delete() {
-        workspace.edit(Words.of("edit.homeGone", alias), b -> b.withHouseholds(b.households().stream().filter(h -> !h.alias().equals(alias)).toList()));
+        workspace.edit(
+                Words.of("edit.homeGone", alias),
+                b -> b.withHouseholds(b.households().stream()
+                        .filter(h -> !h.alias().equals(alias))
+                        .toList()));
         done.run();
     }
 
@@ -140,12 +204,29 @@ final class HomePanel extends VBox {
         getChildren().add(Nodes.label(Words.of("home.list"), "panel-title"));
         for (var entry : list.entries()) {
             var stand = entry.stand();
-            var words = entry.item() + (entry.from().isEmpty() ? "" : " (" + Words.of(stand == HomeList.Stand.HAS || stand == HomeList.Stand.LABEL ? "home.called" : "home.insteadOf", entry.from()) + ")");
-            var row = Nodes.row(8, Nodes.cell(Nodes.label(entry.take(), "strong"), 8), Nodes.grown(Nodes.wrapped(words, "body")));
-            if (stand != HomeList.Stand.HAS) row.getChildren().add(Nodes.label(Words.of("home.stand." + stand.name().toLowerCase(Locale.ROOT)), stand == HomeList.Stand.STOPS ? "bad" : stand == HomeList.Stand.AGREED ? "good" : "warn"));
+            var words = entry.item()
+                    + (entry.from().isEmpty()
+                            ? ""
+                            : " ("
+                                    + Words.of(
+                                            stand == HomeList.Stand.HAS || stand == HomeList.Stand.LABEL
+                                                    ? "home.called"
+                                                    : "home.insteadOf",
+                                            entry.from())
+                                    + ")");
+            var row = Nodes.row(
+                    8, Nodes.cell(Nodes.label(entry.take(), "strong"), 8), Nodes.grown(Nodes.wrapped(words, "body")));
+            if (stand != HomeList.Stand.HAS)
+                row.getChildren()
+                        .add(Nodes.label(
+                                Words.of("home.stand." + stand.name().toLowerCase(Locale.ROOT)),
+                                stand == HomeList.Stand.STOPS
+                                        ? "bad"
+                                        : stand == HomeList.Stand.AGREED ? "good" : "warn"));
             row.setAlignment(Pos.TOP_LEFT);
             getChildren().add(row);
-            if (!entry.beforehand().isEmpty()) getChildren().add(Nodes.wrapped(Words.of("home.beforehand", entry.beforehand()), "warn"));
+            if (!entry.beforehand().isEmpty())
+                getChildren().add(Nodes.wrapped(Words.of("home.beforehand", entry.beforehand()), "warn"));
         }
         getChildren().add(Nodes.wrapped(String.join(" · ", list.tools()), "soft"));
     }

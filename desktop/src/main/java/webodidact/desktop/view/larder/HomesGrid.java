@@ -24,6 +24,7 @@ import webodidact.desktop.words.Words;
 final class HomesGrid extends VBox {
     /** Homes drawn side by side; beyond it a square is no longer one. */
     private static final int MOST = 80;
+
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double NEED = 12.5;
     private final Workspace workspace;
@@ -56,9 +57,13 @@ final class HomesGrid extends VBox {
         var shown = shown(grid);
         getChildren().add(head(grid, shown));
         for (var need : grid.needs()) getChildren().add(row(need, shown));
-        if (shown.size() < grid.homes().size()) getChildren().add(Nodes.wrapped(Words.of("homes.notAll", shown.size(), grid.homes().size()), "soft"));
+        if (shown.size() < grid.homes().size())
+            getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of("homes.notAll", shown.size(), grid.homes().size()), "soft"));
         getChildren().add(legend());
-        if (grid.needs().stream().noneMatch(n -> n.id().equals(chosen)) && !grid.needs().isEmpty()) choose(grid.needs().getFirst().id());
+        if (grid.needs().stream().noneMatch(n -> n.id().equals(chosen))
+                && !grid.needs().isEmpty()) choose(grid.needs().getFirst().id());
         else choose(chosen);
     }
 
@@ -78,7 +83,11 @@ final class HomesGrid extends VBox {
                 };
             }
         }
-        return all.stream().sorted(Comparator.comparingInt(i -> -trouble[i])).limit(MOST).sorted().toList();
+        return all.stream()
+                .sorted(Comparator.comparingInt(i -> -trouble[i]))
+                .limit(MOST)
+                .sorted()
+                .toList();
     }
 
     private void choose(String id) {
@@ -105,39 +114,55 @@ final class HomesGrid extends VBox {
             Tooltip.install(cell, new Tooltip(Words.of("homes.open", home)));
             cells.getChildren().add(Nodes.grown(cell));
         }
-        var row = new HBox(6, Nodes.cell(Nodes.label(Words.of("homes.need"), "head"), NEED), Nodes.grown(cells), Nodes.cell(Nodes.label("", "head"), 2.5));
+        var row = new HBox(
+                6,
+                Nodes.cell(Nodes.label(Words.of("homes.need"), "head"), NEED),
+                Nodes.grown(cells),
+                Nodes.cell(Nodes.label("", "head"), 2.5));
         row.getStyleClass().add("table-head");
         return row;
     }
 
     private CardButton row(CoverageGrid.Need need, List<Integer> shown) {
         var cells = new HBox(2);
-        for (int i : shown) cells.getChildren().add(Nodes.grown(square(need.coverage().homes().get(i))));
+        for (int i : shown)
+            cells.getChildren().add(Nodes.grown(square(need.coverage().homes().get(i))));
         long blocked = need.coverage().count(Coverage.Stand.BLOCKED);
         var name = Nodes.label(need.name(), "body");
         name.setMinWidth(0);
         var count = Nodes.cell(Nodes.label(blocked == 0 ? "" : "■ " + blocked, "bad"), 2.5);
         var line = Nodes.row(6, Nodes.cell(name, NEED), Nodes.grown(cells), count);
-        var row = new CardButton("grid-row", () -> {
-            open.accept("");
-            choose(need.id());
-        }, line);
+        var row = new CardButton(
+                "grid-row",
+                () -> {
+                    open.accept("");
+                    choose(need.id());
+                },
+                line);
         row.setUserData(need.id());
         row.setId("need-" + need.id());
-        row.setAccessibleText(Words.of("homes.row", need.name(), need.coverage().count(Coverage.Stand.HAS), need.coverage().count(Coverage.Stand.CHECKS),
-                need.coverage().count(Coverage.Stand.SWAPS), blocked));
+        row.setAccessibleText(Words.of(
+                "homes.row",
+                need.name(),
+                need.coverage().count(Coverage.Stand.HAS),
+                need.coverage().count(Coverage.Stand.CHECKS),
+                need.coverage().count(Coverage.Stand.SWAPS),
+                blocked));
         return row;
     }
 
     /** Colour never stands alone: a swap is half filled, a label is a dot, a block is a cross. */
     static Region square(Coverage.Home home) {
         var stand = home.stand().name().toLowerCase(Locale.ROOT);
-        var mark = Nodes.label(switch (home.stand()) {
-            case HAS -> "";
-            case CHECKS -> "?";
-            case SWAPS -> "↔";
-            case BLOCKED -> "×";
-        }, "home", "home-" + stand);
+        var mark = Nodes.label(
+                switch (home.stand()) {
+                    case HAS -> "";
+                    case CHECKS -> "?";
+                    case SWAPS -> "↔";
+                    case BLOCKED -> "×";
+                },
+                "home",
+                "home-" + stand);
         mark.setMinSize(6, 20);
         mark.setPrefWidth(10);
         mark.setMaxWidth(Double.MAX_VALUE);
@@ -155,7 +180,11 @@ final class HomesGrid extends VBox {
             var square = square(new Coverage.Home("", stand, ""));
             square.setPrefWidth(20);
             square.setMaxWidth(20);
-            row.getChildren().addAll(Nodes.row(5, square, Nodes.label(Words.of("homes.legend." + stand.name().toLowerCase(Locale.ROOT)), "soft")));
+            row.getChildren()
+                    .addAll(Nodes.row(
+                            5,
+                            square,
+                            Nodes.label(Words.of("homes.legend." + stand.name().toLowerCase(Locale.ROOT)), "soft")));
         }
         row.getStyleClass().add("table-head");
         return row;

@@ -23,6 +23,7 @@ import webodidact.formats.csv.HouseholdTable;
 final class HomesPanel extends VBox {
     /** Names or lines told one by one. */
     private static final int MOST = 40;
+
     private final Desk desk;
     private final Workspace workspace;
     private final Consumer<Node> columns;
@@ -56,10 +57,25 @@ final class HomesPanel extends VBox {
         var grid = outcome.answers().grid();
         var blocked = grid.blocked();
         getChildren().add(Nodes.label(Words.of("homes.over", grid.homes().size()), "overline"));
-        getChildren().add(Nodes.wrapped(blocked.isEmpty() ? Words.of("homes.allIn") : Words.count("homes.blocked", blocked.size()), "title"));
-        grid.bestChange().ifPresent(c -> getChildren().add(Nodes.wrapped(Words.count("homes.change", c.homes().size()).replace("{1}", c.need().name()) + " " + named(c.homes()) + ".", "finding", "info")));
+        getChildren()
+                .add(Nodes.wrapped(
+                        blocked.isEmpty() ? Words.of("homes.allIn") : Words.count("homes.blocked", blocked.size()),
+                        "title"));
+        grid.bestChange()
+                .ifPresent(c -> getChildren()
+                        .add(Nodes.wrapped(
+                                Words.count("homes.change", c.homes().size())
+                                                .replace("{1}", c.need().name()) + " " + named(c.homes()) + ".",
+                                "finding",
+                                "info")));
         for (var b : blocked.subList(0, Math.min(MOST, blocked.size()))) {
-            getChildren().add(Nodes.wrapped("■ " + (b.step() == 0 ? Words.of("homes.stopsNowhere", b.home(), b.need()) : Words.of("homes.stops", b.home(), b.need(), b.step())), "body"));
+            getChildren()
+                    .add(Nodes.wrapped(
+                            "■ "
+                                    + (b.step() == 0
+                                            ? Words.of("homes.stopsNowhere", b.home(), b.need())
+                                            : Words.of("homes.stops", b.home(), b.need(), b.step())),
+                            "body"));
         }
         if (blocked.size() > MOST) getChildren().add(Nodes.label(Words.of("open.more", blocked.size() - MOST), "soft"));
         grid.needs().stream().filter(n -> n.id().equals(need)).findFirst().ifPresent(this::chosen);
@@ -70,16 +86,30 @@ final class HomesPanel extends VBox {
         getChildren().add(Nodes.label(Words.of("homes.data"), "overline"));
         for (var line : trouble) getChildren().add(Nodes.wrapped("▲ " + line, "warn"));
         var read = Nodes.named(Nodes.button(Words.of("homes.read"), this::read), "read-homes", Words.of("homes.read"));
-        var forget = Nodes.named(Nodes.button(Words.of("homes.forget"), this::forget), "forget-homes", Words.of("homes.forget"));
+        var forget = Nodes.named(
+                Nodes.button(Words.of("homes.forget"), this::forget), "forget-homes", Words.of("homes.forget"));
         forget.setDisable(none);
-        getChildren().addAll(new FlowPane(8, 8, read, Nodes.named(Nodes.button(Words.of("homes.add"), this::add), "add-home", Words.of("homes.add")), forget), Nodes.wrapped(Words.of("homes.privacy"), "soft"));
+        getChildren()
+                .addAll(
+                        new FlowPane(
+                                8,
+                                8,
+                                read,
+                                Nodes.named(
+                                        Nodes.button(Words.of("homes.add"), this::add),
+                                        "add-home",
+                                        Words.of("homes.add")),
+                                forget),
+                        Nodes.wrapped(Words.of("homes.privacy"), "soft"));
     }
 
     /** What would be taken is shown first; the homes that were there are replaced, which can be undone. */
     private void read() {
         desk.askFile(Words.of("homes.read"), "csv").ifPresent(file -> {
             switch (CourseFolder.openHouseholds(file)) {
-                case Read.Done<HouseholdTable>(var table, var _) -> columns.accept(new ColumnPanel(table, workspace.knowledge(), this::taken, () -> columns.accept(this)));
+                case Read.Done<HouseholdTable>(var table, var _) ->
+                    columns.accept(
+                            new ColumnPanel(table, workspace.knowledge(), this::taken, () -> columns.accept(this)));
                 case Read.Refused<HouseholdTable>(var why) -> {
                     trouble = List.of(why.text());
                     show();
@@ -99,7 +129,10 @@ final class HomesPanel extends VBox {
         int n = 1;
         while (isTaken(Words.of("homes.newAlias", n))) n++;
         var alias = Words.of("homes.newAlias", n);
-        workspace.edit(Words.of("edit.homeNew"), b -> b.withHouseholds(Stream.concat(b.households().stream(), Stream.of(Household.named(alias))).toList()));
+        workspace.edit(
+                Words.of("edit.homeNew"),
+                b -> b.withHouseholds(Stream.concat(b.households().stream(), Stream.of(Household.named(alias)))
+                        .toList()));
         open.accept(alias);
     }
 
@@ -116,19 +149,31 @@ final class HomesPanel extends VBox {
     private void chosen(CoverageGrid.Need n) {
         getChildren().add(Nodes.wrapped(n.name(), "panel-title"));
         var steps = n.steps().stream().map(String::valueOf).collect(Collectors.joining(", "));
-        getChildren().add(Nodes.wrapped(n.steps().isEmpty() ? Words.of("homes.noStep") : Words.of("homes.inSteps", steps), "soft"));
-        var swaps = n.coverage().homes().stream().filter(h -> h.stand() == Coverage.Stand.SWAPS)
-                .collect(Collectors.groupingBy(Coverage.Home::with, TreeMap::new, Collectors.mapping(Coverage.Home::alias, Collectors.collectingAndThen(Collectors.toList(), HomesPanel::named))));
+        getChildren()
+                .add(Nodes.wrapped(
+                        n.steps().isEmpty() ? Words.of("homes.noStep") : Words.of("homes.inSteps", steps), "soft"));
+        var swaps = n.coverage().homes().stream()
+                .filter(h -> h.stand() == Coverage.Stand.SWAPS)
+                .collect(Collectors.groupingBy(
+                        Coverage.Home::with,
+                        TreeMap::new,
+                        Collectors.mapping(
+                                Coverage.Home::alias,
+                                Collectors.collectingAndThen(Collectors.toList(), HomesPanel::named))));
         swaps.forEach((with, homes) -> getChildren().add(Nodes.wrapped(Words.of("homes.swap", with, homes), "body")));
         var labels = names(n, Coverage.Stand.CHECKS);
         if (!labels.isEmpty()) getChildren().add(Nodes.wrapped(Words.of("homes.labels", labels), "warn"));
         var none = names(n, Coverage.Stand.BLOCKED);
         if (!none.isEmpty()) getChildren().add(Nodes.wrapped("■ " + Words.of("homes.none", none), "bad"));
-        if (swaps.isEmpty() && labels.isEmpty() && none.isEmpty()) getChildren().add(Nodes.wrapped(Words.of("homes.everyone"), "good"));
+        if (swaps.isEmpty() && labels.isEmpty() && none.isEmpty())
+            getChildren().add(Nodes.wrapped(Words.of("homes.everyone"), "good"));
     }
 
     private static String names(CoverageGrid.Need n, Coverage.Stand stand) {
-        return named(n.coverage().homes().stream().filter(h -> h.stand() == stand).map(Coverage.Home::alias).toList());
+        return named(n.coverage().homes().stream()
+                .filter(h -> h.stand() == stand)
+                .map(Coverage.Home::alias)
+                .toList());
     }
 
     /** Names, and of very many how many more. */

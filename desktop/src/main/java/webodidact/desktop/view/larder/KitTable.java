@@ -37,7 +37,14 @@ final class KitTable extends VBox {
         this.workspace = workspace;
         this.select = select;
         add.setOnAction(e -> {
-            if (!add.getText().isBlank()) add(add.getText().strip(), workspace.knowledge().toolNamed(add.getText()).map(Tool::id).orElse(null));
+            if (!add.getText().isBlank())
+                add(
+                        add.getText().strip(),
+                        workspace
+                                .knowledge()
+                                .toolNamed(add.getText())
+                                .map(Tool::id)
+                                .orElse(null));
             add.clear();
         });
         getChildren().addAll(add, rows);
@@ -65,7 +72,8 @@ final class KitTable extends VBox {
         else rows.getChildren().add(head(lesson));
         for (var line : lesson.tools()) rows.getChildren().add(row(lesson, line));
         suggest(lesson);
-        if (lesson.tools().stream().noneMatch(t -> t.id().equals(chosen)) && !lesson.tools().isEmpty()) choose(lesson.tools().getFirst().id());
+        if (lesson.tools().stream().noneMatch(t -> t.id().equals(chosen))
+                && !lesson.tools().isEmpty()) choose(lesson.tools().getFirst().id());
         else choose(chosen);
     }
 
@@ -83,13 +91,23 @@ final class KitTable extends VBox {
 
     /** With groups: how many there are for all of them. */
     private TextField shared(ToolLine line) {
-        var field = Nodes.field("shared-" + line.id(), Words.of("kit.sharedPrompt"), Words.of("kit.sharedOf", line.name()));
+        var field =
+                Nodes.field("shared-" + line.id(), Words.of("kit.sharedPrompt"), Words.of("kit.sharedOf", line.name()));
         field.getStyleClass().add("cell");
         field.setPrefWidth(92);
         Typed.onEnter(field, () -> line.shared() == 0 ? "" : Words.of("kit.shared", line.shared()), t -> {
             var digits = t.replaceAll("\\D", "");
-            if (!t.isBlank() && !digits.matches("[1-9]\\d{0,2}")) throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
-            change(line, new ToolLine(line.id(), line.name(), line.tool(), line.count(), line.note(), t.isBlank() ? 0 : Integer.parseInt(digits)));
+            if (!t.isBlank() && !digits.matches("[1-9]\\d{0,2}"))
+                throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
+            change(
+                    line,
+                    new ToolLine(
+                            line.id(),
+                            line.name(),
+                            line.tool(),
+                            line.count(),
+                            line.note(),
+                            t.isBlank() ? 0 : Integer.parseInt(digits)));
         });
         return field;
     }
@@ -99,13 +117,39 @@ final class KitTable extends VBox {
         count.getStyleClass().addAll("cell", "strong");
         count.setPrefWidth(52);
         Typed.onEnter(count, () -> String.valueOf(line.count()), t -> {
-            if (!t.strip().matches("[1-9]\\d{0,2}")) throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
-            change(line, new ToolLine(line.id(), line.name(), line.tool(), Integer.parseInt(t.strip()), line.note(), line.shared()));
+            if (!t.strip().matches("[1-9]\\d{0,2}"))
+                throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
+            change(
+                    line,
+                    new ToolLine(
+                            line.id(),
+                            line.name(),
+                            line.tool(),
+                            Integer.parseInt(t.strip()),
+                            line.note(),
+                            line.shared()));
         });
         var name = Nodes.field("name-" + line.id(), "", Words.of("larder.nameOf", line.name()));
         name.getStyleClass().add("cell");
-        Typed.onEnter(name, line::name, t -> change(line, new ToolLine(line.id(), t.strip(), workspace.knowledge().toolNamed(t).map(Tool::id).orElse(null), line.count(), line.note(), line.shared())));
-        var hazard = workspace.knowledge().tool(line.tool()).map(Tool::hazard).filter(h -> h != Hazard.NONE).map(Hazard::title).orElse("");
+        Typed.onEnter(
+                name,
+                line::name,
+                t -> change(
+                        line,
+                        new ToolLine(
+                                line.id(),
+                                t.strip(),
+                                workspace.knowledge().toolNamed(t).map(Tool::id).orElse(null),
+                                line.count(),
+                                line.note(),
+                                line.shared())));
+        var hazard = workspace
+                .knowledge()
+                .tool(line.tool())
+                .map(Tool::hazard)
+                .filter(h -> h != Hazard.NONE)
+                .map(Hazard::title)
+                .orElse("");
         var steps = Nodes.label(steps(lesson, line), "step-numbers");
         steps.setMinWidth(80);
         var note = Nodes.label(line.note(), "soft");
@@ -128,7 +172,9 @@ final class KitTable extends VBox {
 
     private static String steps(Lesson lesson, ToolLine line) {
         var numbers = new ArrayList<String>();
-        for (int i = 0; i < lesson.steps().size(); i++) if (line.tool() != null && lesson.steps().get(i).tools().contains(line.tool())) numbers.add(String.valueOf(i + 1));
+        for (int i = 0; i < lesson.steps().size(); i++)
+            if (line.tool() != null && lesson.steps().get(i).tools().contains(line.tool()))
+                numbers.add(String.valueOf(i + 1));
         return String.join(" ", numbers);
     }
 
@@ -146,8 +192,17 @@ final class KitTable extends VBox {
         if (missing.isEmpty()) return;
         rows.getChildren().add(Nodes.label(Words.of("kit.missing"), "shelf"));
         var pane = new FlowPane(8, 8);
-        missing.forEach((id, step) -> workspace.knowledge().tool(id).ifPresent(tool -> pane.getChildren().add(
-                Nodes.named(Nodes.button(Words.of("kit.suggest", tool.name(), step), () -> add(tool.name(), id), "small"), "suggest-" + id, Words.of("kit.suggest", tool.name(), step)))));
+        missing.forEach((id, step) -> workspace
+                .knowledge()
+                .tool(id)
+                .ifPresent(tool -> pane.getChildren()
+                        .add(Nodes.named(
+                                Nodes.button(
+                                        Words.of("kit.suggest", tool.name(), step),
+                                        () -> add(tool.name(), id),
+                                        "small"),
+                                "suggest-" + id,
+                                Words.of("kit.suggest", tool.name(), step)))));
         rows.getChildren().add(pane);
     }
 }

@@ -72,12 +72,19 @@ public final class LarderScreen extends HBox implements Screen {
         homes = new HomesGrid(workspace, homesPanel::select, this::open);
         kit = new KitTable(workspace, tools::select);
         Consumer<MeasureSystem> set = v -> {
-            if (!refreshing) workspace.edit(Words.of("edit.house"), b -> b.withCourse(b.course().withHouse(v)));
+            if (!refreshing)
+                workspace.edit(
+                        Words.of("edit.house"), b -> b.withCourse(b.course().withHouse(v)));
         };
         house = Choice.of("larder-house", Words.of("brief.house"), MeasureSystem.values(), MeasureSystem::title, set);
         house.setMinWidth(130);
         house.setPrefWidth(130);
-        homeTyped = Typed.onEnter(home, () -> workspace.lesson() == null ? "" : String.valueOf(workspace.lesson().homeOf()), this::scale);
+        homeTyped = Typed.onEnter(
+                home,
+                () -> workspace.lesson() == null
+                        ? ""
+                        : String.valueOf(workspace.lesson().homeOf()),
+                this::scale);
         home.setPrefColumnCount(1);
         home.setMinWidth(44);
         side.prefWidthProperty().bind(Bindings.min(480, widthProperty().multiply(0.4)));
@@ -158,7 +165,10 @@ public final class LarderScreen extends HBox implements Screen {
         side.setContent(panel);
         side.setVvalue(0);
         if (!inside || !(panel instanceof Parent parent)) return;
-        Platform.runLater(() -> parent.lookupAll("*").stream().filter(n -> n.isFocusTraversable() && !n.isDisabled()).findFirst().ifPresent(Node::requestFocus));
+        Platform.runLater(() -> parent.lookupAll("*").stream()
+                .filter(n -> n.isFocusTraversable() && !n.isDisabled())
+                .findFirst()
+                .ifPresent(Node::requestFocus));
     }
 
     private void showForm() {
@@ -178,7 +188,8 @@ public final class LarderScreen extends HBox implements Screen {
 
     private void scale(String text) {
         var t = text.strip();
-        if (!t.matches("\\d{1,3}") || Integer.parseInt(t) < 1) throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
+        if (!t.matches("\\d{1,3}") || Integer.parseInt(t) < 1)
+            throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, 1, 999));
         workspace.editLesson(Words.of("edit.scale"), l -> l.but(d -> d.homeOf = Integer.parseInt(t)));
     }
 

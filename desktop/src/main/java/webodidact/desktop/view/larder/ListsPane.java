@@ -44,7 +44,10 @@ final class ListsPane extends VBox {
         var group = new ToggleGroup();
         var pills = new FlowPane(6, 6);
         for (var each : ListKind.values()) {
-            ToggleButton pill = Nodes.named(Nodes.toggle(Words.of("lists." + each.key()), "tab"), "list-" + each.key(), Words.of("lists." + each.key()));
+            ToggleButton pill = Nodes.named(
+                    Nodes.toggle(Words.of("lists." + each.key()), "tab"),
+                    "list-" + each.key(),
+                    Words.of("lists." + each.key()));
             pill.setToggleGroup(group);
             pill.setSelected(each == kind);
             pill.setOnAction(e -> {
@@ -96,14 +99,26 @@ final class ListsPane extends VBox {
     }
 
     private static String steps(List<Integer> steps) {
-        return steps.isEmpty() ? "" : Words.of(steps.size() == 1 ? "swap.step" : "swap.stepsWord", steps.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+        return steps.isEmpty()
+                ? ""
+                : Words.of(
+                        steps.size() == 1 ? "swap.step" : "swap.stepsWord",
+                        steps.stream().map(String::valueOf).collect(Collectors.joining(", ")));
     }
 
     private void gather(Outcome outcome) {
         outcome.gather().shelves().forEach((shelf, entries) -> {
             title(shelf.title());
-            for (var e : entries) row(e.take(), e.item() + (e.line().optional() ? " " + Words.of("lists.optional") : ""), String.join(" · ", Stream.of(e.also(), e.line().form(), steps(e.steps())).filter(t -> !t.isEmpty()).toList()),
-                    Nodes.label(e.contains(), "allergen"));
+            for (var e : entries)
+                row(
+                        e.take(),
+                        e.item() + (e.line().optional() ? " " + Words.of("lists.optional") : ""),
+                        String.join(
+                                " · ",
+                                Stream.of(e.also(), e.line().form(), steps(e.steps()))
+                                        .filter(t -> !t.isEmpty())
+                                        .toList()),
+                        Nodes.label(e.contains(), "allergen"));
         });
     }
 
@@ -111,7 +126,9 @@ final class ListsPane extends VBox {
         var leads = outcome.answers().leads();
         if (leads.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("lists.noLeads"), "good"));
         for (var lead : leads) {
-            var when = lead.start() == null ? Words.of("lists.beforeAir", Clock.spell(lead.beforeAir())) : WHEN.format(lead.start());
+            var when = lead.start() == null
+                    ? Words.of("lists.beforeAir", Clock.spell(lead.beforeAir()))
+                    : WHEN.format(lead.start());
             row(when, lead.item() + ": " + lead.what(), Clock.spell(lead.seconds()));
         }
     }
@@ -129,24 +146,29 @@ final class ListsPane extends VBox {
             title(s.number() + " " + s.title());
             for (var food : s.foods()) row("", food, "");
             if (!s.tools().isEmpty()) row("", String.join(", ", s.tools()), "");
-            if (!s.apart().isEmpty()) rows.getChildren().add(Nodes.wrapped("■ " + Words.of("lists.apart", String.join(", ", s.apart())), "bad"));
+            if (!s.apart().isEmpty())
+                rows.getChildren()
+                        .add(Nodes.wrapped("■ " + Words.of("lists.apart", String.join(", ", s.apart())), "bad"));
         }
     }
 
     private void kit(Outcome outcome) {
         var kit = outcome.answers().kit();
         title(Words.of("lists.pots", kit.sets()));
-        for (var pot : kit.pots()) row(kit.sets() + " ×", pot.label(), pot.lines().size() > 1 ? Words.of("lists.together") : "");
+        for (var pot : kit.pots())
+            row(kit.sets() + " ×", pot.label(), pot.lines().size() > 1 ? Words.of("lists.together") : "");
         title(Words.of("lists.buyAll"));
         for (var t : kit.totals()) row(t.take(), t.item(), t.packs());
         title(Words.of("lists.tools"));
-        for (var t : kit.tools()) row(t.there() + " ×", t.name(), t.turns() > 1 ? Words.of("lists.turns", t.wanted(), t.turns()) : "");
+        for (var t : kit.tools())
+            row(t.there() + " ×", t.name(), t.turns() > 1 ? Words.of("lists.turns", t.wanted(), t.turns()) : "");
     }
 
     private void pupil(Outcome outcome) {
         var pupil = outcome.answers().pupil();
         title(Words.of("lists.questions"));
-        for (var q : pupil.questions()) row(String.valueOf(q.step()), q.title(), Words.count("lists.blanks", q.blanks()));
+        for (var q : pupil.questions())
+            row(String.valueOf(q.step()), q.title(), Words.count("lists.blanks", q.blanks()));
         title(Words.of("lists.key"));
         for (var answer : pupil.answers()) row("", answer, "");
     }
@@ -156,8 +178,16 @@ final class ListsPane extends VBox {
         if (lefts.isEmpty()) rows.getChildren().add(Nodes.wrapped(Words.of("lists.noLeft"), "empty"));
         for (var l : lefts) {
             var plan = Nodes.field("plan-" + l.line().id(), l.plan(), Words.of("lists.planFor", l.item()));
-            Typed.onEnter(plan, () -> l.decided() ? l.plan() : "", t -> workspace.editLesson(Words.of("edit.plan", l.item()), x -> x.withFood(l.line().id(), f -> f.but(d -> d.plan = t.strip()))));
-            var row = row(l.shown(), l.item(), l.keepsUntil() == null ? "" : Words.of("lists.keepsUntil", DAY.format(l.keepsUntil())));
+            Typed.onEnter(
+                    plan,
+                    () -> l.decided() ? l.plan() : "",
+                    t -> workspace.editLesson(
+                            Words.of("edit.plan", l.item()),
+                            x -> x.withFood(l.line().id(), f -> f.but(d -> d.plan = t.strip()))));
+            var row = row(
+                    l.shown(),
+                    l.item(),
+                    l.keepsUntil() == null ? "" : Words.of("lists.keepsUntil", DAY.format(l.keepsUntil())));
             var text = (VBox) row.getChildren().get(1);
             text.getChildren().add(plan);
         }
@@ -166,26 +196,72 @@ final class ListsPane extends VBox {
     private void cost(Outcome outcome) {
         var costs = outcome.answers().costs();
         var sign = outcome.course().currency();
-        rows.getChildren().add(Nodes.wrapped(Words.of("lists.costHome", Costs.money(costs.home().outlay(), sign), Costs.money(costs.home().used(), sign)), "strong"));
-        rows.getChildren().add(Nodes.wrapped(Words.of("lists.costShoot", Costs.money(costs.shoot().outlay(), sign), Costs.money(costs.shoot().used(), sign)), "strong"));
-        if (!costs.home().unpriced().isEmpty()) rows.getChildren().add(Nodes.wrapped("▲ " + Words.of("lists.unpriced", String.join(", ", costs.home().unpriced())), "warn"));
+        rows.getChildren()
+                .add(Nodes.wrapped(
+                        Words.of(
+                                "lists.costHome",
+                                Costs.money(costs.home().outlay(), sign),
+                                Costs.money(costs.home().used(), sign)),
+                        "strong"));
+        rows.getChildren()
+                .add(Nodes.wrapped(
+                        Words.of(
+                                "lists.costShoot",
+                                Costs.money(costs.shoot().outlay(), sign),
+                                Costs.money(costs.shoot().used(), sign)),
+                        "strong"));
+        if (!costs.home().unpriced().isEmpty())
+            rows.getChildren()
+                    .add(Nodes.wrapped(
+                            "▲ "
+                                    + Words.of(
+                                            "lists.unpriced",
+                                            String.join(", ", costs.home().unpriced())),
+                            "warn"));
         for (var r : costs.home().rows()) if (r.food() != null) costRow(r, outcome.course());
     }
 
     private void costRow(Costs.Row r, Course course) {
-        var text = r.buying() == null ? "" : r.isPriced() ? Words.of("lists.buys", r.buying().packs(), pack(r.buying().pack()), Costs.money(r.buying().used(), course.currency()), AmountText.of(KitchenRounding.round(r.buying().left(), course.house()).parts().getFirst()))
-                : Words.of("lists.usualPack", pack(r.buying().pack()));
+        var text = r.buying() == null
+                ? ""
+                : r.isPriced()
+                        ? Words.of(
+                                "lists.buys",
+                                r.buying().packs(),
+                                pack(r.buying().pack()),
+                                Costs.money(r.buying().used(), course.currency()),
+                                AmountText.of(KitchenRounding.round(r.buying().left(), course.house())
+                                        .parts()
+                                        .getFirst()))
+                        : Words.of("lists.usualPack", pack(r.buying().pack()));
         var row = row(r.isPriced() ? Costs.money(r.buying().outlay(), course.currency()) : "–", r.item(), text);
         var column = (VBox) row.getChildren().get(1);
         if (r.isPriced() && r.buying().isDisagreeing()) {
-            column.getChildren().add(Nodes.wrapped(Words.of("lists.disagree", pack(r.buying().cheapestByWeight()), Costs.money(per100(r.buying().cheapestByWeight(), course), course.currency()),
-                    Costs.money(per100(r.buying().pack(), course), course.currency())), "covers"));
+            column.getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of(
+                                    "lists.disagree",
+                                    pack(r.buying().cheapestByWeight()),
+                                    Costs.money(per100(r.buying().cheapestByWeight(), course), course.currency()),
+                                    Costs.money(per100(r.buying().pack(), course), course.currency())),
+                            "covers"));
         }
-        TextField packs = Nodes.field("packs-" + r.food().id(), Words.of("lists.packPrompt"), Words.of("lists.packsOf", r.item()));
-        var own = course.prices().stream().filter(p -> p.food().equals(r.food().id())).toList();
+        TextField packs = Nodes.field(
+                "packs-" + r.food().id(), Words.of("lists.packPrompt"), Words.of("lists.packsOf", r.item()));
+        var own = course.prices().stream()
+                .filter(p -> p.food().equals(r.food().id()))
+                .toList();
         Typed.onEnter(packs, () -> PackText.of(own), t -> {
             var read = PackText.read(r.food().id(), t);
-            workspace.edit(Words.of("edit.packs", r.item()), b -> b.withCourse(b.course().but(d -> d.prices = Stream.concat(d.prices.stream().filter(p -> !p.food().equals(r.food().id())), read.stream()).toList())));
+            workspace.edit(
+                    Words.of("edit.packs", r.item()),
+                    b -> b.withCourse(b.course()
+                            .but(d -> d.prices = Stream.concat(
+                                            d.prices.stream()
+                                                    .filter(p -> !p.food()
+                                                            .equals(r.food().id())),
+                                            read.stream())
+                                    .toList())));
         });
         column.getChildren().add(packs);
     }
@@ -197,7 +273,10 @@ final class ListsPane extends VBox {
     /** Price of a hundred of the pack's measure; of one where it is counted. */
     private static Ratio per100(Price price, Course course) {
         var unit = price.holds().unit().dimension() == Dimension.MASS ? Unit.G : Unit.ML;
-        if (!price.holds().unit().convertsTo(unit)) return Ratio.of(price.coins()).dividedBy(price.holds().low());
-        return Ratio.of(price.coins()).times(100).dividedBy(price.holds().in(unit, course.house()).low());
+        if (!price.holds().unit().convertsTo(unit))
+            return Ratio.of(price.coins()).dividedBy(price.holds().low());
+        return Ratio.of(price.coins())
+                .times(100)
+                .dividedBy(price.holds().in(unit, course.house()).low());
     }
 }

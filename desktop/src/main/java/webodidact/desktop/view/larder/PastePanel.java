@@ -30,8 +30,13 @@ final class PastePanel extends VBox {
         area.setPrefRowCount(9);
         area.setWrapText(true);
         add = Nodes.named(Nodes.button("", this::add, "primary"), "add-pasted", Words.of("paste.area"));
-        getChildren().addAll(Nodes.label(Words.of("paste.over"), "overline"), Nodes.label(Words.of("paste.title"), "title"), area,
-                Nodes.row(8, add, Nodes.button(Words.of("new.cancel"), done)), preview);
+        getChildren()
+                .addAll(
+                        Nodes.label(Words.of("paste.over"), "overline"),
+                        Nodes.label(Words.of("paste.title"), "title"),
+                        area,
+                        Nodes.row(8, add, Nodes.button(Words.of("new.cancel"), done)),
+                        preview);
         area.textProperty().addListener(o -> show());
         show();
     }
@@ -54,14 +59,20 @@ final class PastePanel extends VBox {
         set("paste.method", recipe.method());
         set("paste.aside", recipe.aside());
         if (recipe.lines().isEmpty()) return;
-        preview.getChildren().add(Nodes.wrapped(unsure == 0 ? Words.of("paste.allSure") : Words.count("paste.unsure", unsure), unsure == 0 ? "good" : "warn"));
-        if (!recipe.headings().isEmpty()) preview.getChildren().add(Nodes.wrapped(Words.of("paste.headings", String.join(" · ", recipe.headings())), "soft"));
+        preview.getChildren()
+                .add(Nodes.wrapped(
+                        unsure == 0 ? Words.of("paste.allSure") : Words.count("paste.unsure", unsure),
+                        unsure == 0 ? "good" : "warn"));
+        if (!recipe.headings().isEmpty())
+            preview.getChildren()
+                    .add(Nodes.wrapped(Words.of("paste.headings", String.join(" · ", recipe.headings())), "soft"));
         for (var line : recipe.lines()) preview.getChildren().add(row(line));
     }
 
     /** What is no food is told too: nothing that was pasted disappears unseen. */
     private void set(String key, List<String> lines) {
-        if (!lines.isEmpty()) preview.getChildren().add(Nodes.wrapped(Words.of(key, lines.size(), String.join(" · ", lines)), "soft"));
+        if (!lines.isEmpty())
+            preview.getChildren().add(Nodes.wrapped(Words.of(key, lines.size(), String.join(" · ", lines)), "soft"));
     }
 
     private static VBox row(ReadLine line) {
@@ -75,7 +86,12 @@ final class PastePanel extends VBox {
         for (var other : line.alternatives()) parts.add(Words.of("paste.or", other));
         var take = Nodes.label(line.amount() == null ? "–" : AmountText.of(line.amount()), "strong");
         take.setMinWidth(86);
-        var row = Nodes.styled(Nodes.column(1, Nodes.row(8, take, Nodes.label(line.item(), "body")), Nodes.wrapped(String.join(" · ", parts), "soft")), "read-row");
+        var row = Nodes.styled(
+                Nodes.column(
+                        1,
+                        Nodes.row(8, take, Nodes.label(line.item(), "body")),
+                        Nodes.wrapped(String.join(" · ", parts), "soft")),
+                "read-row");
         for (var doubt : line.unsure()) row.getChildren().add(Nodes.wrapped("▲ " + doubt.text(), "warn"));
         return row;
     }
@@ -84,7 +100,10 @@ final class PastePanel extends VBox {
         var recipe = read();
         var lines = recipe.lines();
         workspace.editLesson(Words.count("edit.paste", lines.size()), Operations.paste(recipe, workspace.knowledge()));
-        workspace.lesson().foods().stream().skip(Math.max(0, workspace.lesson().foods().size() - lines.size())).findFirst().ifPresent(f -> workspace.foodProperty().set(f.id()));
+        workspace.lesson().foods().stream()
+                .skip(Math.max(0, workspace.lesson().foods().size() - lines.size()))
+                .findFirst()
+                .ifPresent(f -> workspace.foodProperty().set(f.id()));
         area.clear();
         done.run();
     }

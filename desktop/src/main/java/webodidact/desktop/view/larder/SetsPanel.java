@@ -39,12 +39,27 @@ final class SetsPanel extends VBox {
         getChildren().clear();
         var outcome = workspace.outcome();
         if (outcome == null) return;
-        getChildren().addAll(Nodes.label(Words.of("sets.over"), "overline"), Nodes.wrapped(Words.of("sets.title"), "title"));
+        getChildren()
+                .addAll(Nodes.label(Words.of("sets.over"), "overline"), Nodes.wrapped(Words.of("sets.title"), "title"));
         var sets = outcome.lesson().sets();
-        getChildren().add(new FlowPane(14, 6, number("groups", sets.groups(), 99, n -> new Sets(n, sets.demo(), sets.spares())),
-                number("demo", sets.demo(), 9, n -> new Sets(sets.groups(), n, sets.spares())), number("spares", sets.spares(), 9, n -> new Sets(sets.groups(), sets.demo(), n))));
+        getChildren()
+                .add(new FlowPane(
+                        14,
+                        6,
+                        number("groups", sets.groups(), 99, n -> new Sets(n, sets.demo(), sets.spares())),
+                        number("demo", sets.demo(), 9, n -> new Sets(sets.groups(), n, sets.spares())),
+                        number("spares", sets.spares(), 9, n -> new Sets(sets.groups(), sets.demo(), n))));
         for (var delay : outcome.answers().delays()) {
-            getChildren().add(Nodes.wrapped("▲ " + Words.of("sets.delay", delay.step(), delay.tool().name(), delay.turns(), Clock.text(delay.added())), "warn"));
+            getChildren()
+                    .add(Nodes.wrapped(
+                            "▲ "
+                                    + Words.of(
+                                            "sets.delay",
+                                            delay.step(),
+                                            delay.tool().name(),
+                                            delay.turns(),
+                                            Clock.text(delay.added())),
+                            "warn"));
         }
         shaping(outcome);
         salt(outcome);
@@ -68,23 +83,40 @@ final class SetsPanel extends VBox {
 
     private static int whole(String text, int least, int most) {
         var t = text.strip();
-        if (!t.matches("\\d{1,3}") || Integer.parseInt(t) < least || Integer.parseInt(t) > most) throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, least, most));
+        if (!t.matches("\\d{1,3}") || Integer.parseInt(t) < least || Integer.parseInt(t) > most)
+            throw new IllegalArgumentException(Words.of("brief.wholeWrong", t, least, most));
         return Integer.parseInt(t);
     }
 
     private void shaping(Outcome outcome) {
-        var s = outcome.lesson().shaping() == null ? Shaping.BLANK : outcome.lesson().shaping();
+        var s = outcome.lesson().shaping() == null
+                ? Shaping.BLANK
+                : outcome.lesson().shaping();
         getChildren().add(Nodes.label(Words.of("sets.portions"), "panel-title"));
         var portion = small("portion");
         portion.setPromptText(Words.of("sets.portionPrompt"));
-        Typed.onEnter(portion, () -> text(s.portion()), t -> change(x -> new Shaping(x.mixture(), amount(t), t.isBlank() ? x.sheet() : null, x.load(), x.each(), x.partners())));
+        Typed.onEnter(
+                portion,
+                () -> text(s.portion()),
+                t -> change(x -> new Shaping(
+                        x.mixture(), amount(t), t.isBlank() ? x.sheet() : null, x.load(), x.each(), x.partners())));
         var mixture = small("mixture");
         mixture.setPromptText(Words.of("sets.mixturePrompt"));
-        Typed.onEnter(mixture, () -> text(s.mixture()), t -> change(x -> new Shaping(amount(t), x.portion(), x.sheet(), x.load(), x.each(), x.partners())));
+        Typed.onEnter(
+                mixture,
+                () -> text(s.mixture()),
+                t -> change(x -> new Shaping(amount(t), x.portion(), x.sheet(), x.load(), x.each(), x.partners())));
         var sheet = Nodes.field("sets-sheet", Words.of("sets.sheetPrompt"), Words.of("sets.sheet"));
         sheet.setPrefColumnCount(9);
-        Typed.onEnter(sheet, () -> s.sheet() == null ? "" : AmountText.number(s.sheet().length()) + " × " + AmountText.number(s.sheet().width()) + " / " + AmountText.number(s.sheet().cutter()),
-                t -> change(x -> new Shaping(x.mixture(), t.isBlank() ? x.portion() : null, sheet(t), x.load(), x.each(), x.partners())));
+        Typed.onEnter(
+                sheet,
+                () -> s.sheet() == null
+                        ? ""
+                        : AmountText.number(s.sheet().length()) + " × "
+                                + AmountText.number(s.sheet().width()) + " / "
+                                + AmountText.number(s.sheet().cutter()),
+                t -> change(x -> new Shaping(
+                        x.mixture(), t.isBlank() ? x.portion() : null, sheet(t), x.load(), x.each(), x.partners())));
         var load = small("load");
         Typed.onEnter(load, () -> s.load() == 0 ? "" : String.valueOf(s.load()), t -> {
             int n = t.isBlank() ? 0 : whole(t, 1, 999);
@@ -101,7 +133,14 @@ final class SetsPanel extends VBox {
             change(x -> new Shaping(x.mixture(), x.portion(), x.sheet(), x.load(), x.each(), n));
         });
         for (var field : List.of(portion, mixture, sheet, load, each, partners)) {
-            getChildren().add(Nodes.row(8, Nodes.cell(Nodes.wrapped(Words.of("sets." + field.getId().substring(5)), "soft"), 9), Nodes.grown(field)));
+            getChildren()
+                    .add(Nodes.row(
+                            8,
+                            Nodes.cell(
+                                    Nodes.wrapped(
+                                            Words.of("sets." + field.getId().substring(5)), "soft"),
+                                    9),
+                            Nodes.grown(field)));
             field.setMinWidth(40);
             field.setMaxWidth(150);
         }
@@ -111,20 +150,45 @@ final class SetsPanel extends VBox {
     private void makes(Outcome outcome) {
         var makes = outcome.answers().makes();
         var what = outcome.lesson().makes().what();
-        var weighs = Words.of("sets.weighs", makes.grams().nearest()) + (makes.unweighed().isEmpty() ? "" : " " + Words.of("sets.unweighed", String.join(", ", makes.unweighed())));
+        var weighs = Words.of("sets.weighs", makes.grams().nearest())
+                + (makes.unweighed().isEmpty()
+                        ? ""
+                        : " " + Words.of("sets.unweighed", String.join(", ", makes.unweighed())));
         getChildren().add(Nodes.wrapped(weighs, "soft"));
         if (!outcome.gather().factor().equals(Ratio.ONE) || makes.loads() > 1) {
-            getChildren().add(Nodes.wrapped(Words.of("sets.noScale") + (makes.loads() > 1 ? " " + Words.of("sets.eachLoad") : ""), "soft"));
+            getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of("sets.noScale") + (makes.loads() > 1 ? " " + Words.of("sets.eachLoad") : ""),
+                            "soft"));
         }
         if (makes.pieces() != null) {
             var text = Words.of("sets.makes", makes.pieces(), what, makes.stated());
-            getChildren().add(Nodes.named(Nodes.wrapped((makes.isWrong() ? "▲ " : "") + text + (makes.left() == null || makes.left().low().isZero() ? "" : " " + Words.of("sets.left", AmountText.of(makes.left()))), makes.isWrong() ? "warn" : "good"), "sets-result", text));
+            getChildren()
+                    .add(Nodes.named(
+                            Nodes.wrapped(
+                                    (makes.isWrong() ? "▲ " : "")
+                                            + text
+                                            + (makes.left() == null
+                                                            || makes.left()
+                                                                    .low()
+                                                                    .isZero()
+                                                    ? ""
+                                                    : " " + Words.of("sets.left", AmountText.of(makes.left()))),
+                                    makes.isWrong() ? "warn" : "good"),
+                            "sets-result",
+                            text));
         }
         if (outcome.lesson().shaping() == null) return;
         if (makes.loads() > 0) getChildren().add(Nodes.wrapped(Words.count("sets.loads", makes.loads()), "body"));
-        if (outcome.lesson().shaping().partners() > 1) getChildren().add(Nodes.wrapped(Words.of("sets.wholes", makes.wholes()), "body"));
-        getChildren().add(Nodes.wrapped(Words.of("sets.served", makes.served(), what) + " " + (makes.over() > 0 ? Words.of("sets.over2", makes.over()) : makes.over() < 0 ? "▲ " + Words.of("sets.few", -makes.over()) : ""),
-                makes.over() < 0 ? "warn" : "body"));
+        if (outcome.lesson().shaping().partners() > 1)
+            getChildren().add(Nodes.wrapped(Words.of("sets.wholes", makes.wholes()), "body"));
+        getChildren()
+                .add(Nodes.wrapped(
+                        Words.of("sets.served", makes.served(), what) + " "
+                                + (makes.over() > 0
+                                        ? Words.of("sets.over2", makes.over())
+                                        : makes.over() < 0 ? "▲ " + Words.of("sets.few", -makes.over()) : ""),
+                        makes.over() < 0 ? "warn" : "body"));
     }
 
     private static String text(Amount amount) {
@@ -155,16 +219,30 @@ final class SetsPanel extends VBox {
         // What was typed is read before anything is changed: a wrong text throws here and leaves the lesson alone.
         Lesson lesson = workspace.lesson();
         var after = change.apply(lesson.shaping() == null ? Shaping.BLANK : lesson.shaping());
-        workspace.editLesson(Words.of("edit.shaping"), l -> l.but(d -> d.shaping = after.equals(Shaping.BLANK) ? null : after));
+        workspace.editLesson(
+                Words.of("edit.shaping"), l -> l.but(d -> d.shaping = after.equals(Shaping.BLANK) ? null : after));
     }
 
     private void salt(Outcome outcome) {
         var salt = outcome.answers().salt();
         if (salt.carriers().isEmpty() && salt.uncounted().isEmpty()) return;
         getChildren().add(Nodes.label(Words.of("sets.salt"), "panel-title"));
-        getChildren().add(Nodes.wrapped((salt.isMuch() ? "▲ " : "") + Words.of("sets.saltText", AmountText.number(salt.grams().toStep(Ratio.of(1, 10))), salt.share().times(100).nearest(), salt.limit(), outcome.lesson().audience().title()), salt.isMuch() ? "warn" : "body"));
-        for (var c : salt.carriers().stream().limit(4).toList()) getChildren().add(Nodes.wrapped(c.item() + ": " + AmountText.number(c.grams().toStep(Ratio.of(1, 100))) + " g", "soft"));
-        if (!salt.uncounted().isEmpty()) getChildren().add(Nodes.wrapped(Words.of("sets.saltToTaste", String.join(", ", salt.uncounted())), "soft"));
+        getChildren()
+                .add(Nodes.wrapped(
+                        (salt.isMuch() ? "▲ " : "")
+                                + Words.of(
+                                        "sets.saltText",
+                                        AmountText.number(salt.grams().toStep(Ratio.of(1, 10))),
+                                        salt.share().times(100).nearest(),
+                                        salt.limit(),
+                                        outcome.lesson().audience().title()),
+                        salt.isMuch() ? "warn" : "body"));
+        for (var c : salt.carriers().stream().limit(4).toList())
+            getChildren()
+                    .add(Nodes.wrapped(
+                            c.item() + ": " + AmountText.number(c.grams().toStep(Ratio.of(1, 100))) + " g", "soft"));
+        if (!salt.uncounted().isEmpty())
+            getChildren().add(Nodes.wrapped(Words.of("sets.saltToTaste", String.join(", ", salt.uncounted())), "soft"));
     }
 
     private void spoken(Outcome outcome) {
@@ -172,6 +250,11 @@ final class SetsPanel extends VBox {
         if (spoken.step() == null) return;
         getChildren().add(Nodes.label(Words.of("sets.spoken", spoken.number()), "panel-title"));
         var unsaid = spoken.unsaid().stream().map(FoodLine::item).toList();
-        getChildren().add(Nodes.wrapped(unsaid.isEmpty() ? Words.of("sets.spokenAll") : "▲ " + Words.of("sets.unsaid", String.join(", ", unsaid)), unsaid.isEmpty() ? "good" : "warn"));
+        getChildren()
+                .add(Nodes.wrapped(
+                        unsaid.isEmpty()
+                                ? Words.of("sets.spokenAll")
+                                : "▲ " + Words.of("sets.unsaid", String.join(", ", unsaid)),
+                        unsaid.isEmpty() ? "good" : "warn"));
     }
 }

@@ -38,8 +38,10 @@ final class LivePanel extends VBox {
     private final TextFlow words = new TextFlow();
     private final Label doing = Nodes.wrapped("", "studio-do");
     private final Label adult = Nodes.wrapped("", "studio-do");
-    private final VBox doBox = Nodes.styled(new VBox(3, Nodes.label(Words.of("air.do"), "studio-soft"), doing), "studio-card");
-    private final VBox adultBox = Nodes.styled(new VBox(3, Nodes.label(Words.of("air.adult"), "studio-caution"), adult), "studio-warning");
+    private final VBox doBox =
+            Nodes.styled(new VBox(3, Nodes.label(Words.of("air.do"), "studio-soft"), doing), "studio-card");
+    private final VBox adultBox =
+            Nodes.styled(new VBox(3, Nodes.label(Words.of("air.adult"), "studio-caution"), adult), "studio-warning");
     private final VBox next = new VBox(4);
     private final VBox heat = new VBox(8);
     private final ScrollPane script;
@@ -55,7 +57,8 @@ final class LivePanel extends VBox {
         behind.setId("air-behind");
         progress.setMaxWidth(Double.MAX_VALUE);
         title.setMinWidth(0);
-        var top = Nodes.styled(Nodes.row(22, onAir, elapsed, ofSlot, behind, finishes, Nodes.spring(), camera), "studio-top");
+        var top = Nodes.styled(
+                Nodes.row(22, onAir, elapsed, ofSlot, behind, finishes, Nodes.spring(), camera), "studio-top");
         words.setLineSpacing(4);
         var cards = new HBox(10, Nodes.grown(doBox), adultBox);
         doBox.setMaxWidth(Double.MAX_VALUE);
@@ -66,8 +69,16 @@ final class LivePanel extends VBox {
         script.getStyleClass().add("prompt-scroll");
         script.setMinHeight(0);
         script.setFocusTraversable(false);
-        var main = Nodes.styled(new VBox(12, Nodes.row(14, stepOf, title, Nodes.spring(), left), progress, Nodes.grown(script),
-                Nodes.label(Words.of("air.coming"), "studio-soft"), next, Nodes.label(Words.of("air.keys"), "studio-keys")), "studio-main");
+        var main = Nodes.styled(
+                new VBox(
+                        12,
+                        Nodes.row(14, stepOf, title, Nodes.spring(), left),
+                        progress,
+                        Nodes.grown(script),
+                        Nodes.label(Words.of("air.coming"), "studio-soft"),
+                        next,
+                        Nodes.label(Words.of("air.keys"), "studio-keys")),
+                "studio-main");
         main.setMinWidth(0);
         var right = Nodes.styled(new VBox(12, Nodes.label(Words.of("air.heat"), "studio-head"), heat), "studio-side");
         right.setPrefWidth(400);
@@ -92,13 +103,17 @@ final class LivePanel extends VBox {
         elapsed.setText(Clock.text(run.elapsed()));
         ofSlot.setText(Words.of("air.of", Clock.text(run.schedule().slot())));
         int late = run.behind();
-        behind.setText(late == 0 ? Words.of("air.onTime") : Words.of(late > 0 ? "air.behind" : "air.ahead", Clock.text(Math.abs(late))));
+        behind.setText(
+                late == 0
+                        ? Words.of("air.onTime")
+                        : Words.of(late > 0 ? "air.behind" : "air.ahead", Clock.text(Math.abs(late))));
         behind.getStyleClass().setAll("label", late > 0 ? "air-behind" : "air-fine");
         boolean inside = run.finishesAt() <= run.schedule().slot();
         finishes.setText(Words.of(inside ? "air.finishes" : "air.finishesOver", Clock.text(run.finishesAt())));
         finishes.getStyleClass().setAll("label", inside ? "studio-soft" : "studio-bad");
         camera.setText(camera(run));
-        stepOf.setText(Words.of("air.stepOf", placed.number(), run.schedule().steps().size()));
+        stepOf.setText(
+                Words.of("air.stepOf", placed.number(), run.schedule().steps().size()));
         title.setText(placed.step().title());
         left.setText(Clock.text(run.leftHere()));
         left.getStyleClass().setAll("label", run.leftHere() < 0 ? "step-over" : "step-left");
@@ -115,7 +130,9 @@ final class LivePanel extends VBox {
     }
 
     private static String caution(Step step) {
-        if (step.place() == Place.OVEN) return Words.of("air.cautionOven", step.heat() == null ? "" : step.heat().text());
+        if (step.place() == Place.OVEN)
+            return Words.of(
+                    "air.cautionOven", step.heat() == null ? "" : step.heat().text());
         if (step.place() == Place.RING) return Words.of("air.cautionRing");
         return step.who() == Who.ADULT ? Words.of("air.cautionAdult") : "";
     }
@@ -125,7 +142,8 @@ final class LivePanel extends VBox {
         var now = steps.get(run.index()).step().camera();
         for (int i = run.index() + 1; i < steps.size(); i++) {
             var then = steps.get(i).step().camera();
-            if (!then.isBlank() && !then.equals(now)) return Words.of("air.camera", now.isBlank() ? "–" : now, then, i + 1);
+            if (!then.isBlank() && !then.equals(now))
+                return Words.of("air.camera", now.isBlank() ? "–" : now, then, i + 1);
         }
         return now.isBlank() ? "" : Words.of("air.cameraStays", now);
     }
@@ -196,7 +214,8 @@ final class LivePanel extends VBox {
 
     private static String note(Placed placed, AirRun run) {
         var step = placed.step();
-        if (!step.acts().isEmpty()) return String.join(", ", step.acts().stream().map(a -> a.title()).toList());
+        if (!step.acts().isEmpty())
+            return String.join(", ", step.acts().stream().map(a -> a.title()).toList());
         if (run.behind() > 0 && step.trim() > 0) return Words.of("air.trim", Clock.text(step.trim()));
         return step.camera().isBlank() ? step.who().title() : step.who().title() + " · " + step.camera();
     }
@@ -207,14 +226,31 @@ final class LivePanel extends VBox {
         for (var timer : run.timers()) {
             int to = timer.left(run.elapsed());
             boolean over = timer.over(run.elapsed()) > 0;
-            var state = Nodes.label(to > 0 ? Words.of("air.left", Clock.text(to)) : over ? Words.of("air.timerOver", Clock.text(timer.over(run.elapsed()))) : Words.of("air.right"),
+            var state = Nodes.label(
+                    to > 0
+                            ? Words.of("air.left", Clock.text(to))
+                            : over
+                                    ? Words.of("air.timerOver", Clock.text(timer.over(run.elapsed())))
+                                    : Words.of("air.right"),
                     over ? "studio-bad" : to > 0 ? "air-behind" : "air-fine");
-            var bar = new ProgressBar(Math.min(1, 1 - Math.max(0, to) / (double) Math.max(1, timer.time().low())));
+            var bar = new ProgressBar(Math.min(
+                    1, 1 - Math.max(0, to) / (double) Math.max(1, timer.time().low())));
             bar.setMaxWidth(Double.MAX_VALUE);
-            var step = outcome == null ? Optional.<Step>empty() : outcome.lesson().step(timer.step());
-            var cue = step.map(s -> s.waiting() == null ? "" : s.waiting().cue()).orElse("");
-            heat.getChildren().add(Nodes.styled(new VBox(4, Nodes.row(8, Nodes.label(timer.label(), "studio-head"), Nodes.spring(), state),
-                    Nodes.wrapped(timer.time().text() + (cue.isBlank() ? "" : " · " + Words.of("air.until", cue)), "studio-soft"), bar), "studio-card"));
+            var step =
+                    outcome == null ? Optional.<Step>empty() : outcome.lesson().step(timer.step());
+            var cue =
+                    step.map(s -> s.waiting() == null ? "" : s.waiting().cue()).orElse("");
+            heat.getChildren()
+                    .add(Nodes.styled(
+                            new VBox(
+                                    4,
+                                    Nodes.row(8, Nodes.label(timer.label(), "studio-head"), Nodes.spring(), state),
+                                    Nodes.wrapped(
+                                            timer.time().text()
+                                                    + (cue.isBlank() ? "" : " · " + Words.of("air.until", cue)),
+                                            "studio-soft"),
+                                    bar),
+                            "studio-card"));
         }
     }
 }

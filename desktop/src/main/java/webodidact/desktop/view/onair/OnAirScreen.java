@@ -35,8 +35,19 @@ public final class OnAirScreen extends StackPane implements Screen {
         getStyleClass().add("studio");
         setFocusTraversable(true);
         live = new LivePanel();
-        question = Nodes.styled(new HBox(12, Nodes.label(Words.of("air.endAsk"), "studio-text"), Nodes.named(Nodes.button(Words.of("air.end"), this::end, "go-live"), "end-run", Words.of("air.end")),
-                Nodes.named(Nodes.button(Words.of("air.goOn"), this::goOn, "studio-button"), "go-on-run", Words.of("air.goOn"))), "studio-question");
+        question = Nodes.styled(
+                new HBox(
+                        12,
+                        Nodes.label(Words.of("air.endAsk"), "studio-text"),
+                        Nodes.named(
+                                Nodes.button(Words.of("air.end"), this::end, "go-live"),
+                                "end-run",
+                                Words.of("air.end")),
+                        Nodes.named(
+                                Nodes.button(Words.of("air.goOn"), this::goOn, "studio-button"),
+                                "go-on-run",
+                                Words.of("air.goOn"))),
+                "studio-question");
         question.setAlignment(Pos.CENTER);
         question.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         StackPane.setAlignment(question, Pos.BOTTOM_CENTER);
@@ -54,7 +65,8 @@ public final class OnAirScreen extends StackPane implements Screen {
 
     private void show() {
         if (run.isRunning()) {
-            if (getChildren().isEmpty() || getChildren().getFirst() != live) getChildren().setAll(live);
+            if (getChildren().isEmpty() || getChildren().getFirst() != live)
+                getChildren().setAll(live);
             live.show(run.runProperty().get(), run.started());
         } else {
             getChildren().setAll(run.kept().map(this::over).orElseGet(this::ready));
@@ -67,27 +79,64 @@ public final class OnAirScreen extends StackPane implements Screen {
         box.setAlignment(Pos.CENTER_LEFT);
         box.setMaxSize(620, USE_PREF_SIZE);
         if (outcome == null) return box;
-        box.getChildren().addAll(Nodes.label(Words.of("air.ready"), "studio-soft"), Nodes.wrapped(outcome.lesson().title(), "studio-title"));
+        box.getChildren()
+                .addAll(
+                        Nodes.label(Words.of("air.ready"), "studio-soft"),
+                        Nodes.wrapped(outcome.lesson().title(), "studio-title"));
         var stops = outcome.report().open().stream().filter(Finding::isStop).toList();
         boolean empty = outcome.schedule().steps().isEmpty();
         if (empty) box.getChildren().add(Nodes.wrapped(Words.of("air.empty"), "studio-text"));
-        else box.getChildren().add(Nodes.wrapped(Words.of("air.readyText", outcome.schedule().steps().size(), Clock.text(outcome.schedule().planned()), Clock.text(outcome.schedule().slot())), "studio-text"));
+        else
+            box.getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of(
+                                    "air.readyText",
+                                    outcome.schedule().steps().size(),
+                                    Clock.text(outcome.schedule().planned()),
+                                    Clock.text(outcome.schedule().slot())),
+                            "studio-text"));
         if (!stops.isEmpty()) {
             box.getChildren().add(Nodes.wrapped("■ " + Words.count("air.blocked", stops.size()), "studio-bad"));
-            for (var stop : stops.subList(0, Math.min(3, stops.size()))) box.getChildren().add(new FindingCard(stop, new FindingActions(desk.workspace())));
+            for (var stop : stops.subList(0, Math.min(3, stops.size())))
+                box.getChildren().add(new FindingCard(stop, new FindingActions(desk.workspace())));
         }
         var go = Nodes.named(Nodes.button(Words.of("air.go"), this::start, "go-live"), "go-live", Words.of("air.go"));
         go.setDisable(empty || !stops.isEmpty());
-        box.getChildren().addAll(new HBox(10, go, Nodes.named(Nodes.button(Words.of("air.leave"), () -> desk.go("script"), "studio-button"), "leave-air", Words.of("air.leave"))),
-                Nodes.wrapped(Words.of("air.keys"), "studio-soft"));
+        box.getChildren()
+                .addAll(
+                        new HBox(
+                                10,
+                                go,
+                                Nodes.named(
+                                        Nodes.button(Words.of("air.leave"), () -> desk.go("script"), "studio-button"),
+                                        "leave-air",
+                                        Words.of("air.leave"))),
+                        Nodes.wrapped(Words.of("air.keys"), "studio-soft"));
         return box;
     }
 
     private VBox over(Take kept) {
-        var box = Nodes.styled(new VBox(14, Nodes.label(Words.of("air.over"), "studio-title"),
-                Nodes.wrapped(Words.of("air.kept", Clock.text(kept.total()), kept.steps().size()), "studio-text"),
-                new HBox(10, Nodes.named(Nodes.button(Words.of("air.afters"), () -> desk.go("afters"), "go-live"), "go-afters", Words.of("air.afters")),
-                        Nodes.named(Nodes.button(Words.of("air.again"), this::again, "studio-button"), "again", Words.of("air.again")))), "studio-sheet");
+        var box = Nodes.styled(
+                new VBox(
+                        14,
+                        Nodes.label(Words.of("air.over"), "studio-title"),
+                        Nodes.wrapped(
+                                Words.of(
+                                        "air.kept",
+                                        Clock.text(kept.total()),
+                                        kept.steps().size()),
+                                "studio-text"),
+                        new HBox(
+                                10,
+                                Nodes.named(
+                                        Nodes.button(Words.of("air.afters"), () -> desk.go("afters"), "go-live"),
+                                        "go-afters",
+                                        Words.of("air.afters")),
+                                Nodes.named(
+                                        Nodes.button(Words.of("air.again"), this::again, "studio-button"),
+                                        "again",
+                                        Words.of("air.again")))),
+                "studio-sheet");
         box.setMaxSize(620, USE_PREF_SIZE);
         return box;
     }
@@ -163,7 +212,8 @@ public final class OnAirScreen extends StackPane implements Screen {
         } else if (running && e.getCode() == KeyCode.T) {
             run.move(AirRun::startTimer);
         } else if (running && e.getCode() == KeyCode.C) {
-            run.move(r -> r.timers().isEmpty() ? r : r.collect(r.timers().getFirst().step()));
+            run.move(r ->
+                    r.timers().isEmpty() ? r : r.collect(r.timers().getFirst().step()));
         } else {
             return;
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressIndicator;
@@ -17,7 +18,6 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.geometry.Pos;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Report;
 import webodidact.core.outcome.Outcome;
@@ -29,9 +29,9 @@ import webodidact.desktop.view.FindingActions;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
+import webodidact.formats.course.DiskWords;
 import webodidact.formats.paper.Paper;
 import webodidact.formats.paper.Papers;
-import webodidact.formats.course.DiskWords;
 import webodidact.formats.pdf.Glyphs;
 import webodidact.formats.pdf.PageImages;
 import webodidact.formats.pdf.PdfWriter;
@@ -72,7 +72,14 @@ public final class PapersScreen extends HBox implements Screen {
         pages.setAlignment(Pos.TOP_CENTER);
         scroll = Panes.work(pages);
         scroll.getStyleClass().add("page-well");
-        var work = Nodes.styled(Nodes.column(10, Nodes.row(14, Nodes.label(Words.of("station.papers"), "title"), Nodes.spring(), busy, state), choice, missing, Nodes.grown(scroll)), "work");
+        var work = Nodes.styled(
+                Nodes.column(
+                        10,
+                        Nodes.row(14, Nodes.label(Words.of("station.papers"), "title"), Nodes.spring(), busy, state),
+                        choice,
+                        missing,
+                        Nodes.grown(scroll)),
+                "work");
         missing.setId("unshown");
         missing.setVisible(false);
         missing.setManaged(false);
@@ -120,17 +127,33 @@ public final class PapersScreen extends HBox implements Screen {
         busy.setVisible(false);
         missing.setVisible(!without.isEmpty());
         missing.setManaged(!without.isEmpty());
-        if (!without.isEmpty()) missing.setText("▲ " + Words.of("papers.unshown", String.join(", ", without.subList(0, Math.min(12, without.size())))));
+        if (!without.isEmpty())
+            missing.setText("▲ "
+                    + Words.of("papers.unshown", String.join(", ", without.subList(0, Math.min(12, without.size())))));
         state.setText(Words.count("papers.pages", drawn.size()));
         pages.getChildren().clear();
         for (var page : drawn) {
             var image = new WritableImage(page.width(), page.height());
-            image.getPixelWriter().setPixels(0, 0, page.width(), page.height(), PixelFormat.getIntArgbInstance(), page.argb(), 0, page.width());
+            image.getPixelWriter()
+                    .setPixels(
+                            0,
+                            0,
+                            page.width(),
+                            page.height(),
+                            PixelFormat.getIntArgbInstance(),
+                            page.argb(),
+                            0,
+                            page.width());
             var view = new ImageView(image);
             // A page is never wider than the room for it: in the smallest window it is drawn smaller.
             view.setPreserveRatio(true);
             view.setSmooth(true);
-            view.fitWidthProperty().bind(Bindings.createDoubleBinding(() -> Math.min(page.width(), Math.max(100, scroll.getViewportBounds().getWidth() - 40)), scroll.viewportBoundsProperty()));
+            view.fitWidthProperty()
+                    .bind(Bindings.createDoubleBinding(
+                            () -> Math.min(
+                                    page.width(),
+                                    Math.max(100, scroll.getViewportBounds().getWidth() - 40)),
+                            scroll.viewportBoundsProperty()));
             view.setAccessibleText(Words.of("papers.page", paper.title()));
             var sheet = Nodes.styled(new VBox(view), "page");
             sheet.setMaxSize(page.width(), page.height());
@@ -140,21 +163,38 @@ public final class PapersScreen extends HBox implements Screen {
 
     private void side(Outcome outcome) {
         var stops = outcome.report().open().stream().filter(Finding::isStop).toList();
-        side.getChildren().setAll(Nodes.label(Words.of("papers.give"), "overline"), Nodes.label(paper.title(), "title"),
-                Nodes.wrapped(Words.of("papers.about." + paper.id()), "body"));
-        Button one = Nodes.named(Nodes.button(Words.of("papers.write"), () -> write(List.of(paper)), "primary"), "write-paper", Words.of("papers.write"));
-        Button all = Nodes.named(Nodes.button(Words.of("papers.writeAll"), () -> write(Papers.ALL)), "write-all", Words.of("papers.writeAll"));
+        side.getChildren()
+                .setAll(
+                        Nodes.label(Words.of("papers.give"), "overline"),
+                        Nodes.label(paper.title(), "title"),
+                        Nodes.wrapped(Words.of("papers.about." + paper.id()), "body"));
+        Button one = Nodes.named(
+                Nodes.button(Words.of("papers.write"), () -> write(List.of(paper)), "primary"),
+                "write-paper",
+                Words.of("papers.write"));
+        Button all = Nodes.named(
+                Nodes.button(Words.of("papers.writeAll"), () -> write(Papers.ALL)),
+                "write-all",
+                Words.of("papers.writeAll"));
         one.setDisable(!stops.isEmpty());
         all.setDisable(!stops.isEmpty());
         side.getChildren().add(Nodes.row(8, one, all));
-        if (!stops.isEmpty()) side.getChildren().add(Nodes.wrapped("■ " + Words.count("papers.blocked", stops.size()), "finding", "stop", "finding-what"));
+        if (!stops.isEmpty())
+            side.getChildren()
+                    .add(Nodes.wrapped(
+                            "■ " + Words.count("papers.blocked", stops.size()), "finding", "stop", "finding-what"));
         var actions = new FindingActions(desk.workspace());
         for (var group : Report.grouped(stops)) {
             side.getChildren().add(new FindingCard(group.getFirst(), actions));
-            if (group.size() > 1) side.getChildren().add(Nodes.wrapped(Words.of("papers.alike", group.size() - 1, steps(group)), "soft"));
+            if (group.size() > 1)
+                side.getChildren().add(Nodes.wrapped(Words.of("papers.alike", group.size() - 1, steps(group)), "soft"));
         }
         for (var covered : outcome.report().covered()) {
-            var reason = outcome.lesson().accepted().stream().filter(a -> a.check().equals(covered.check()) && a.where().equals(covered.where())).findFirst().map(a -> a.reason()).orElse("");
+            var reason = outcome.lesson().accepted().stream()
+                    .filter(a -> a.check().equals(covered.check()) && a.where().equals(covered.where()))
+                    .findFirst()
+                    .map(a -> a.reason())
+                    .orElse("");
             side.getChildren().add(Nodes.wrapped(Words.of("papers.covered", covered.what(), reason), "soft"));
         }
         side.getChildren().add(Nodes.wrapped(Words.of("papers.rules"), "soft"));
@@ -162,7 +202,13 @@ public final class PapersScreen extends HBox implements Screen {
 
     /** "4, 9, 12 …" */
     private static String steps(List<Finding> group) {
-        var numbers = group.stream().skip(1).map(Finding::step).filter(n -> n > 0).distinct().map(String::valueOf).toList();
+        var numbers = group.stream()
+                .skip(1)
+                .map(Finding::step)
+                .filter(n -> n > 0)
+                .distinct()
+                .map(String::valueOf)
+                .toList();
         return String.join(", ", numbers.subList(0, Math.min(12, numbers.size()))) + (numbers.size() > 12 ? " …" : "");
     }
 
@@ -172,14 +218,18 @@ public final class PapersScreen extends HBox implements Screen {
             desk.tell(Words.of("papers.notCurrent"));
             return;
         }
-        desk.askFolder(Words.of("papers.ask")).ifPresent(folder -> desk.background().execute(() -> {
-            try {
-                var written = Papers.writeAll(papers, outcome, folder);
-                var told = Words.of("papers.written", written.files().size(), folder) + (written.failed().isEmpty() ? "" : " " + Words.of("papers.rest", String.join("; ", written.failed())));
-                Platform.runLater(() -> desk.tell(told));
-            } catch (Papers.Blocked e) {
-                Platform.runLater(() -> desk.tell(Words.of("papers.notWritten", e.getMessage())));
-            }
-        }));
+        desk.askFolder(Words.of("papers.ask"))
+                .ifPresent(folder -> desk.background().execute(() -> {
+                    try {
+                        var written = Papers.writeAll(papers, outcome, folder);
+                        var told = Words.of("papers.written", written.files().size(), folder)
+                                + (written.failed().isEmpty()
+                                        ? ""
+                                        : " " + Words.of("papers.rest", String.join("; ", written.failed())));
+                        Platform.runLater(() -> desk.tell(told));
+                    } catch (Papers.Blocked e) {
+                        Platform.runLater(() -> desk.tell(Words.of("papers.notWritten", e.getMessage())));
+                    }
+                }));
     }
 }

@@ -39,10 +39,25 @@ final class FindBar extends FlowPane {
         exact.setId("find-case");
         whole.setId("find-whole");
         count.setId("find-count");
-        getChildren().addAll(words, Nodes.named(Nodes.button("‹", () -> step(-1), "small"), "find-previous", Words.of("find.previous")), Nodes.named(Nodes.button("›", () -> step(1), "small"), "find-next", Words.of("find.next")),
-                count, exact, whole, with, Nodes.named(Nodes.button(Words.of("find.replace"), this::replace, "small"), "find-replace", Words.of("find.replace")),
-                Nodes.named(Nodes.button(Words.of("find.replaceAll"), this::replaceAll, "small"), "find-replace-all", Words.of("find.replaceAll")),
-                Nodes.named(Nodes.button("×", this::close, "off"), "find-close", Words.of("find.close")));
+        getChildren()
+                .addAll(
+                        words,
+                        Nodes.named(
+                                Nodes.button("‹", () -> step(-1), "small"), "find-previous", Words.of("find.previous")),
+                        Nodes.named(Nodes.button("›", () -> step(1), "small"), "find-next", Words.of("find.next")),
+                        count,
+                        exact,
+                        whole,
+                        with,
+                        Nodes.named(
+                                Nodes.button(Words.of("find.replace"), this::replace, "small"),
+                                "find-replace",
+                                Words.of("find.replace")),
+                        Nodes.named(
+                                Nodes.button(Words.of("find.replaceAll"), this::replaceAll, "small"),
+                                "find-replace-all",
+                                Words.of("find.replaceAll")),
+                        Nodes.named(Nodes.button("×", this::close, "off"), "find-close", Words.of("find.close")));
         words.textProperty().addListener(o -> search(true));
         exact.setOnAction(e -> search(true));
         whole.setOnAction(e -> search(true));
@@ -84,7 +99,14 @@ final class FindBar extends FlowPane {
     }
 
     private void tell() {
-        count.setText(words.getText().isEmpty() ? "" : hits.isEmpty() ? Words.of("find.none") : at < 0 ? Words.count("find.count", hits.size()) : Words.of("find.at", at + 1, hits.size()));
+        count.setText(
+                words.getText().isEmpty()
+                        ? ""
+                        : hits.isEmpty()
+                                ? Words.of("find.none")
+                                : at < 0
+                                        ? Words.count("find.count", hits.size())
+                                        : Words.of("find.at", at + 1, hits.size()));
     }
 
     private void step(int by) {

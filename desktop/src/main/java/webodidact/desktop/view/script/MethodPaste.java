@@ -37,8 +37,18 @@ final class MethodPaste extends VBox {
         HBox.setHgrow(right, Priority.ALWAYS);
         text.setPrefWidth(420);
         text.setMinWidth(200);
-        getChildren().addAll(Nodes.wrapped(Words.of("method.title"), "panel-title"), Nodes.grown(new HBox(14, text, right)), said,
-                Nodes.row(8, add, Nodes.named(Nodes.button(Words.of("method.cancel"), cancel), "method-cancel", Words.of("method.cancel"))));
+        getChildren()
+                .addAll(
+                        Nodes.wrapped(Words.of("method.title"), "panel-title"),
+                        Nodes.grown(new HBox(14, text, right)),
+                        said,
+                        Nodes.row(
+                                8,
+                                add,
+                                Nodes.named(
+                                        Nodes.button(Words.of("method.cancel"), cancel),
+                                        "method-cancel",
+                                        Words.of("method.cancel"))));
         read();
     }
 
@@ -51,7 +61,13 @@ final class MethodPaste extends VBox {
         preview.getChildren().clear();
         if (drafts.isEmpty()) preview.getChildren().add(Nodes.wrapped(Words.of("method.empty"), "soft"));
         for (int i = 0; i < drafts.size(); i++) {
-            preview.getChildren().add(Nodes.styled(new VBox(2, Nodes.wrapped((i + 1) + "  " + drafts.get(i).title(), "offer-title"), Nodes.wrapped(drafts.get(i).words(), "body")), "draft"));
+            preview.getChildren()
+                    .add(Nodes.styled(
+                            new VBox(
+                                    2,
+                                    Nodes.wrapped((i + 1) + "  " + drafts.get(i).title(), "offer-title"),
+                                    Nodes.wrapped(drafts.get(i).words(), "body")),
+                            "draft"));
         }
         add.setText(Words.count("method.add", drafts.size()));
         add.setAccessibleText(add.getText());

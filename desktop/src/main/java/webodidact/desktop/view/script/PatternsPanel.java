@@ -41,8 +41,18 @@ final class PatternsPanel extends VBox {
         var list = Panes.work(names);
         list.setPrefWidth(260);
         list.setMinWidth(200);
-        getChildren().addAll(Nodes.row(10, Nodes.label(Words.of("pattern.title"), "panel-title"), Nodes.spring(), Nodes.named(Nodes.button(Words.of("pattern.close"), close), "patterns-close", Words.of("pattern.close"))),
-                Nodes.wrapped(Words.of("pattern.about"), "soft"), Nodes.grown(new HBox(14, list, Nodes.grown(Panes.work(body)))));
+        getChildren()
+                .addAll(
+                        Nodes.row(
+                                10,
+                                Nodes.label(Words.of("pattern.title"), "panel-title"),
+                                Nodes.spring(),
+                                Nodes.named(
+                                        Nodes.button(Words.of("pattern.close"), close),
+                                        "patterns-close",
+                                        Words.of("pattern.close"))),
+                        Nodes.wrapped(Words.of("pattern.about"), "soft"),
+                        Nodes.grown(new HBox(14, list, Nodes.grown(Panes.work(body)))));
         workspace.bookProperty().addListener(o -> {
             if (getScene() != null) list();
         });
@@ -58,7 +68,10 @@ final class PatternsPanel extends VBox {
     }
 
     private StepPattern pattern() {
-        return LessonPattern.all(workspace.book().course()).stream().filter(p -> p.name().equals(chosen)).findFirst().orElse(LessonPattern.SHIPPED.getFirst());
+        return LessonPattern.all(workspace.book().course()).stream()
+                .filter(p -> p.name().equals(chosen))
+                .findFirst()
+                .orElse(LessonPattern.SHIPPED.getFirst());
     }
 
     private static boolean isShipped(String name) {
@@ -66,11 +79,15 @@ final class PatternsPanel extends VBox {
     }
 
     private void list() {
-        remove.setDisable(workspace.book().course().patterns().stream().noneMatch(p -> p.name().equals(chosen)));
+        remove.setDisable(workspace.book().course().patterns().stream()
+                .noneMatch(p -> p.name().equals(chosen)));
         names.getChildren().clear();
         for (var pattern : LessonPattern.all(workspace.book().course())) {
-            boolean own = workspace.book().course().patterns().stream().anyMatch(p -> p.name().equals(pattern.name()));
-            ToggleButton button = Nodes.toggle(pattern.name() + (own && isShipped(pattern.name()) ? " · " + Words.of("pattern.changed") : ""), "pattern-name");
+            boolean own = workspace.book().course().patterns().stream()
+                    .anyMatch(p -> p.name().equals(pattern.name()));
+            ToggleButton button = Nodes.toggle(
+                    pattern.name() + (own && isShipped(pattern.name()) ? " · " + Words.of("pattern.changed") : ""),
+                    "pattern-name");
             button.setId("pattern-" + pattern.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
             button.setSelected(pattern.name().equals(chosen));
             button.setOnAction(e -> choose(pattern.name()));
@@ -89,15 +106,41 @@ final class PatternsPanel extends VBox {
         var doing = area("pattern-do", Words.of("script.do"));
         Typed.bind(doing, () -> pattern().step().doing(), t -> step("do", d -> d.doing = t));
         var how = new FlowPane(12, 6);
-        for (var delivery : Delivery.values()) how.getChildren().add(box("pattern-" + delivery.name(), delivery.title(), StepPattern::deliveries, delivery, (p, set) -> new StepPattern(p.name(), set, p.audiences(), p.first(), p.step())));
+        for (var delivery : Delivery.values())
+            how.getChildren()
+                    .add(box(
+                            "pattern-" + delivery.name(),
+                            delivery.title(),
+                            StepPattern::deliveries,
+                            delivery,
+                            (p, set) -> new StepPattern(p.name(), set, p.audiences(), p.first(), p.step())));
         var whom = new FlowPane(12, 6);
-        for (var audience : Audience.values()) whom.getChildren().add(box("pattern-" + audience.name(), audience.title(), StepPattern::audiences, audience, (p, set) -> new StepPattern(p.name(), p.deliveries(), set, p.first(), p.step())));
+        for (var audience : Audience.values())
+            whom.getChildren()
+                    .add(box(
+                            "pattern-" + audience.name(),
+                            audience.title(),
+                            StepPattern::audiences,
+                            audience,
+                            (p, set) -> new StepPattern(p.name(), p.deliveries(), set, p.first(), p.step())));
         var first = new CheckBox(Words.of("pattern.first"));
         first.setId("pattern-first");
         first.setSelected(pattern.first());
-        first.setOnAction(e -> change("", p -> new StepPattern(p.name(), p.deliveries(), p.audiences(), first.isSelected(), p.step())));
-        body.getChildren().addAll(Nodes.label(Words.of("pattern.step"), "tiny"), title, Nodes.label(Words.of("script.say"), "tiny"), say, Nodes.label(Words.of("script.do"), "tiny"), doing,
-                Nodes.label(Words.of("pattern.deliveries"), "tiny"), how, Nodes.label(Words.of("pattern.audiences"), "tiny"), whom, first);
+        first.setOnAction(e -> change(
+                "", p -> new StepPattern(p.name(), p.deliveries(), p.audiences(), first.isSelected(), p.step())));
+        body.getChildren()
+                .addAll(
+                        Nodes.label(Words.of("pattern.step"), "tiny"),
+                        title,
+                        Nodes.label(Words.of("script.say"), "tiny"),
+                        say,
+                        Nodes.label(Words.of("script.do"), "tiny"),
+                        doing,
+                        Nodes.label(Words.of("pattern.deliveries"), "tiny"),
+                        how,
+                        Nodes.label(Words.of("pattern.audiences"), "tiny"),
+                        whom,
+                        first);
         var back = Words.of(isShipped(chosen) ? "pattern.restore" : "pattern.delete");
         remove.setText(back);
         remove.setAccessibleText(back);
@@ -132,23 +175,38 @@ final class PatternsPanel extends VBox {
     }
 
     private void step(String field, Consumer<Step.Draft> change) {
-        change(field, p -> new StepPattern(p.name(), p.deliveries(), p.audiences(), p.first(), p.step().but(change)));
+        change(
+                field,
+                p -> new StepPattern(
+                        p.name(),
+                        p.deliveries(),
+                        p.audiences(),
+                        p.first(),
+                        p.step().but(change)));
     }
 
     /** A shipped pattern that is changed becomes one of the course's own under the same name. */
     private void change(String field, UnaryOperator<StepPattern> change) {
         var next = change.apply(pattern());
-        workspace.edit(Words.of("edit.patternChange", chosen), field.isEmpty() ? "" : "pattern/" + chosen + "/" + field, b -> b.withCourse(b.course().but(d -> {
-            var all = new ArrayList<>(d.patterns);
-            all.removeIf(p -> p.name().equals(next.name()));
-            all.add(next);
-            d.patterns = all;
-        })));
+        workspace.edit(
+                Words.of("edit.patternChange", chosen),
+                field.isEmpty() ? "" : "pattern/" + chosen + "/" + field,
+                b -> b.withCourse(b.course().but(d -> {
+                    var all = new ArrayList<>(d.patterns);
+                    all.removeIf(p -> p.name().equals(next.name()));
+                    all.add(next);
+                    d.patterns = all;
+                })));
         if (field.isEmpty()) show();
     }
 
     private void remove() {
-        workspace.edit(Words.of("edit.patternRemove", chosen), b -> b.withCourse(b.course().but(d -> d.patterns = d.patterns.stream().filter(p -> !p.name().equals(chosen)).toList())));
+        workspace.edit(
+                Words.of("edit.patternRemove", chosen),
+                b -> b.withCourse(b.course()
+                        .but(d -> d.patterns = d.patterns.stream()
+                                .filter(p -> !p.name().equals(chosen))
+                                .toList())));
         if (!isShipped(chosen)) chosen = LessonPattern.SHIPPED.getFirst().name();
         list();
         show();

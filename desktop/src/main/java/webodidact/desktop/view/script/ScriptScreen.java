@@ -51,13 +51,16 @@ public final class ScriptScreen extends VBox implements Screen {
     private final VBox flow = new VBox(8);
     /** Steps marked together with the selected one, for copying. */
     private final Set<String> marked = new LinkedHashSet<>();
-    private final Node empty = new EmptyState(Words.of("script.empty"), Words.of("script.pattern"), this::startFromPattern);
+
+    private final Node empty =
+            new EmptyState(Words.of("script.empty"), Words.of("script.pattern"), this::startFromPattern);
 
     public ScriptScreen(Desk desk) {
         super(8);
         workspace = desk.workspace();
         getStyleClass().addAll("station", "work");
-        var add = Nodes.named(Nodes.button(Words.of("script.add"), this::addAtEnd, "primary"), "add-step", Words.of("script.add"));
+        var add = Nodes.named(
+                Nodes.button(Words.of("script.add"), this::addAtEnd, "primary"), "add-step", Words.of("script.add"));
         var hint = Nodes.label(Words.of("script.hint"), "soft");
         hint.setMinWidth(0);
         find = new FindBar(workspace, this::showHit);
@@ -65,11 +68,24 @@ public final class ScriptScreen extends VBox implements Screen {
         patterns.setMinWidth(USE_PREF_SIZE);
         patterns.setOnShowing(e -> fillPatterns());
         fillPatterns();
-        var search = Nodes.named(Nodes.button(Words.of("find.open"), () -> find.open()), "find-open", Words.of("find.open"));
-        var paste = Nodes.named(Nodes.button(Words.of("method.open"), this::pasteMethod), "method-open", Words.of("method.open"));
+        var search =
+                Nodes.named(Nodes.button(Words.of("find.open"), () -> find.open()), "find-open", Words.of("find.open"));
+        var paste = Nodes.named(
+                Nodes.button(Words.of("method.open"), this::pasteMethod), "method-open", Words.of("method.open"));
         VBox.setVgrow(flow, Priority.ALWAYS);
         flow.getChildren().setAll(find, general, Nodes.grown(scroll));
-        getChildren().addAll(Nodes.row(10, Nodes.label(Words.of("station.script"), "title"), hint, Nodes.spring(), search, paste, patterns, add), flow);
+        getChildren()
+                .addAll(
+                        Nodes.row(
+                                10,
+                                Nodes.label(Words.of("station.script"), "title"),
+                                hint,
+                                Nodes.spring(),
+                                search,
+                                paste,
+                                patterns,
+                                add),
+                        flow);
         general.setId("lesson-findings");
         workspace.lessonProperty().addListener(o -> refresh());
         workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::derived));
@@ -89,7 +105,8 @@ public final class ScriptScreen extends VBox implements Screen {
         boolean moved = !(lesson.id() + ids).equals(order);
         order = lesson.id() + ids;
         for (int i = 0; i < lesson.steps().size(); i++) {
-            var row = rows.computeIfAbsent(lesson.steps().get(i).id(), id -> new StepRow(workspace, id, this::dropped, this::mark));
+            var row = rows.computeIfAbsent(
+                    lesson.steps().get(i).id(), id -> new StepRow(workspace, id, this::dropped, this::mark));
             row.refresh(lesson, i, moved);
             now.add(row);
         }
@@ -106,8 +123,13 @@ public final class ScriptScreen extends VBox implements Screen {
         // Found anew after each keystroke, mostly the same: a card that stands keeps what is typed in it.
         if (now.equals(generalFindings)) return;
         generalFindings = now;
-        general.getChildren().setAll(now.stream().limit(2).map(f -> new FindingCard(f, new FindingActions(workspace))).toList());
-        if (now.size() > 2) general.getChildren().add(Nodes.label(Words.of("script.moreFindings", now.size() - 2), "soft"));
+        general.getChildren()
+                .setAll(now.stream()
+                        .limit(2)
+                        .map(f -> new FindingCard(f, new FindingActions(workspace)))
+                        .toList());
+        if (now.size() > 2)
+            general.getChildren().add(Nodes.label(Words.of("script.moreFindings", now.size() - 2), "soft"));
     }
 
     private void choose(String id) {
@@ -160,7 +182,9 @@ public final class ScriptScreen extends VBox implements Screen {
         var lesson = workspace.lesson();
         int at = lesson.indexOf(workspace.stepProperty().get()) + 1;
         var id = lesson.newStepId();
-        workspace.editLesson(Words.of("edit.patternInsert", pattern.name()), l -> l.inserting(at, LessonPattern.step(pattern, id, l.title())));
+        workspace.editLesson(
+                Words.of("edit.patternInsert", pattern.name()),
+                l -> l.inserting(at, LessonPattern.step(pattern, id, l.title())));
         workspace.stepProperty().set(id);
     }
 
@@ -177,11 +201,13 @@ public final class ScriptScreen extends VBox implements Screen {
             name = base + " " + n;
         }
         var kept = LessonPattern.keep(name, lesson, step, Set.of(lesson.delivery()), Set.of(lesson.audience()), false);
-        workspace.edit(Words.of("edit.patternKeep", name), b -> b.withCourse(b.course().but(d -> {
-            var own = new ArrayList<>(d.patterns);
-            own.add(kept);
-            d.patterns = own;
-        })));
+        workspace.edit(
+                Words.of("edit.patternKeep", name),
+                b -> b.withCourse(b.course().but(d -> {
+                    var own = new ArrayList<>(d.patterns);
+                    own.add(kept);
+                    d.patterns = own;
+                })));
         editPatterns(name);
     }
 
@@ -202,14 +228,18 @@ public final class ScriptScreen extends VBox implements Screen {
     }
 
     private void pasteMethod() {
-        var panel = new MethodPaste((drafts, said) -> {
-            var lesson = workspace.lesson();
-            int at = lesson.indexOf(workspace.stepProperty().get()) + 1;
-            int index = at == 0 ? lesson.steps().size() : at;
-            workspace.editLesson(Words.of("edit.method"), l -> MethodText.insert(l, index, drafts, said));
-            workspace.stepProperty().set(workspace.lesson().steps().get(index).id());
-            backToFlow();
-        }, this::backToFlow);
+        var panel = new MethodPaste(
+                (drafts, said) -> {
+                    var lesson = workspace.lesson();
+                    int at = lesson.indexOf(workspace.stepProperty().get()) + 1;
+                    int index = at == 0 ? lesson.steps().size() : at;
+                    workspace.editLesson(Words.of("edit.method"), l -> MethodText.insert(l, index, drafts, said));
+                    workspace
+                            .stepProperty()
+                            .set(workspace.lesson().steps().get(index).id());
+                    backToFlow();
+                },
+                this::backToFlow);
         instead(panel);
         panel.focus();
     }
@@ -225,12 +255,15 @@ public final class ScriptScreen extends VBox implements Screen {
         int a = workspace.lesson().indexOf(workspace.stepProperty().get());
         int b = workspace.lesson().indexOf(to);
         marked.clear();
-        for (int i = Math.min(a, b); i >= 0 && i <= Math.max(a, b); i++) marked.add(steps.get(i).id());
+        for (int i = Math.min(a, b); i >= 0 && i <= Math.max(a, b); i++)
+            marked.add(steps.get(i).id());
         rows.forEach((id, row) -> row.mark(marked.size() > 1 && marked.contains(id)));
     }
 
     private void copy() {
-        var ids = marked.contains(workspace.stepProperty().get()) ? marked : Set.of(workspace.stepProperty().get());
+        var ids = marked.contains(workspace.stepProperty().get())
+                ? marked
+                : Set.of(workspace.stepProperty().get());
         var clip = Clip.of(workspace.lesson(), ids);
         workspace.setClip(clip);
         workspace.noticeProperty().set(Words.count("script.copied", clip.steps().size()));
@@ -242,12 +275,24 @@ public final class ScriptScreen extends VBox implements Screen {
             return;
         }
         int at = workspace.lesson().indexOf(workspace.stepProperty().get()) + 1;
-        workspace.editLesson(Words.count("edit.pasteSteps", workspace.clip().steps().size()), l -> workspace.clip().into(l, at).lesson());
+        workspace.editLesson(
+                Words.count("edit.pasteSteps", workspace.clip().steps().size()),
+                l -> workspace.clip().into(l, at).lesson());
         workspace.stepProperty().set(workspace.lesson().steps().get(at).id());
     }
 
     private void startFromPattern() {
-        workspace.editLesson(Words.of("edit.pattern"), l -> l.withSteps(LessonPattern.start(l.id(), l.number(), l.title(), l.delivery(), l.audience(), l.slot(), workspace.book().course()).steps()));
+        workspace.editLesson(
+                Words.of("edit.pattern"),
+                l -> l.withSteps(LessonPattern.start(
+                                l.id(),
+                                l.number(),
+                                l.title(),
+                                l.delivery(),
+                                l.audience(),
+                                l.slot(),
+                                workspace.book().course())
+                        .steps()));
         workspace.stepProperty().set("s1");
     }
 
@@ -275,7 +320,9 @@ public final class ScriptScreen extends VBox implements Screen {
     }
 
     private void key(KeyEvent e) {
-        if (workspace.lesson() != null && e.isShortcutDown() && (e.getCode() == KeyCode.F || e.getCode() == KeyCode.H)) {
+        if (workspace.lesson() != null
+                && e.isShortcutDown()
+                && (e.getCode() == KeyCode.F || e.getCode() == KeyCode.H)) {
             find.open();
             e.consume();
             return;
@@ -290,7 +337,8 @@ public final class ScriptScreen extends VBox implements Screen {
         if (at < 0) return;
         if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
             int to = at + (e.getCode() == KeyCode.UP ? -1 : 1);
-            if (to >= 0 && to < workspace.lesson().steps().size()) workspace.editLesson(Words.of("edit.moveStep"), l -> l.moving(id, to));
+            if (to >= 0 && to < workspace.lesson().steps().size())
+                workspace.editLesson(Words.of("edit.moveStep"), l -> l.moving(id, to));
             reveal();
             e.consume();
         } else if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
@@ -326,8 +374,10 @@ public final class ScriptScreen extends VBox implements Screen {
     }
 
     private void delete(String id, int at) {
-        workspace.editLesson(Words.of("edit.deleteStep", workspace.lesson().steps().get(at).title()), l -> l.removingStep(id));
+        workspace.editLesson(
+                Words.of("edit.deleteStep", workspace.lesson().steps().get(at).title()), l -> l.removingStep(id));
         List<Step> left = workspace.lesson().steps();
-        if (!left.isEmpty()) workspace.stepProperty().set(left.get(Math.min(at, left.size() - 1)).id());
+        if (!left.isEmpty())
+            workspace.stepProperty().set(left.get(Math.min(at, left.size() - 1)).id());
     }
 }

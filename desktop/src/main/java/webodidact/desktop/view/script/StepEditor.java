@@ -54,29 +54,117 @@ final class StepEditor extends VBox {
         this.id = id;
         getStyleClass().add("step-editor");
         var first = new FlowPane(10, 8);
-        first.getChildren().addAll(
-                named("step.kind", choice("kind", Kind.values(), Kind::title, Step::kind, (s, v) -> s.but(d -> d.kind = v))),
-                named("step.who", choice("who", Who.values(), Who::title, Step::who, (s, v) -> s.but(d -> d.who = v))),
-                named("step.place", choice("place", Place.values(), Place::title, Step::place, (s, v) -> s.but(d -> d.place = v))),
-                named("step.heat", heat()),
-                named("step.hands", field("hands", 8, s -> s.hands().isZero() ? "" : plain(s.hands()), (s, t) -> s.but(d -> d.hands = TimeRange.parse(t)))),
-                named("step.camera", field("camera", 10, Step::camera, (s, t) -> s.but(d -> d.camera = t.strip()))));
+        first.getChildren()
+                .addAll(
+                        named(
+                                "step.kind",
+                                choice(
+                                        "kind",
+                                        Kind.values(),
+                                        Kind::title,
+                                        Step::kind,
+                                        (s, v) -> s.but(d -> d.kind = v))),
+                        named(
+                                "step.who",
+                                choice("who", Who.values(), Who::title, Step::who, (s, v) -> s.but(d -> d.who = v))),
+                        named(
+                                "step.place",
+                                choice(
+                                        "place",
+                                        Place.values(),
+                                        Place::title,
+                                        Step::place,
+                                        (s, v) -> s.but(d -> d.place = v))),
+                        named("step.heat", heat()),
+                        named(
+                                "step.hands",
+                                field(
+                                        "hands",
+                                        8,
+                                        s -> s.hands().isZero() ? "" : plain(s.hands()),
+                                        (s, t) -> s.but(d -> d.hands = TimeRange.parse(t)))),
+                        named(
+                                "step.camera",
+                                field("camera", 10, Step::camera, (s, t) -> s.but(d -> d.camera = t.strip()))));
         var second = new FlowPane(10, 8);
-        second.getChildren().addAll(
-                named("step.wait", field("wait", 8, s -> s.waiting() == null ? "" : plain(s.waiting().time()), StepEditor::wait)),
-                named("step.waitWhat", field("wait-what", 9, s -> s.waiting() == null ? "" : s.waiting().what(), (s, t) -> waiting(s, w -> w.called(t.strip())))),
-                named("step.waitCue", field("wait-cue", 16, s -> s.waiting() == null ? "" : s.waiting().cue(), (s, t) -> waiting(s, w -> w.until(t.strip())))),
-                named("step.cover", cover()),
-                named("step.hold", field("hold", 5, s -> s.hold() == 0 ? "" : plain(TimeRange.of(s.hold())), (s, t) -> s.but(d -> d.hold = TimeRange.parse(t).likely()))),
-                named("step.trim", field("trim", 5, s -> s.trim() == 0 ? "" : plain(TimeRange.of(s.trim())), (s, t) -> s.but(d -> d.trim = TimeRange.parse(t).likely()))));
+        second.getChildren()
+                .addAll(
+                        named(
+                                "step.wait",
+                                field(
+                                        "wait",
+                                        8,
+                                        s -> s.waiting() == null
+                                                ? ""
+                                                : plain(s.waiting().time()),
+                                        StepEditor::wait)),
+                        named(
+                                "step.waitWhat",
+                                field(
+                                        "wait-what",
+                                        9,
+                                        s -> s.waiting() == null
+                                                ? ""
+                                                : s.waiting().what(),
+                                        (s, t) -> waiting(s, w -> w.called(t.strip())))),
+                        named(
+                                "step.waitCue",
+                                field(
+                                        "wait-cue",
+                                        16,
+                                        s -> s.waiting() == null
+                                                ? ""
+                                                : s.waiting().cue(),
+                                        (s, t) -> waiting(s, w -> w.until(t.strip())))),
+                        named("step.cover", cover()),
+                        named(
+                                "step.hold",
+                                field(
+                                        "hold",
+                                        5,
+                                        s -> s.hold() == 0 ? "" : plain(TimeRange.of(s.hold())),
+                                        (s, t) -> s.but(
+                                                d -> d.hold = TimeRange.parse(t).likely()))),
+                        named(
+                                "step.trim",
+                                field(
+                                        "trim",
+                                        5,
+                                        s -> s.trim() == 0 ? "" : plain(TimeRange.of(s.trim())),
+                                        (s, t) -> s.but(
+                                                d -> d.trim = TimeRange.parse(t).likely()))));
         var third = new FlowPane(10, 8);
-        third.getChildren().addAll(
-                named("step.looks", field("looks", 18, s -> looks(s), StepEditor::looking)),
-                named("step.rounds", field("rounds", 12, s -> rounds(s), StepEditor::inRounds)),
-                named("step.stopRule", field("stop-rule", 16, s -> s.waiting() == null || s.waiting().rounds() == null ? "" : s.waiting().rounds().stop(), StepEditor::stopping)),
-                named("step.reachBy", field("reach-by", 6, s -> s.reachBy() == 0 ? "" : Clock.text(s.reachBy()), (s, t) -> s.but(d -> d.reachBy = t.isBlank() ? 0 : TimeRange.parse(t).likely()))));
+        third.getChildren()
+                .addAll(
+                        named("step.looks", field("looks", 18, s -> looks(s), StepEditor::looking)),
+                        named("step.rounds", field("rounds", 12, s -> rounds(s), StepEditor::inRounds)),
+                        named(
+                                "step.stopRule",
+                                field(
+                                        "stop-rule",
+                                        16,
+                                        s -> s.waiting() == null || s.waiting().rounds() == null
+                                                ? ""
+                                                : s.waiting().rounds().stop(),
+                                        StepEditor::stopping)),
+                        named(
+                                "step.reachBy",
+                                field(
+                                        "reach-by",
+                                        6,
+                                        s -> s.reachBy() == 0 ? "" : Clock.text(s.reachBy()),
+                                        (s, t) -> s.but(d -> d.reachBy = t.isBlank()
+                                                ? 0
+                                                : TimeRange.parse(t).likely()))));
         for (var text : StepField.texts(StepField.Trait.LINE)) {
-            third.getChildren().add(named("step." + text.name(), field(text.name(), 18, text.get(), (s, t) -> s.but(d -> text.set().accept(d, t.strip())))));
+            third.getChildren()
+                    .add(named(
+                            "step." + text.name(),
+                            field(
+                                    text.name(),
+                                    18,
+                                    text.get(),
+                                    (s, t) -> s.but(d -> text.set().accept(d, t.strip())))));
         }
         ways = new WaysBar(workspace, id);
         var more = Nodes.toggle(Words.of("step.more"), "small");
@@ -87,14 +175,25 @@ final class StepEditor extends VBox {
         uses = new FlowPane(8, 6);
         uses.setAlignment(Pos.CENTER_LEFT);
         var acts = new FlowPane(14, 6);
-        acts.getChildren().addAll(act(Act.WASH_HANDS), act(Act.OVEN_ON), act(Act.OVEN_OFF), act(Act.RING_OFF), tellThenDo(), fixed(), more);
+        acts.getChildren()
+                .addAll(
+                        act(Act.WASH_HANDS),
+                        act(Act.OVEN_ON),
+                        act(Act.OVEN_OFF),
+                        act(Act.RING_OFF),
+                        tellThenDo(),
+                        fixed(),
+                        more);
         getChildren().addAll(first, second, uses, acts, third, ways);
         refresh();
     }
 
     private static boolean hasMore(Step step) {
         boolean within = step.waiting() != null && !step.waiting().moments().isEmpty();
-        return within || step.reachBy() > 0 || StepField.texts(StepField.Trait.LINE).stream().anyMatch(f -> !f.get().apply(step).isBlank());
+        return within
+                || step.reachBy() > 0
+                || StepField.texts(StepField.Trait.LINE).stream()
+                        .anyMatch(f -> !f.get().apply(step).isBlank());
     }
 
     /** "16-20" for whole minutes, "2:30" else: what {@link TimeRange#parse} reads. */
@@ -120,8 +219,14 @@ final class StepEditor extends VBox {
         Step apply(Step step, T value);
     }
 
-    private <T> ComboBox<T> choice(String name, T[] values, Function<T, String> title, Function<Step, T> get, Change<T> set) {
-        var box = Choice.of(name + "-" + id, Words.of("step." + name), values, title, v -> edit(Words.of("edit.step." + name), s -> set.apply(s, v)));
+    private <T> ComboBox<T> choice(
+            String name, T[] values, Function<T, String> title, Function<Step, T> get, Change<T> set) {
+        var box = Choice.of(
+                name + "-" + id,
+                Words.of("step." + name),
+                values,
+                title,
+                v -> edit(Words.of("edit.step." + name), s -> set.apply(s, v)));
         refreshers.add(() -> box.setValue(get.apply(step())));
         return box;
     }
@@ -129,7 +234,8 @@ final class StepEditor extends VBox {
     private TextField field(String name, int columns, Function<Step, String> get, Change<String> set) {
         var field = Nodes.field(name + "-" + id, "", Words.of("field." + name));
         field.setPrefColumnCount(columns);
-        var typed = Typed.onEnter(field, () -> get.apply(step()), t -> edit(Words.of("edit.step." + name), s -> set.apply(s, t)));
+        var typed = Typed.onEnter(
+                field, () -> get.apply(step()), t -> edit(Words.of("edit.step." + name), s -> set.apply(s, t)));
         refreshers.add(typed::refresh);
         return field;
     }
@@ -137,7 +243,9 @@ final class StepEditor extends VBox {
     private static Step wait(Step step, String text) {
         var time = TimeRange.parse(text);
         if (time.isZero()) return step.but(d -> d.waiting = null);
-        return step.but(d -> d.waiting = step.waiting() == null ? new Wait(time, "", "", new Cover.CarryOn("")) : step.waiting().lasting(time));
+        return step.but(d -> d.waiting = step.waiting() == null
+                ? new Wait(time, "", "", new Cover.CarryOn(""))
+                : step.waiting().lasting(time));
     }
 
     private static Step waiting(Step step, UnaryOperator<Wait> change) {
@@ -146,20 +254,34 @@ final class StepEditor extends VBox {
     }
 
     private Node heat() {
-        var degrees = field("heat", 7, s -> s.heat() == null ? "" : s.heat().degrees().replace('–', '-'), (s, t) -> {
-            if (t.isBlank()) return s.but(d -> d.heat = null);
-            var m = Pattern.compile("\\s*(\\d{2,3})\\s*(?:[-–]\\s*(\\d{2,3}))?\\s*(?:°?\\s*C)?\\s*").matcher(t);
-            if (!m.matches()) throw new IllegalArgumentException(Words.of("step.heatWrong", t));
-            int low = Integer.parseInt(m.group(1));
-            int high = m.group(2) == null ? low : Integer.parseInt(m.group(2));
-            var heat = new Heat(low, high, s.heat() == null ? Heat.Mode.UNSTATED : s.heat().mode());
-            return s.but(d -> {
-                d.heat = heat;
-                d.place = Place.OVEN;
-            });
-        });
-        var mode = Choice.of("heat-mode-" + id, Words.of("step.heat"), Heat.Mode.values(), Heat.Mode::title,
-                v -> edit(Words.of("edit.step.heat"), s -> s.heat() == null ? s : s.but(d -> d.heat = new Heat(s.heat().low(), s.heat().high(), v))));
+        var degrees =
+                field("heat", 7, s -> s.heat() == null ? "" : s.heat().degrees().replace('–', '-'), (s, t) -> {
+                    if (t.isBlank()) return s.but(d -> d.heat = null);
+                    var m = Pattern.compile("\\s*(\\d{2,3})\\s*(?:[-–]\\s*(\\d{2,3}))?\\s*(?:°?\\s*C)?\\s*")
+                            .matcher(t);
+                    if (!m.matches()) throw new IllegalArgumentException(Words.of("step.heatWrong", t));
+                    int low = Integer.parseInt(m.group(1));
+                    int high = m.group(2) == null ? low : Integer.parseInt(m.group(2));
+                    var heat = new Heat(
+                            low,
+                            high,
+                            s.heat() == null ? Heat.Mode.UNSTATED : s.heat().mode());
+                    return s.but(d -> {
+                        d.heat = heat;
+                        d.place = Place.OVEN;
+                    });
+                });
+        var mode = Choice.of(
+                "heat-mode-" + id,
+                Words.of("step.heat"),
+                Heat.Mode.values(),
+                Heat.Mode::title,
+                v -> edit(
+                        Words.of("edit.step.heat"),
+                        s -> s.heat() == null
+                                ? s
+                                : s.but(d -> d.heat =
+                                        new Heat(s.heat().low(), s.heat().high(), v))));
         refreshers.add(() -> {
             mode.setValue(step().heat() == null ? null : step().heat().mode());
             mode.setDisable(step().heat() == null);
@@ -180,9 +302,11 @@ final class StepEditor extends VBox {
             if (wait == null) return;
             var pace = workspace.pace();
             for (var option : CoverOptions.of(workspace.lesson(), id, pace)) {
-                var item = new MenuItem(CoverWords.title(option.cover()) + (option.isAllowed() ? "" : " (" + option.refused() + ")"));
+                var item = new MenuItem(
+                        CoverWords.title(option.cover()) + (option.isAllowed() ? "" : " (" + option.refused() + ")"));
                 item.setDisable(!option.isAllowed());
-                item.setOnAction(e -> workspace.editLesson(Words.of("edit.step.cover"), Operations.cover(id, option.cover())));
+                item.setOnAction(
+                        e -> workspace.editLesson(Words.of("edit.step.cover"), Operations.cover(id, option.cover())));
                 menu.getItems().add(item);
             }
         });
@@ -192,7 +316,9 @@ final class StepEditor extends VBox {
     private CheckBox act(Act act) {
         var box = new CheckBox(act.title());
         box.setId(act.name().toLowerCase(Locale.ROOT).replace('_', '-') + "-" + id);
-        box.setOnAction(e -> workspace.editLesson(Words.of("edit.step.act", act.title()), box.isSelected() ? Operations.act(id, act) : Operations.noAct(id, act)));
+        box.setOnAction(e -> workspace.editLesson(
+                Words.of("edit.step.act", act.title()),
+                box.isSelected() ? Operations.act(id, act) : Operations.noAct(id, act)));
         refreshers.add(() -> box.setSelected(step().acts().contains(act)));
         return box;
     }
@@ -200,7 +326,9 @@ final class StepEditor extends VBox {
     /** "9:00 turn the tray; 12:00 stir". */
     private static String looks(Step step) {
         if (step.waiting() == null) return "";
-        return step.waiting().looks().stream().map(l -> Clock.text(l.at()) + " " + l.what()).collect(Collectors.joining("; "));
+        return step.waiting().looks().stream()
+                .map(l -> Clock.text(l.at()) + " " + l.what())
+                .collect(Collectors.joining("; "));
     }
 
     private static Step looking(Step step, String text) {
@@ -216,16 +344,24 @@ final class StepEditor extends VBox {
 
     private static String rounds(Step step) {
         if (step.waiting() == null || step.waiting().rounds() == null) return "";
-        return step.waiting().rounds().times().stream().map(t -> plain(TimeRange.of(t))).collect(Collectors.joining(" + "));
+        return step.waiting().rounds().times().stream()
+                .map(t -> plain(TimeRange.of(t)))
+                .collect(Collectors.joining(" + "));
     }
 
     /** "2 + 2 + 1": minutes of each round, tested after each. */
     private static Step inRounds(Step step, String text) {
         if (text.isBlank()) return step.waiting() == null ? step : waiting(step, w -> w.inRounds(null));
-        var times = Arrays.stream(text.split("\\+")).map(t -> TimeRange.parse(t.strip()).likely()).toList();
-        var stop = step.waiting() == null || step.waiting().rounds() == null ? "" : step.waiting().rounds().stop();
+        var times = Arrays.stream(text.split("\\+"))
+                .map(t -> TimeRange.parse(t.strip()).likely())
+                .toList();
+        var stop = step.waiting() == null || step.waiting().rounds() == null
+                ? ""
+                : step.waiting().rounds().stop();
         var rounds = new Rounds(times, stop);
-        return step.but(d -> d.waiting = step.waiting() == null ? new Wait(rounds.time(), "", "", Cover.STAY).inRounds(rounds) : step.waiting().inRounds(rounds));
+        return step.but(d -> d.waiting = step.waiting() == null
+                ? new Wait(rounds.time(), "", "", Cover.STAY).inRounds(rounds)
+                : step.waiting().inRounds(rounds));
     }
 
     private static Step stopping(Step step, String text) {

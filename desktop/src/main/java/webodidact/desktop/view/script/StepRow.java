@@ -77,9 +77,13 @@ final class StepRow extends HBox {
         doing.area().setId("do-" + id);
         doing.area().setPromptText(Words.of("script.doPrompt"));
         doing.area().setAccessibleText(Words.of("script.do"));
-        titleTyped = Typed.bind(title, () -> step().title(), t -> edit("title", Words.of("edit.stepTitle"), s -> s.but(d -> d.title = t)));
+        titleTyped = Typed.bind(
+                title,
+                () -> step().title(),
+                t -> edit("title", Words.of("edit.stepTitle"), s -> s.but(d -> d.title = t)));
         sayTyped = Typed.bind(say.area(), () -> step().say(), t -> typed("say", t, s -> s.but(d -> d.say = t), say));
-        doTyped = Typed.bind(doing.area(), () -> step().doing(), t -> typed("do", t, s -> s.but(d -> d.doing = t), doing));
+        doTyped = Typed.bind(
+                doing.area(), () -> step().doing(), t -> typed("do", t, s -> s.but(d -> d.doing = t), doing));
         start.setMinWidth(USE_PREF_SIZE);
         times.setMinWidth(0);
         who.setMinWidth(0);
@@ -94,7 +98,8 @@ final class StepRow extends HBox {
         getChildren().addAll(Nodes.grown(card), margin);
         // The handle does not select on press: the step would open and push the others away under the mouse.
         card.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
-            if (e.getTarget() != number && !(e.getTarget() instanceof Node n && n.getParent() == number)) workspace.stepProperty().set(id);
+            if (e.getTarget() != number && !(e.getTarget() instanceof Node n && n.getParent() == number))
+                workspace.stepProperty().set(id);
         });
         card.focusWithinProperty().addListener((o, was, now) -> {
             if (now) workspace.stepProperty().set(id);
@@ -104,7 +109,9 @@ final class StepRow extends HBox {
 
     private Step step() {
         var lesson = workspace.lesson();
-        return lesson == null ? Step.blank(id, Kind.HANDS_ON, "") : lesson.step(id).orElseGet(() -> Step.blank(id, Kind.HANDS_ON, ""));
+        return lesson == null
+                ? Step.blank(id, Kind.HANDS_ON, "")
+                : lesson.step(id).orElseGet(() -> Step.blank(id, Kind.HANDS_ON, ""));
     }
 
     private void edit(String field, String label, UnaryOperator<Step> change) {
@@ -114,11 +121,14 @@ final class StepRow extends HBox {
     /** The words are underlined at once, not only when everything else has been worked out. */
     private void typed(String field, String text, UnaryOperator<Step> change, WordField words) {
         edit(field, Words.of("edit.words"), change);
-        words.setMarks(marks(Mentions.of(workspace.lesson(), workspace.knowledge()).in(text)));
+        words.setMarks(
+                marks(Mentions.of(workspace.lesson(), workspace.knowledge()).in(text)));
     }
 
     static List<WordField.Mark> marks(List<Mentions.Mention> mentions) {
-        return mentions.stream().map(m -> new WordField.Mark(m.start(), m.end(), m.kind().name().toLowerCase(Locale.ROOT))).toList();
+        return mentions.stream()
+                .map(m -> new WordField.Mark(m.start(), m.end(), m.kind().name().toLowerCase(Locale.ROOT)))
+                .toList();
     }
 
     /** @param moved the steps stand in another order than before, so that numbers named in the row may have changed */
@@ -165,11 +175,24 @@ final class StepRow extends HBox {
         var placed = outcome.schedule().of(id).orElse(null);
         if (placed == null || shown == null) return;
         start.setText(Clock.text(placed.span().start()));
-        times.setText(Words.of("script.times", Clock.text(placed.talk()), placed.hands().isZero() ? "–" : placed.hands().text()));
-        if (outcome.lesson().step(id).map(s -> s.say().equals(say.area().getText())).orElse(false)) say.setMarks(marks(outcome.said().get(id)));
-        if (outcome.lesson().step(id).map(s -> s.doing().equals(doing.area().getText())).orElse(false)) doing.setMarks(marks(outcome.done().get(id)));
-        var mine = outcome.report().open().stream().filter(f -> f.step() == placed.number()).toList();
-        var covered = outcome.report().covered().stream().filter(f -> f.step() == placed.number()).toList();
+        times.setText(Words.of(
+                "script.times",
+                Clock.text(placed.talk()),
+                placed.hands().isZero() ? "–" : placed.hands().text()));
+        if (outcome.lesson()
+                .step(id)
+                .map(s -> s.say().equals(say.area().getText()))
+                .orElse(false)) say.setMarks(marks(outcome.said().get(id)));
+        if (outcome.lesson()
+                .step(id)
+                .map(s -> s.doing().equals(doing.area().getText()))
+                .orElse(false)) doing.setMarks(marks(outcome.done().get(id)));
+        var mine = outcome.report().open().stream()
+                .filter(f -> f.step() == placed.number())
+                .toList();
+        var covered = outcome.report().covered().stream()
+                .filter(f -> f.step() == placed.number())
+                .toList();
         // Found anew after each keystroke, mostly the same: a card that stands keeps what is typed in it.
         var now = List.of(mine, covered);
         if (!now.equals(findings)) {
@@ -177,7 +200,8 @@ final class StepRow extends HBox {
             margin.getChildren().clear();
             var actions = new FindingActions(workspace);
             mine.forEach(f -> margin.getChildren().add(new FindingCard(f, actions)));
-            covered.forEach(f -> margin.getChildren().add(Nodes.wrapped(Words.of("script.covered", f.what()), "finding", "covered")));
+            covered.forEach(f -> margin.getChildren()
+                    .add(Nodes.wrapped(Words.of("script.covered", f.what()), "finding", "covered")));
         }
         if (getPseudoClassStates().contains(CHOSEN)) pace(outcome);
     }
@@ -187,7 +211,8 @@ final class StepRow extends HBox {
         var step = outcome.lesson().step(id).orElse(null);
         if (step == null || step.say().isBlank()) return;
         var words = Words.of("script.pace", outcome.pace().basis(step.segment()));
-        if (outcome.pace().wordsPerMinute(step.segment()) > Pace.CAUTION && !Cautions.in(step.say()).isEmpty()) words += " " + Words.of("script.paceCaution", Pace.CAUTION);
+        if (outcome.pace().wordsPerMinute(step.segment()) > Pace.CAUTION
+                && !Cautions.in(step.say()).isEmpty()) words += " " + Words.of("script.paceCaution", Pace.CAUTION);
         var note = Nodes.wrapped(words, "finding", "info");
         note.setId("pace-note");
         margin.getChildren().add(note);
@@ -219,8 +244,12 @@ final class StepRow extends HBox {
 
     /** The caret stands before the first word of what is said, or of the title where nothing is said. */
     boolean isAtStart() {
-        if (say.area().isFocused()) return say.area().getCaretPosition() == 0 && say.area().getSelectedText().isEmpty();
-        return title.isFocused() && title.getCaretPosition() == 0 && title.getSelectedText().isEmpty();
+        if (say.area().isFocused())
+            return say.area().getCaretPosition() == 0
+                    && say.area().getSelectedText().isEmpty();
+        return title.isFocused()
+                && title.getCaretPosition() == 0
+                && title.getSelectedText().isEmpty();
     }
 
     /** In what is said, where the words of that earlier state end. */

@@ -26,14 +26,21 @@ final class StepTags {
     static void fill(FlowPane tags, Lesson lesson, Step step, Workspace workspace) {
         tags.getChildren().clear();
         var to = new Tagging(tags, step.id(), workspace);
-        for (var use : step.uses()) to.tag(useText(lesson, step.id(), use, workspace), "use-" + step.id() + "-" + use.line(), "tag");
-        for (var id : step.tools()) to.tag(workspace.knowledge().tool(id).map(Tool::name).orElse(id), "use-tool-" + step.id(), "tag");
+        for (var use : step.uses())
+            to.tag(useText(lesson, step.id(), use, workspace), "use-" + step.id() + "-" + use.line(), "tag");
+        for (var id : step.tools())
+            to.tag(workspace.knowledge().tool(id).map(Tool::name).orElse(id), "use-tool-" + step.id(), "tag");
         if (step.heat() != null) to.tag(Words.of("tag.oven", step.heat().text()), "heat-" + step.id(), "tag");
         else if (step.place() != Place.BENCH) to.tag(step.place().title(), "place-" + step.id(), "tag");
         if (step.waiting() != null) {
             to.tag(waitText(lesson, step), "wait-" + step.id(), "tag", "tag-wait");
-            if (!step.waiting().cue().isBlank()) to.tag(Words.of("tag.cue", step.waiting().cue().replace(" °", "\u00a0°")), "wait-cue-" + step.id(), "tag");
-            for (var look : step.waiting().looks()) to.tag(Clock.text(look.at()) + " " + look.what(), "looks-" + step.id(), "tag", "tag-wait");
+            if (!step.waiting().cue().isBlank())
+                to.tag(
+                        Words.of("tag.cue", step.waiting().cue().replace(" °", "\u00a0°")),
+                        "wait-cue-" + step.id(),
+                        "tag");
+            for (var look : step.waiting().looks())
+                to.tag(Clock.text(look.at()) + " " + look.what(), "looks-" + step.id(), "tag", "tag-wait");
         }
         if (step.hold() > 0) to.tag(Words.of("tag.hold", Clock.text(step.hold())), "hold-" + step.id(), "tag");
         if (!step.camera().isBlank()) to.tag(Words.of("tag.camera", step.camera()), "camera-" + step.id(), "tag");
@@ -42,9 +49,17 @@ final class StepTags {
             if (!says.isBlank()) to.tag(Words.of("tag." + text.name(), says), text.name() + "-" + step.id(), "tag");
         }
         if (!step.ways().isEmpty()) to.tag(Words.of("tag.ways", step.ways().size() + 1), "ways-" + step.id(), "tag");
-        for (var act : step.acts()) to.tag(act.title(), act.name().toLowerCase(Locale.ROOT).replace('_', '-') + "-" + step.id(), "tag", "tag-act");
-        boolean raw = step.uses().stream().flatMap(u -> lesson.food(u.line()).stream()).flatMap(f -> workspace.knowledge().food(f.cooked()).stream())
-                .anyMatch(f -> f.risk().soilsHands()) && !step.place().isHot();
+        for (var act : step.acts())
+            to.tag(
+                    act.title(),
+                    act.name().toLowerCase(Locale.ROOT).replace('_', '-') + "-" + step.id(),
+                    "tag",
+                    "tag-act");
+        boolean raw = step.uses().stream()
+                        .flatMap(u -> lesson.food(u.line()).stream())
+                        .flatMap(f -> workspace.knowledge().food(f.cooked()).stream())
+                        .anyMatch(f -> f.risk().soilsHands())
+                && !step.place().isHot();
         if (raw) to.tag(Words.of("tag.raw"), "", "tag", "tag-raw");
     }
 
@@ -57,7 +72,8 @@ final class StepTags {
                 label.setOnMouseClicked(e -> {
                     workspace.stepProperty().set(step);
                     Platform.runLater(() -> {
-                        var node = tags.getScene() == null ? null : tags.getScene().lookup("#" + field);
+                        var node =
+                                tags.getScene() == null ? null : tags.getScene().lookup("#" + field);
                         if (node != null) node.requestFocus();
                     });
                 });
@@ -70,21 +86,34 @@ final class StepTags {
         var line = lesson.food(use.line()).orElse(null);
         if (line == null) return Words.of("tag.gone");
         var house = workspace.book().course().house();
-        var taken = use.amount() != null ? use.amount() : Draws.taken(Draws.of(lesson, line, workspace.knowledge(), house), step, use);
-        var amount = taken == null ? null : CookedAmount.of(line, taken, workspace.knowledge()).times(Scaling.forHome(lesson));
-        var name = line.chosen() == null ? line.item() : workspace.knowledge().food(line.chosen()).map(f -> f.name()).orElse(line.item());
-        return amount == null || amount.low().isZero() ? name : KitchenRounding.round(amount, house).text(name) + " " + name;
+        var taken = use.amount() != null
+                ? use.amount()
+                : Draws.taken(Draws.of(lesson, line, workspace.knowledge(), house), step, use);
+        var amount = taken == null
+                ? null
+                : CookedAmount.of(line, taken, workspace.knowledge()).times(Scaling.forHome(lesson));
+        var name = line.chosen() == null
+                ? line.item()
+                : workspace.knowledge().food(line.chosen()).map(f -> f.name()).orElse(line.item());
+        return amount == null || amount.low().isZero()
+                ? name
+                : KitchenRounding.round(amount, house).text(name) + " " + name;
     }
 
     private static String waitText(Lesson lesson, Step step) {
         var wait = step.waiting();
-        var what = (wait.what().isBlank() ? Words.of("tag.waits") : wait.what()) + " " + wait.time().text();
-        return what + " → " + switch (wait.cover()) {
-            case Cover.Stay _ -> Words.of("cover.stay.short");
-            case Cover.CarryOn(var at) -> lesson.indexOf(at) < 0 ? Words.of("cover.open.short") : Words.of("cover.carryOn.short", lesson.indexOf(at) + 1);
-            case Cover.Cut _ -> Words.of("cover.cut.short");
-            case Cover.ReadyCopy _ -> Words.of("cover.copy.short");
-            case Cover.SpeedUp(int times) -> Words.of("cover.speed.short", times);
-        };
+        var what = (wait.what().isBlank() ? Words.of("tag.waits") : wait.what()) + " "
+                + wait.time().text();
+        return what + " → "
+                + switch (wait.cover()) {
+                    case Cover.Stay _ -> Words.of("cover.stay.short");
+                    case Cover.CarryOn(var at) ->
+                        lesson.indexOf(at) < 0
+                                ? Words.of("cover.open.short")
+                                : Words.of("cover.carryOn.short", lesson.indexOf(at) + 1);
+                    case Cover.Cut _ -> Words.of("cover.cut.short");
+                    case Cover.ReadyCopy _ -> Words.of("cover.copy.short");
+                    case Cover.SpeedUp(int times) -> Words.of("cover.speed.short", times);
+                };
     }
 }

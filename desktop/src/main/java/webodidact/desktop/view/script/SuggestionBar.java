@@ -36,18 +36,36 @@ final class SuggestionBar extends FlowPane {
         setManaged(!suggestions.isEmpty());
         if (suggestions.isEmpty()) return;
         if (!whole) {
-            getChildren().add(Nodes.named(Nodes.button(Words.count("suggest.count", suggestions.size()), () -> workspace.stepProperty().set(id), "small", "proposal"), "suggest-count-" + id,
-                    Words.count("suggest.count", suggestions.size())));
+            getChildren()
+                    .add(Nodes.named(
+                            Nodes.button(
+                                    Words.count("suggest.count", suggestions.size()),
+                                    () -> workspace.stepProperty().set(id),
+                                    "small",
+                                    "proposal"),
+                            "suggest-count-" + id,
+                            Words.count("suggest.count", suggestions.size())));
             return;
         }
         getChildren().add(Nodes.label(Words.of("suggest.title"), "tiny"));
         for (var suggestion : suggestions) {
             var name = suggestion.key().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-            var take = Nodes.named(Nodes.button("+ " + suggestion.text(), () -> take(suggestion), "small", "proposal"), "suggest-" + id + "-" + name, Words.of("suggest.take", suggestion.text()));
-            var off = Nodes.named(Nodes.button("×", () -> decline(suggestion), "off"), "decline-" + id + "-" + name, Words.of("suggest.decline", suggestion.text()));
+            var take = Nodes.named(
+                    Nodes.button("+ " + suggestion.text(), () -> take(suggestion), "small", "proposal"),
+                    "suggest-" + id + "-" + name,
+                    Words.of("suggest.take", suggestion.text()));
+            var off = Nodes.named(
+                    Nodes.button("×", () -> decline(suggestion), "off"),
+                    "decline-" + id + "-" + name,
+                    Words.of("suggest.decline", suggestion.text()));
             getChildren().add(Nodes.row(0, take, off));
         }
-        if (suggestions.size() > 1) getChildren().add(Nodes.named(Nodes.button(Words.of("suggest.all"), this::takeAll, "small"), "suggest-all-" + id, Words.of("suggest.all")));
+        if (suggestions.size() > 1)
+            getChildren()
+                    .add(Nodes.named(
+                            Nodes.button(Words.of("suggest.all"), this::takeAll, "small"),
+                            "suggest-all-" + id,
+                            Words.of("suggest.all")));
     }
 
     private void take(Suggestion suggestion) {

@@ -49,10 +49,29 @@ final class WaysBar extends VBox {
         more.getChildren().add(Nodes.label(Words.of(step.ways().isEmpty() ? "ways.none" : "ways.more"), "tiny"));
         for (var way : suggested) {
             var text = Words.of("ways.suggest", way.name(), way.hands().text());
-            more.getChildren().add(Nodes.named(Nodes.button("+ " + text, () -> add(way.offering(true)), "small", "proposal"), "way-add-" + id + "-" + plain(way.name()), text));
+            more.getChildren()
+                    .add(Nodes.named(
+                            Nodes.button("+ " + text, () -> add(way.offering(true)), "small", "proposal"),
+                            "way-add-" + id + "-" + plain(way.name()),
+                            text));
         }
-        more.getChildren().add(Nodes.named(Nodes.button(Words.of("ways.own"), () -> add(new Way(freeName(step), step.hands(), null, step.tools(), step.place(), step.heat(), step.doing(), null, true)), "small"),
-                "way-own-" + id, Words.of("ways.own")));
+        more.getChildren()
+                .add(Nodes.named(
+                        Nodes.button(
+                                Words.of("ways.own"),
+                                () -> add(new Way(
+                                        freeName(step),
+                                        step.hands(),
+                                        null,
+                                        step.tools(),
+                                        step.place(),
+                                        step.heat(),
+                                        step.doing(),
+                                        null,
+                                        true)),
+                                "small"),
+                        "way-own-" + id,
+                        Words.of("ways.own")));
         getChildren().addAll(cards, more);
     }
 
@@ -84,7 +103,10 @@ final class WaysBar extends VBox {
         time.setPrefColumnCount(6);
         Typed.onEnter(time, () -> StepEditor.plain(way.hands()), t -> time(way, own, TimeRange.parse(t)));
         box.getChildren().add(Nodes.row(6, name, time));
-        var tools = way.tools().stream().flatMap(t -> table.tool(t).stream()).map(t -> t.name()).collect(Collectors.joining(", "));
+        var tools = way.tools().stream()
+                .flatMap(t -> table.tool(t).stream())
+                .map(t -> t.name())
+                .collect(Collectors.joining(", "));
         if (!tools.isEmpty()) box.getChildren().add(Nodes.wrapped(tools, "soft"));
         var cautions = new ArrayList<>(Ways.cautions(way.tools(), way.place(), table));
         Ways.tooYoung(way, workspace.lesson()).ifPresent(cautions::add);
@@ -95,9 +117,28 @@ final class WaysBar extends VBox {
             var offer = new CheckBox(Words.of("ways.offer"));
             offer.setId("way-offer-" + key);
             offer.setSelected(way.offered());
-            offer.setOnAction(e -> change(Words.of("edit.way.offer", way.name()), replaced(step, way, way.offering(offer.isSelected()))));
-            box.getChildren().addAll(offer, Nodes.row(6, Nodes.named(Nodes.button(Words.of("ways.choose"), () -> choose(way), "small"), "way-choose-" + key, Words.of("ways.choose") + " " + way.name()),
-                    Nodes.named(Nodes.button("×", () -> change(Words.of("edit.way.off", way.name()), step.ways().stream().filter(w -> !w.equals(way)).toList()), "off"), "way-off-" + key, Words.of("step.takeOff", way.name()))));
+            offer.setOnAction(e -> change(
+                    Words.of("edit.way.offer", way.name()), replaced(step, way, way.offering(offer.isSelected()))));
+            box.getChildren()
+                    .addAll(
+                            offer,
+                            Nodes.row(
+                                    6,
+                                    Nodes.named(
+                                            Nodes.button(Words.of("ways.choose"), () -> choose(way), "small"),
+                                            "way-choose-" + key,
+                                            Words.of("ways.choose") + " " + way.name()),
+                                    Nodes.named(
+                                            Nodes.button(
+                                                    "×",
+                                                    () -> change(
+                                                            Words.of("edit.way.off", way.name()),
+                                                            step.ways().stream()
+                                                                    .filter(w -> !w.equals(way))
+                                                                    .toList()),
+                                                    "off"),
+                                            "way-off-" + key,
+                                            Words.of("step.takeOff", way.name()))));
         }
         box.setPrefWidth(250);
         return box;
@@ -112,20 +153,29 @@ final class WaysBar extends VBox {
     }
 
     private void add(Way way) {
-        workspace.editLesson(Words.of("edit.way.add", way.name()), l -> l.withStep(id, s -> s.but(d -> {
-            if (s.way().isBlank()) d.way = Ways.present(s, workspace.knowledge()).name();
-            var all = new ArrayList<>(s.ways());
-            all.add(way);
-            d.ways = all;
-        })));
+        workspace.editLesson(
+                Words.of("edit.way.add", way.name()),
+                l -> l.withStep(
+                        id,
+                        s -> s.but(d -> {
+                            if (s.way().isBlank())
+                                d.way = Ways.present(s, workspace.knowledge()).name();
+                            var all = new ArrayList<>(s.ways());
+                            all.add(way);
+                            d.ways = all;
+                        })));
     }
 
     private void choose(Way way) {
-        workspace.editLesson(Words.of("edit.way.choose", way.name()), l -> l.withStep(id, s -> Ways.choose(s, way.name(), workspace.knowledge())));
+        workspace.editLesson(
+                Words.of("edit.way.choose", way.name()),
+                l -> l.withStep(id, s -> Ways.choose(s, way.name(), workspace.knowledge())));
     }
 
     private void rename(Way way, boolean own, String name) {
-        if (shown.ways().stream().anyMatch(w -> w.name().equals(name)) || !own && shown.way().equals(name)) throw new IllegalArgumentException(Words.of("ways.nameTaken", name));
+        if (shown.ways().stream().anyMatch(w -> w.name().equals(name))
+                || !own && shown.way().equals(name))
+            throw new IllegalArgumentException(Words.of("ways.nameTaken", name));
         if (own) workspace.editLesson(Words.of("edit.way.name"), l -> l.withStep(id, s -> s.but(d -> d.way = name)));
         else change(Words.of("edit.way.name"), replaced(shown, way, way.named(name)));
     }
