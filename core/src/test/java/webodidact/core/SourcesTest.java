@@ -14,8 +14,8 @@ import org.junit.jupiter.api.Test;
 /** What holds of all sources, whichever module they are in. */
 class SourcesTest {
     private static final List<String> MODULES = List.of("core", "formats", "desktop", "terminal", "bench");
-    private static final Pattern NO_CODE =
-            Pattern.compile("\"\"\"[\\s\\S]*?\"\"\"|\"(?:[^\"\\\\\n]|\\\\.)*\"|/\\*[\\s\\S]*?\\*/|//[^\n]*|(?m:^(?:import|package) .*$)");
+    private static final Pattern NO_CODE = Pattern.compile(
+            "\"\"\"[\\s\\S]*?\"\"\"|\"(?:[^\"\\\\\n]|\\\\.)*\"|/\\*[\\s\\S]*?\\*/|//[^\n]*|(?m:^(?:import|package) .*$)");
     private static final Pattern QUALIFIED =
             Pattern.compile("(?<![\\w.@])(?:java|javax|javafx|webodidact|org|com)(?:\\.[a-z]\\w*)+\\.([A-Z]\\w*)");
 
@@ -61,7 +61,18 @@ class SourcesTest {
         for (var kind : List.of("main", "test")) {
             for (var file : sources(kind))
                 if (!file.endsWith("SourcesTest.java"))
-                    assertThat(Files.readString(file)).as(file.toString()).doesNotContain("/work/", "/home/", "C:\\\\Users");
+                    assertThat(Files.readString(file))
+                            .as(file.toString())
+                            .doesNotContain("/work/", "/home/", "C:\\\\Users");
         }
+    }
+
+    @Test
+    void coloursAreTokens() throws IOException {
+        var css = Files.readString(Path.of("../desktop/src/main/resources/webodidact/desktop/app/webodidact.css"));
+        assertThat(css.substring(css.indexOf('}'))).doesNotContainPattern("#[0-9A-Fa-f]{3,8}\\b");
+        for (var file : sources("main"))
+            if (file.toString().contains("desktop"))
+                assertThat(Files.readString(file)).as(file.toString()).doesNotContainPattern("Color\\.(?:web|rgb)");
     }
 }

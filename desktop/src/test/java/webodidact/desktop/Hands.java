@@ -2,8 +2,10 @@ package webodidact.desktop;
 
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -12,10 +14,11 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.stage.Window;
 import org.testfx.api.FxRobot;
+import org.testfx.robot.Motion;
 
 /**
- * Keyboard and mouse of a test: the platform's own events, each on the interface thread, and then one frame is waited for. The library's
- * robot sleeps through five frames after every press and every release; nine tenths of a journey were that.
+ * Keyboard and mouse of a test: the platform's own events, each on the interface thread, and then what they cause is waited for. The
+ * library's robot waits through five frames after every press and every release instead.
  */
 public final class Hands extends FxRobot {
     private Robot robot;
@@ -28,11 +31,11 @@ public final class Hands extends FxRobot {
         else Platform.runLater(task);
         try {
             return task.get(30, TimeUnit.SECONDS);
-        } catch (java.util.concurrent.ExecutionException e) {
+        } catch (ExecutionException e) {
             if (e.getCause() instanceof RuntimeException r) throw r;
             if (e.getCause() instanceof Error r) throw r;
             throw new IllegalStateException(e.getCause());
-        } catch (InterruptedException | java.util.concurrent.TimeoutException e) {
+        } catch (InterruptedException | TimeoutException e) {
             throw new IllegalStateException("The interface thread does not answer", e);
         }
     }
@@ -109,16 +112,16 @@ public final class Hands extends FxRobot {
 
     private FxRobot over(Node node) {
         var at = on(() -> node.localToScreen(node.getBoundsInLocal()));
-        return moveTo(at.getCenterX(), at.getCenterY(), org.testfx.robot.Motion.DEFAULT);
+        return moveTo(at.getCenterX(), at.getCenterY(), Motion.DEFAULT);
     }
 
     @Override
-    public FxRobot moveTo(String query, org.testfx.robot.Motion motion) {
+    public FxRobot moveTo(String query, Motion motion) {
         return over(lookup(query).<Node>query());
     }
 
     @Override
-    public FxRobot moveTo(double x, double y, org.testfx.robot.Motion motion) {
+    public FxRobot moveTo(double x, double y, Motion motion) {
         var hands = robot();
         var from = on(hands::getMousePosition);
         // What is dragged passes through the places between, as under a hand: off screen a step out of the pressed node

@@ -27,7 +27,7 @@ public final class Fit {
     /** Homes times steps: a very long lesson is played in fewer homes. */
     private static final int HOME_STEPS = 240_000;
     /** What the solver may take for one proposal. */
-    private static final double EFFORT = 2;
+    private static final double EFFORT = 1;
 
     private static final int PAIRS = 20_000;
     private static final List<Set<Move.Kind>> FAMILIES = List.of(

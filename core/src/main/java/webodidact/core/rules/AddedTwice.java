@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
+import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.FoodLine;
@@ -77,7 +78,7 @@ final class AddedTwice implements Check {
             if (mention.kind() != Mentions.Kind.LISTED || !mention.id().equals(line.id())) continue;
             var before = text.substring(0, mention.start());
             var head = before.endsWith("the ") ? before.substring(0, before.length() - 4) : before;
-            return head + "the rest of the " + text.substring(mention.start());
+            return head + CheckTable.words().say("said.rest", text.substring(mention.start()));
         }
         return text;
     }

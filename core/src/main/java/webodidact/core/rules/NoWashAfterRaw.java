@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
+import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Food;
@@ -98,12 +99,14 @@ final class NoWashAfterRaw implements Check {
     }
 
     private static Lesson washed(Lesson lesson, Step ready) {
-        var wash = Step.blank(lesson.newStepId(), Kind.HYGIENE, "Wash hands").but(d -> {
-            d.say = "Stop there: soap, warm water, twenty seconds, and dry your hands. We have touched raw food.";
-            d.hands = TimeRange.of(WASH);
-            d.acts = Set.of(Act.WASH_HANDS);
-            d.who = Who.LEARNER;
-        });
+        var wash = Step.blank(
+                        lesson.newStepId(), Kind.HYGIENE, CheckTable.words().say("said.wash"))
+                .but(d -> {
+                    d.say = CheckTable.words().say("said.wash.say");
+                    d.hands = TimeRange.of(WASH);
+                    d.acts = Set.of(Act.WASH_HANDS);
+                    d.who = Who.LEARNER;
+                });
         return lesson.inserting(lesson.indexOf(ready.id()), wash);
     }
 }

@@ -26,7 +26,7 @@ class ClockJourneyTest extends WindowTest {
     }
 
     private void waitFor(String query) {
-        for (int i = 0; i < 150 && !isThere(query); i++) {
+        for (int i = 0; i < 500 && !isThere(query); i++) {
             try {
                 Thread.sleep(100);
             } catch (InterruptedException e) {

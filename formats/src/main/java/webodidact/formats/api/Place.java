@@ -10,6 +10,7 @@ package webodidact.formats.api;
 public record Place(String file, int line, String field) {
     /** "fish.lesson.json, line 12, at steps 3 hands". */
     public String text() {
-        return file + (line > 0 ? ", line " + line : "") + (field.isEmpty() ? "" : ", at " + field);
+        var where = line > 0 ? Words.OURS.say("line", file, line) : file;
+        return field.isEmpty() ? where : Words.OURS.say("at", where, field);
     }
 }

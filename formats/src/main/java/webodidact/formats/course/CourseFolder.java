@@ -111,8 +111,7 @@ public final class CourseFolder {
 
     /** A new folder with an empty course. Fails if there is a course already. */
     public static Opened create(Path path, Course course) throws IOException {
-        if (isCourse(path))
-            throw new IOException("'" + path + "' holds a course already: expected an empty or new folder");
+        if (isCourse(path)) throw new IOException(Words.say("there", path));
         Files.createDirectories(path);
         var folder = new CourseFolder(path);
         var empty = new Workbook(course, List.of(), List.of(), List.of());
@@ -122,8 +121,7 @@ public final class CourseFolder {
 
     /** The whole course in another, empty or new folder: where its own can no longer be written. Written last is what makes it a course. */
     public static Opened copy(Path path, Workbook book) throws IOException {
-        if (isCourse(path))
-            throw new IOException("'" + path + "' holds a course already: expected an empty or new folder");
+        if (isCourse(path)) throw new IOException(Words.say("there", path));
         Files.createDirectories(path);
         var folder = new CourseFolder(path);
         folder.save(new Workbook(book.course(), List.of(), List.of(), List.of()), book);
@@ -168,10 +166,9 @@ public final class CourseFolder {
             throw Files.isSymbolicLink(file)
                     ? new IOException(Words.say("link"))
                     : new NoSuchFileException(file.toString());
-        if (!Files.isRegularFile(file)) throw new IOException("it is no regular file");
+        if (!Files.isRegularFile(file)) throw new IOException(Words.say("irregular"));
         long size = Files.size(file);
-        if (size > LARGEST)
-            throw new IOException("it has " + (size >> 20) + " MB: expected at most " + (LARGEST >> 20));
+        if (size > LARGEST) throw new IOException(Words.say("large", size >> 20, LARGEST >> 20));
         return Files.readAllBytes(file);
     }
 
