@@ -7,7 +7,6 @@ module webodidact.core {
     exports webodidact.core.answer;
     exports webodidact.core.air;
     exports webodidact.core.amount;
-    exports webodidact.core.batch;
     exports webodidact.core.bench;
     exports webodidact.core.check;
     exports webodidact.core.compare;
@@ -20,7 +19,6 @@ module webodidact.core {
     exports webodidact.core.outcome;
     exports webodidact.core.script;
     exports webodidact.core.list;
-    exports webodidact.core.memo;
     exports webodidact.core.reading;
     exports webodidact.core.rules;
     exports webodidact.core.safety;

@@ -7,9 +7,5 @@ module webodidact.desktop {
     requires java.desktop;
 
     exports webodidact.desktop.app;
-    exports webodidact.desktop.control;
-    exports webodidact.desktop.geometry;
     exports webodidact.desktop.state;
-    exports webodidact.desktop.view;
-    exports webodidact.desktop.words;
 }
