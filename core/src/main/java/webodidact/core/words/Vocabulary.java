@@ -92,6 +92,7 @@ public final class Vocabulary {
 
     private static String said(Object arg, Language language) {
         return switch (arg) {
+            case null -> "null";
             case Message message -> message.in(language);
             case List<?> list -> list.stream().map(x -> said(x, language)).collect(Collectors.joining(", "));
             default -> String.valueOf(arg);

@@ -66,7 +66,8 @@ class ActionsTest {
                 "Cool off for a minute.",
                 "Add the spice blend.",
                 "Put them in a line.",
-                "Never down the drain.", "Fold one on camera slowly."
+                "Never down the drain.",
+                "Fold one on camera slowly."
             })
     void nounsAndIdiomsNeedNoTool(String text) {
         assertThat(tools(text)).isEmpty();

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.text.MessageFormat;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Properties;
@@ -168,5 +169,11 @@ class VocabularyTest {
         var m = Pattern.compile("\\{(\\d+)").matcher(pattern);
         while (m.find()) found.add(m.group(1));
         return found;
+    }
+
+    @Test
+    void whatIsNotThereIsSaidAndFailsNothing() {
+        assertThat(TWO.say("bring", null, List.of())).isEqualTo("Bring null: ");
+        assertThat(new Message(TWO, "bring", Arrays.asList(null, "x")).text()).isEqualTo("Bring : x");
     }
 }
