@@ -106,7 +106,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         workspace.noticeProperty().addListener((o, was, now) -> notice(now));
         notice("");
         pulse.setCycleCount(Animation.INDEFINITE);
-        workspace.live().runProperty().addListener((o, was, now) -> onAir(now));
+        workspace.live().runProperty().addListener((o, was, now) -> onAir(was, now));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         sceneProperty().addListener((o, was, now) -> {
             if (now != null) now.focusOwnerProperty().addListener(focusKeeper);
@@ -165,7 +165,9 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     }
 
     /** The clock of a run is asked by the window, not by a station: it goes on while another is looked at. */
-    private void onAir(AirRun run) {
+    private void onAir(AirRun was, AirRun run) {
+        // What was said at the desk would lie over the steps that come.
+        if (was == null && run != null) tell("");
         if (run == null) pulse.stop();
         else if (pulse.getStatus() != Animation.Status.RUNNING) pulse.play();
         rail.onAir(run == null ? "" : Clock.text(run.elapsed()));
@@ -191,6 +193,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         rail.here(station);
         memory.put("station", station);
         boolean live = station.equals("on-air");
+        if (live) tell("");
         frame.setTop(live ? trouble : new VBox(slate, trouble));
         frame.setLeft(live ? null : rail);
         frame.setBottom(live ? null : foot);

@@ -37,7 +37,8 @@ final class Rail extends VBox {
             words.setAlignment(Pos.CENTER_LEFT);
             var badge = Nodes.label("", "badge");
             badge.setVisible(false);
-            StackPane.setAlignment(badge, Pos.TOP_RIGHT);
+            // A time is wider than a count: it stands over the second line, not over the name.
+            StackPane.setAlignment(badge, station.id().equals("on-air") ? Pos.BOTTOM_RIGHT : Pos.TOP_RIGHT);
             var face = new StackPane(words, badge);
             face.getStyleClass().add("rail-face");
             button.setGraphic(face);

@@ -115,7 +115,15 @@ class OnAirTest extends WindowTest {
         assertThat(workspace().book().takesOf(lesson().id())).as("kept so far").hasSize(3);
         pass(60);
         assertThat(((Button) find("#rail-on-air")).getAccessibleText()).isEqualTo("On air for 1:30: back to it");
+        var badge = find("#rail-on-air .badge");
+        var name = find("#rail-on-air .rail-title");
+        assertThat(badge.localToScene(badge.getLayoutBounds())
+                        .intersects(name.localToScene(name.getLayoutBounds())))
+                .as("the time lies over the name")
+                .isFalse();
+        assertThat(text("#notice")).startsWith("The lesson is still on air");
         go(7);
+        assertThat(text("#notice")).as("nothing lies over the steps to come").isEmpty();
         assertThat(text("#air-elapsed")).isEqualTo("1:30");
         assertThat(text("#air-title")).isEqualTo("Potatoes on");
         assertThat(robot.lookup(".studio-card .progress-bar").queryAll()).hasSize(1);

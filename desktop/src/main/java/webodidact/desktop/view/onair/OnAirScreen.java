@@ -157,6 +157,7 @@ public final class OnAirScreen extends StackPane implements Screen {
     }
 
     private void ask() {
+        desk.tell("");
         if (!isAsking()) getChildren().add(question);
         requestFocus();
     }
