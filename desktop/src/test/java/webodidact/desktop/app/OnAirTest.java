@@ -117,8 +117,7 @@ class OnAirTest extends WindowTest {
         assertThat(((Button) find("#rail-on-air")).getAccessibleText()).isEqualTo("On air for 1:30: back to it");
         var badge = find("#rail-on-air .badge");
         var name = find("#rail-on-air .rail-title");
-        assertThat(badge.localToScene(badge.getLayoutBounds())
-                        .intersects(name.localToScene(name.getLayoutBounds())))
+        assertThat(badge.localToScene(badge.getLayoutBounds()).intersects(name.localToScene(name.getLayoutBounds())))
                 .as("the time lies over the name")
                 .isFalse();
         assertThat(text("#notice")).startsWith("The lesson is still on air");
