@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -14,6 +15,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
 import webodidact.core.lesson.Lesson;
 import webodidact.desktop.state.Memory;
 
@@ -121,11 +123,16 @@ class StationsTest extends WindowTest {
     }
 
     @Test
-    void theWindowsSizeIsRemembered() {
+    void theWindowsSizeIsRemembered() throws Exception {
         robot.interact(() -> {
             stage.setWidth(1180);
             stage.setHeight(740);
         });
+        // The frame asks the system for its size; the scene has it when the system has answered.
+        WaitForAsyncUtils.waitFor(
+                10,
+                TimeUnit.SECONDS,
+                () -> stage.getScene().getWidth() < 1200 && stage.getScene().getHeight() < 760);
         robot.interact(() -> window.close());
         var memory = Memory.load();
         assertThat(memory.number("width", 0, 1, 9999))
