@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Properties;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -24,6 +25,10 @@ import java.util.stream.Collectors;
  * its choices: <code>{0,choice,0#{0} homes|1#1 home|1&lt;{0} homes}</code>.
  */
 public final class Vocabulary {
+    private static final Map<Pattern, MessageFormat> PARSED = new ConcurrentHashMap<>();
+
+    private record Pattern(String words, Language language) {}
+
     private final Function<String, InputStream> files;
     private final Map<Language, Map<String, String>> bundles =
             Collections.synchronizedMap(new EnumMap<>(Language.class));
@@ -81,7 +86,12 @@ public final class Vocabulary {
     }
 
     private static String format(String pattern, Language language, List<?> args) {
-        var format = new MessageFormat(pattern, language.locale());
+        // Parsing costs more than saying, and a keystroke says hundreds; a format is not for two threads, so each says
+        // with a copy.
+        var format = (MessageFormat) PARSED.computeIfAbsent(
+                        new Pattern(pattern, language),
+                        p -> new MessageFormat(p.words(), p.language().locale()))
+                .clone();
         var own = format.getFormatsByArgumentIndex();
         var said = new Object[args.size()];
         // Only a figure that chooses between words stays one: "step 1000" has no comma.
