@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 import webodidact.core.amount.Ratio;
 
 /**
@@ -51,6 +52,22 @@ public record OwnFood(
         return new OwnFood(id, null, null, null, null, null, null, null, null, null);
     }
 
+    public OwnFood but(Consumer<Draft> change) {
+        var draft = new Draft(this);
+        change.accept(draft);
+        return new OwnFood(
+                id,
+                draft.names,
+                draft.shelf,
+                draft.density,
+                draft.piece,
+                draft.allergens,
+                draft.checkLabel,
+                draft.risk,
+                draft.diet,
+                draft.salt);
+    }
+
     /** The food as the course knows it. @param shipped null for a new one */
     Food over(Food shipped) {
         var names =
@@ -72,5 +89,30 @@ public record OwnFood(
                 diet != null ? diet : shipped == null ? Diet.NONE : shipped.diet(),
                 Words.OURS.say("own"),
                 salt == null ? facts : facts.withSalt(salt));
+    }
+
+    /** What is to change; what is not set stays. */
+    public static final class Draft {
+        public List<String> names;
+        public Shelf shelf;
+        public Map<String, Ratio> density;
+        public Ratio piece;
+        public Set<Allergen> allergens;
+        public Boolean checkLabel;
+        public Risk risk;
+        public Diet diet;
+        public Ratio salt;
+
+        private Draft(OwnFood f) {
+            names = f.names;
+            shelf = f.shelf;
+            density = f.density;
+            piece = f.piece;
+            allergens = f.allergens;
+            checkLabel = f.checkLabel;
+            risk = f.risk;
+            diet = f.diet;
+            salt = f.salt;
+        }
     }
 }

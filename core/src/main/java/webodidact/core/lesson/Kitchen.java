@@ -1,5 +1,7 @@
 package webodidact.core.lesson;
 
+import java.util.function.Consumer;
+
 /**
  * What the instructor's kitchen has.
  *
@@ -19,5 +21,42 @@ public record Kitchen(
             throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.2", name, watts));
         if (ovenHeats < 60 || ovenHeats > 3600)
             throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.3", name, ovenHeats));
+    }
+
+    public Kitchen but(Consumer<Draft> change) {
+        var draft = new Draft(this);
+        change.accept(draft);
+        return new Kitchen(
+                draft.name,
+                draft.rings,
+                draft.ovens,
+                draft.microwave,
+                draft.blender,
+                draft.helpers,
+                draft.ovenHeats,
+                draft.watts);
+    }
+
+    /** What is to change; what is not set stays. */
+    public static final class Draft {
+        public String name;
+        public int rings;
+        public int ovens;
+        public boolean microwave;
+        public boolean blender;
+        public int helpers;
+        public int ovenHeats;
+        public int watts;
+
+        private Draft(Kitchen k) {
+            name = k.name;
+            rings = k.rings;
+            ovens = k.ovens;
+            microwave = k.microwave;
+            blender = k.blender;
+            helpers = k.helpers;
+            ovenHeats = k.ovenHeats;
+            watts = k.watts;
+        }
     }
 }

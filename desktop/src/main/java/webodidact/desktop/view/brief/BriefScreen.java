@@ -99,18 +99,7 @@ public final class BriefScreen extends HBox implements Screen {
         heading("brief.kitchen");
         ask(
                 "brief.kitchenName",
-                courseField(
-                        "brief-kitchen",
-                        c -> c.kitchen().name(),
-                        (k, t) -> new Kitchen(
-                                t,
-                                k.rings(),
-                                k.ovens(),
-                                k.microwave(),
-                                k.blender(),
-                                k.helpers(),
-                                k.ovenHeats(),
-                                k.watts())));
+                courseField("brief-kitchen", c -> c.kitchen().name(), (k, t) -> k.but(d -> d.name = t)));
         ask("brief.rings", kitchenNumbers());
         ask("brief.house", Nodes.row(8, house(), Nodes.label(Words.of("brief.currency"), "soft"), currency()));
         ask("brief.profile", profile());
@@ -320,51 +309,19 @@ public final class BriefScreen extends HBox implements Screen {
         var rings = courseField(
                 "brief-rings",
                 c -> String.valueOf(c.kitchen().rings()),
-                (k, t) -> new Kitchen(
-                        k.name(),
-                        whole(t, 0, 12),
-                        k.ovens(),
-                        k.microwave(),
-                        k.blender(),
-                        k.helpers(),
-                        k.ovenHeats(),
-                        k.watts()));
+                (k, t) -> k.but(d -> d.rings = whole(t, 0, 12)));
         var ovens = courseField(
                 "brief-ovens",
                 c -> String.valueOf(c.kitchen().ovens()),
-                (k, t) -> new Kitchen(
-                        k.name(),
-                        k.rings(),
-                        whole(t, 0, 6),
-                        k.microwave(),
-                        k.blender(),
-                        k.helpers(),
-                        k.ovenHeats(),
-                        k.watts()));
+                (k, t) -> k.but(d -> d.ovens = whole(t, 0, 6)));
         var heats = courseField(
                 "brief-heats",
                 c -> minutes(c.kitchen().ovenHeats()),
-                (k, t) -> new Kitchen(
-                        k.name(),
-                        k.rings(),
-                        k.ovens(),
-                        k.microwave(),
-                        k.blender(),
-                        k.helpers(),
-                        TimeRange.parse(t).likely(),
-                        k.watts()));
+                (k, t) -> k.but(d -> d.ovenHeats = TimeRange.parse(t).likely()));
         var watts = courseField(
                 "brief-watts",
                 c -> String.valueOf(c.kitchen().watts()),
-                (k, t) -> new Kitchen(
-                        k.name(),
-                        k.rings(),
-                        k.ovens(),
-                        k.microwave(),
-                        k.blender(),
-                        k.helpers(),
-                        k.ovenHeats(),
-                        whole(t, 300, 2000)));
+                (k, t) -> k.but(d -> d.watts = whole(t, 300, 2000)));
         for (var field : List.of(rings, ovens, heats, watts)) field.setPrefColumnCount(3);
         var pane = new FlowPane(
                 8,

@@ -73,20 +73,7 @@ final class FoodForm extends VBox {
         var shelf = Choice.of("own-shelf", Words.of("own.shelf"), Shelf.values(), Shelf::title);
         shelf.setValue(food.shelf());
         shelf.setOnAction(e -> {
-            if (shelf.getValue() != food.shelf())
-                change(
-                        food,
-                        f -> new OwnFood(
-                                f.id(),
-                                f.names(),
-                                shelf.getValue(),
-                                f.density(),
-                                f.piece(),
-                                f.allergens(),
-                                f.checkLabel(),
-                                f.risk(),
-                                f.diet(),
-                                f.salt()));
+            if (shelf.getValue() != food.shelf()) change(food, f -> f.but(d -> d.shelf = shelf.getValue()));
         });
         ask("own.shelf", shelf);
         ask(
@@ -96,17 +83,7 @@ final class FoodForm extends VBox {
                         AllergenText.of(food.allergens()),
                         t -> {
                             var read = AllergenText.read(t);
-                            return f -> new OwnFood(
-                                    f.id(),
-                                    f.names(),
-                                    f.shelf(),
-                                    f.density(),
-                                    f.piece(),
-                                    read,
-                                    f.checkLabel(),
-                                    f.risk(),
-                                    f.diet(),
-                                    f.salt());
+                            return f -> f.but(d -> d.allergens = read);
                         },
                         food));
         var label = Choice.of(
@@ -116,20 +93,7 @@ final class FoodForm extends VBox {
                 b -> Words.of(b ? "own.labelYes" : "own.labelNo"));
         label.setValue(food.checkLabel());
         label.setOnAction(e -> {
-            if (label.getValue() != food.checkLabel())
-                change(
-                        food,
-                        f -> new OwnFood(
-                                f.id(),
-                                f.names(),
-                                f.shelf(),
-                                f.density(),
-                                f.piece(),
-                                f.allergens(),
-                                label.getValue(),
-                                f.risk(),
-                                f.diet(),
-                                f.salt()));
+            if (label.getValue() != food.checkLabel()) change(food, f -> f.but(d -> d.checkLabel = label.getValue()));
         });
         ask("own.label", label);
         var diet = Choice.of(
@@ -139,20 +103,7 @@ final class FoodForm extends VBox {
                 d -> Words.of("own.diet." + d.name().toLowerCase(Locale.ROOT)));
         diet.setValue(food.diet());
         diet.setOnAction(e -> {
-            if (diet.getValue() != food.diet())
-                change(
-                        food,
-                        f -> new OwnFood(
-                                f.id(),
-                                f.names(),
-                                f.shelf(),
-                                f.density(),
-                                f.piece(),
-                                f.allergens(),
-                                f.checkLabel(),
-                                f.risk(),
-                                diet.getValue(),
-                                f.salt()));
+            if (diet.getValue() != food.diet()) change(food, f -> f.but(d -> d.diet = diet.getValue()));
         });
         ask("own.diet", diet);
         ask(
@@ -162,17 +113,7 @@ final class FoodForm extends VBox {
                         food.densityIn("").map(AmountText::number).orElse(""),
                         t -> {
                             var density = t.isBlank() ? Map.<String, Ratio>of() : Map.of("", number(t));
-                            return f -> new OwnFood(
-                                    f.id(),
-                                    f.names(),
-                                    f.shelf(),
-                                    density,
-                                    f.piece(),
-                                    f.allergens(),
-                                    f.checkLabel(),
-                                    f.risk(),
-                                    f.diet(),
-                                    f.salt());
+                            return f -> f.but(d -> d.density = density);
                         },
                         food));
         ask(
@@ -182,17 +123,7 @@ final class FoodForm extends VBox {
                         food.piece() == null ? "" : AmountText.number(food.piece()),
                         t -> {
                             var piece = t.isBlank() ? null : number(t);
-                            return f -> new OwnFood(
-                                    f.id(),
-                                    f.names(),
-                                    f.shelf(),
-                                    f.density(),
-                                    piece,
-                                    f.allergens(),
-                                    f.checkLabel(),
-                                    f.risk(),
-                                    f.diet(),
-                                    f.salt());
+                            return f -> f.but(d -> d.piece = piece);
                         },
                         food));
         ask(
@@ -204,17 +135,7 @@ final class FoodForm extends VBox {
                                 : AmountText.number(food.facts().salt()),
                         t -> {
                             var salt = t.isBlank() ? null : number(t);
-                            return f -> new OwnFood(
-                                    f.id(),
-                                    f.names(),
-                                    f.shelf(),
-                                    f.density(),
-                                    f.piece(),
-                                    f.allergens(),
-                                    f.checkLabel(),
-                                    f.risk(),
-                                    f.diet(),
-                                    salt);
+                            return f -> f.but(d -> d.salt = salt);
                         },
                         food));
         own.ifPresent(o -> getChildren()
@@ -273,17 +194,10 @@ final class FoodForm extends VBox {
                 Words.of("edit.own", line.item()),
                 b -> b.withCourse(b.course().but(d -> {
                             var all = new ArrayList<>(d.foods);
-                            all.add(new OwnFood(
-                                    free,
-                                    List.of(line.item()),
-                                    Shelf.CUPBOARD,
-                                    null,
-                                    null,
-                                    null,
-                                    null,
-                                    null,
-                                    null,
-                                    null));
+                            all.add(OwnFood.of(free).but(own -> {
+                                own.names = List.of(line.item());
+                                own.shelf = Shelf.CUPBOARD;
+                            }));
                             d.foods = all;
                         }))
                         .withLesson(
