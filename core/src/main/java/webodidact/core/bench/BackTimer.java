@@ -9,6 +9,7 @@ import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Kitchen;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
+import webodidact.core.swap.InUse;
 import webodidact.core.time.Clock;
 import webodidact.core.time.Span;
 import webodidact.core.timing.Placed;
@@ -34,6 +35,11 @@ public final class BackTimer {
     private final Kitchen kitchen;
     private final List<Job> jobs = new ArrayList<>();
     private final List<String> clashes = new ArrayList<>();
+    /** The copies that have their place, the last step's first. */
+    private final List<Made> made = new ArrayList<>();
+
+    /** The ready copy of step {@code number} is begun at {@code start}. */
+    private record Made(int number, int start) {}
     /** The hands are free until here; jobs are put in front of it. */
     private int free;
 
@@ -119,13 +125,15 @@ public final class BackTimer {
         int due = placed.busy().end();
         int cooks = step.waiting().time().high();
         int length = make > 0 ? make : Math.max(60, step.hands().high());
+        int ready = Math.min(due, takenOn(placed.number()));
         var making = hands(
                 Job.Type.COPY_HANDS,
                 Words.OURS.say("copy", step.title()),
                 Words.OURS.say("copy.why", Clock.text(due)),
                 length,
-                due - cooks,
+                ready - cooks,
                 step.id());
+        made.add(new Made(placed.number(), making.start()));
         int done = making.end() + cooks;
         var cooking = step.waiting().what().isBlank()
                 ? Words.OURS.say("cooks")
@@ -153,6 +161,17 @@ public final class BackTimer {
                     new Span(making.end() - kitchen.ovenHeats(), making.end()),
                     step.id()));
         }
+    }
+
+    /** When a later step's copy of the same food is begun: it is baked only after it was shaped and proved. */
+    private int takenOn(int number) {
+        return made.stream()
+                .filter(m -> lesson.foods().stream()
+                        .map(line -> InUse.madeInto(lesson, line))
+                        .anyMatch(steps -> steps.contains(number) && steps.contains(m.number())))
+                .mapToInt(Made::start)
+                .min()
+                .orElse(Integer.MAX_VALUE);
     }
 
     private static String oven(Heat heat) {

@@ -58,6 +58,23 @@ class BackTimerTest {
     }
 
     @Test
+    void aCopyIsBakedOnlyAfterItIsShapedAndProved() {
+        var foods = List.of(food("f1", "plain-flour", "500 g"));
+        var copy = new Cover.ReadyCopy(300, 7200);
+        var dough = using(hands("dough", 600).but(d -> d.title = "Make the dough"), "f1");
+        var shape = waits(hands("shape", 300), 3600, 3600, copy).but(d -> d.title = "Shape the dough into rolls");
+        var bake = at(waits(hands("bake", 120), 900, 900, copy), Place.OVEN).but(d -> d.title = "Bake the rolls");
+        var waits = of(plan(Lessons.of(foods, dough, shape, bake)), Job.Type.COPY_WAIT);
+        var proved = waits.stream().filter(j -> j.step().equals("shape")).findFirst();
+        var baked = waits.stream().filter(j -> j.step().equals("bake")).findFirst();
+        assertThat(proved.orElseThrow().span().end())
+                .isLessThanOrEqualTo(baked.orElseThrow().span().start());
+        // Two copies of different foods wait for nobody.
+        var apart = of(plan(Lessons.of(shape.but(d -> d.title = "Soak the beans"), bake)), Job.Type.COPY_WAIT);
+        assertThat(apart).extracting(j -> j.span().end()).allMatch(end -> end > 0);
+    }
+
+    @Test
     void aCopyThatDoesNotKeepIsAClash() {
         var lesson = Lessons.of(hands("x", 3000), waits(hands("a", 300), 600, 600, new Cover.ReadyCopy(0, 600)));
         assertThat(plan(lesson).clashes()).hasSize(1).first().asString().contains("keeps only 10 min");

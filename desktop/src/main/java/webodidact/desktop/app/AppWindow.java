@@ -76,8 +76,8 @@ public final class AppWindow implements AutoCloseable {
             });
         });
         scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (DeskWindow.BIGGER.match(e)) textSize(size() + 1);
-            else if (DeskWindow.SMALLER.match(e)) textSize(size() - 1);
+            int step = DeskWindow.sizeStep(e);
+            if (step != 0) textSize(size() + step);
         });
     }
 

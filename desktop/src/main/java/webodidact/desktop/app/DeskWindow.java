@@ -16,7 +16,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -292,10 +291,15 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
                 .orElse(Words.of(back ? "edit.nothingToUndo" : "edit.nothingToRedo")));
     }
 
-    /** Keys that change the size of all text. */
-    static final KeyCombination BIGGER = KeyCombination.keyCombination("Shortcut+EQUALS");
-
-    static final KeyCombination SMALLER = KeyCombination.keyCombination("Shortcut+MINUS");
+    /** How much a key changes the size of all text: 1, -1, or 0 for any other key. Where plus stands differs by keyboard. */
+    static int sizeStep(KeyEvent e) {
+        if (!e.isShortcutDown() || e.isAltDown()) return 0;
+        return switch (e.getCode()) {
+            case EQUALS, PLUS, ADD -> 1;
+            case MINUS, SUBTRACT -> -1;
+            default -> 0;
+        };
+    }
 
     /** A run on air ends and is kept; the stations stay. */
     void endRun() {

@@ -2,9 +2,11 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.ref.WeakReference;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -14,6 +16,8 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import webodidact.core.lesson.Lesson;
@@ -92,6 +96,36 @@ class StationsTest extends WindowTest {
                 .isGreaterThan(small * 1.3);
         robot.interact(() -> window.close());
         assertThat(Memory.load().number("text", 0, 0, 3)).isEqualTo(3);
+    }
+
+    @Test
+    void plusEnlargesOnEveryKeyboard() {
+        var plus = new KeyEvent(KeyEvent.KEY_PRESSED, "+", "+", KeyCode.EQUALS, true, true, false, false);
+        var pad = new KeyEvent(KeyEvent.KEY_PRESSED, "+", "+", KeyCode.ADD, false, true, false, false);
+        var own = new KeyEvent(KeyEvent.KEY_PRESSED, "+", "+", KeyCode.PLUS, false, true, false, false);
+        robot.interact(() -> List.of(plus, pad, own).forEach(k -> Event.fireEvent(stage.getScene(), k)));
+        robot.interact(() -> window.close());
+        assertThat(Memory.load().number("text", 0, 0, 3)).isEqualTo(3);
+    }
+
+    /** Listeners end with their node: nothing that lives on holds the screens of a course that was left. */
+    @Test
+    void aCourseThatIsLeftIsLetGoWithAllItsScreens() throws Exception {
+        var gone = new ArrayList<WeakReference<Object>>();
+        gone.add(new WeakReference<>(workspace()));
+        for (int station = 1; station <= Stations.ALL.size(); station++) {
+            go(station);
+            BorderPane frame = find(".desk");
+            gone.add(new WeakReference<>(frame.getCenter()));
+        }
+        reopen();
+        go(2);
+        for (int i = 0; i < 50 && gone.stream().anyMatch(r -> r.get() != null); i++) {
+            System.gc();
+            WaitForAsyncUtils.waitForFxEvents(1);
+            Thread.sleep(100);
+        }
+        assertThat(gone).extracting(WeakReference::get).containsOnlyNulls();
     }
 
     @Test

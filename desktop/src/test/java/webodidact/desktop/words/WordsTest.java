@@ -70,13 +70,47 @@ class WordsTest {
         for (var field : StepField.ALL) assertThat(Words.keys()).contains("compare.field." + field.name());
     }
 
+    private static final Path BUNDLES = Path.of("src/main/resources/webodidact/desktop");
+
     @Test
-    void noKeyStandsTwice() throws IOException {
-        var keys = Files.readAllLines(Path.of("src/main/resources/webodidact/desktop/words/Words.properties")).stream()
-                .filter(l -> l.contains("=") && !l.startsWith("#"))
-                .map(l -> l.substring(0, l.indexOf('=')))
-                .toList();
-        assertThat(keys).doesNotHaveDuplicates();
+    void everyBundleIsRead() throws IOException {
+        try (var files = Files.walk(BUNDLES)) {
+            assertThat(files.filter(f -> f.endsWith("Words.properties"))
+                            .map(f -> BUNDLES.relativize(f.getParent()).toString()))
+                    .containsExactlyInAnyOrderElementsOf(Words.ROOMS);
+        }
+    }
+
+    @Test
+    void noKeyStandsTwiceInAnyRoom() throws IOException {
+        var keys = new ArrayList<String>();
+        for (var room : Words.ROOMS)
+            Files.readAllLines(BUNDLES.resolve(room).resolve("Words.properties")).stream()
+                    .filter(l -> l.contains("=") && !l.startsWith("#"))
+                    .map(l -> l.substring(0, l.indexOf('=')))
+                    .forEach(keys::add);
+        assertThat(keys).doesNotHaveDuplicates().hasSameSizeAs(Words.keys());
+    }
+
+    /** What two rooms say stands in the shared bundle, so that a room's words can be changed without a look elsewhere. */
+    @Test
+    void aRoomSaysOnlyItsOwnWordsAndTheSharedOnes() throws IOException {
+        for (var room : Words.ROOMS) {
+            if (room.equals("words")) continue;
+            var own = new StringBuilder();
+            try (var files =
+                    Files.list(Path.of("src/main/java/webodidact/desktop").resolve(room))) {
+                for (var file :
+                        files.filter(f -> f.toString().endsWith(".java")).toList()) own.append(Files.readString(file));
+            }
+            for (var line : Files.readAllLines(BUNDLES.resolve(room).resolve("Words.properties"))) {
+                var key = line.substring(0, line.indexOf('=')).replaceFirst("\\.(sub|key)$", "");
+                assertThat(own.indexOf("\"" + key + "\"") >= 0
+                                || own.indexOf("\"" + key.substring(0, key.lastIndexOf('.') + 1) + "\"") >= 0)
+                        .as(room + ": " + key)
+                        .isTrue();
+            }
+        }
     }
 
     @Test
