@@ -19,6 +19,7 @@ import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Weighing;
 import webodidact.core.reading.AmountReader;
+import webodidact.core.reading.LineReader;
 
 /** One amount of a food in other measures, exact and as it can be measured. */
 @Command(name = "convert", mixinStandardHelpOptions = true)
@@ -56,20 +57,30 @@ final class ConvertCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        var asWritten = new LineReader(Knowledge.shipped(), from == null ? MeasureSystem.METRIC : from)
+                .read(amount + " " + food);
         var known = Knowledge.shipped()
                 .food(food)
-                .or(() -> Knowledge.shipped().foodNamed(food))
-                .orElseThrow(() -> new IllegalArgumentException(Words.say("convert.food", food)));
+                .or(() -> Knowledge.shipped().food(asWritten.food()))
+                .orElseThrow(() -> unknown());
+        var form = Knowledge.shipped().food(food).isPresent() ? "" : food + " " + String.join(" ", asWritten.form());
         var factor = Ratio.parse(times);
         if (!factor.isMoreThan(Ratio.ZERO)) throw new IllegalArgumentException(Words.say("convert.times", times));
         var read = AmountReader.whole(amount).times(factor);
         var system = system();
-        var converted = Weighing.in(read, target(read, known), known, "", from == null ? system : from, system)
+        var converted = Weighing.in(read, target(read, known, form), known, form, from == null ? system : from, system)
                 .orElseThrow(() -> new IllegalArgumentException(Words.say(
                         "convert.unknown", amount, known.name(), to.name().toLowerCase())));
         var rounded = KitchenRounding.round(converted, system);
         print(converted, rounded);
         return 0;
+    }
+
+    private IllegalArgumentException unknown() {
+        var nearest =
+                Knowledge.shipped().nearest(food, 4).stream().map(Food::name).toList();
+        return new IllegalArgumentException(
+                nearest.isEmpty() ? Words.say("convert.food", food) : Words.say("convert.near", food, nearest));
     }
 
     private MeasureSystem system() {
@@ -82,7 +93,7 @@ final class ConvertCommand implements Callable<Integer> {
     }
 
     /** A kitchen there would weigh, or take cups and spoons. */
-    private Unit target(Amount read, Food known) {
+    private Unit target(Amount read, Food known, String form) {
         var unit = read.unit();
         boolean spoons = unit == Unit.TSP || unit == Unit.TBSP || unit == Unit.CUP || unit == Unit.DESSERTSPOON;
         return switch (to) {
@@ -100,7 +111,7 @@ final class ConvertCommand implements Callable<Integer> {
                 unit.dimension() == Dimension.VOLUME
                         ? spoons ? spoon(unit) : Unit.CUP
                         : unit.dimension() == Dimension.MASS
-                                ? known.densityIn("").isPresent() ? Unit.CUP : Unit.OZ
+                                ? known.densityIn(form).isPresent() ? Unit.CUP : Unit.OZ
                                 : unit;
         };
     }

@@ -4,8 +4,11 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import webodidact.core.amount.Amount;
+import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
 import webodidact.core.reading.ReadLine;
 
 /** The objects printed with --json; their keys and order are kept. */
@@ -35,6 +38,13 @@ final class Json {
         map.put("toTaste", line.toTaste());
         map.put("alternatives", line.alternatives());
         map.put("food", line.food());
+        map.put(
+                "candidates",
+                line.food() != null
+                        ? List.of()
+                        : Knowledge.shipped().nearest(line.item(), 4).stream()
+                                .map(Food::id)
+                                .toList());
         map.put("unsure", line.unsure().stream().map(u -> u.text()).toList());
         return map;
     }

@@ -11,6 +11,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ParentCommand;
 import picocli.CommandLine.Spec;
 import webodidact.core.amount.AmountText;
+import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.reading.LineReader;
 import webodidact.core.reading.ReadLine;
@@ -37,7 +38,7 @@ final class ReadCommand implements Callable<Integer> {
                 ? terminal.in().lines().filter(l -> !l.isBlank()).toList()
                 : lines;
         if (given.isEmpty()) throw new IllegalArgumentException(Words.say("read.none"));
-        var read = given.stream().map(reader::read).toList();
+        var read = given.stream().flatMap(l -> reader.readAll(l).stream()).toList();
         var out = spec.commandLine().getOut();
         if (json) out.println(Json.pretty(read.stream().map(Json::of).toList()));
         else read.forEach(r -> out.println(text(r)));
@@ -63,6 +64,12 @@ final class ReadCommand implements Callable<Integer> {
         var text = new StringBuilder(String.join(" · ", parts))
                 .append(line.food() == null ? "" : "  [" + line.food() + "]");
         line.unsure().forEach(u -> text.append("\n    ? ").append(u.text()));
+        if (line.food() == null) {
+            var nearest = Knowledge.shipped().nearest(line.item(), 4).stream()
+                    .map(Food::name)
+                    .toList();
+            if (!nearest.isEmpty()) text.append("\n    ").append(Words.say("read.nearest", nearest));
+        }
         return text.toString();
     }
 }

@@ -24,6 +24,7 @@ import webodidact.core.lesson.Step;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
+import webodidact.core.reading.LineReader;
 import webodidact.core.reading.RecipeReader;
 import webodidact.core.script.Suggestion;
 import webodidact.core.time.TimeRange;
@@ -215,13 +216,25 @@ public final class Operations {
                 d.tools = l.tools().stream().filter(t -> !t.id().equals(line)).toList());
     }
 
-    /** The food of a line is named anew; what was chosen and doubted of the old one goes. @param food id in the table, or null */
-    public static UnaryOperator<Lesson> rename(String line, String item, String food) {
+    /** The food of a line is named anew; what was chosen and doubted of the old one goes, what is doubted of the new one comes. */
+    public static UnaryOperator<Lesson> rename(String line, String item, Knowledge knowledge) {
+        var read = new LineReader(knowledge).read(item);
         return food(line, d -> {
             d.item = item;
+            d.food = read.food();
+            d.chosen = null;
+            d.unsure = read.unsure().stream()
+                    .filter(u -> u.kind() != Doubt.Kind.NO_AMOUNT)
+                    .toList();
+        });
+    }
+
+    /** Which food a line means is told: its name stays, what was doubted of its food goes. @param food id in the table */
+    public static UnaryOperator<Lesson> means(String line, String food) {
+        return food(line, d -> {
             d.food = food;
             d.chosen = null;
-            d.unsure = food == null ? List.of(new Doubt(Doubt.Kind.UNKNOWN_FOOD, item)) : List.of();
+            d.unsure = d.unsure.stream().filter(u -> !u.kind().isOfFood()).toList();
         });
     }
 
@@ -258,6 +271,7 @@ public final class Operations {
             return lesson.but(d -> {
                 d.foods = foods;
                 if (lesson.foods().isEmpty()) recipe.makes().ifPresent(m -> d.makes = m);
+                if (lesson.title().isBlank() && !recipe.title().isEmpty()) d.title = recipe.title();
                 d.tools = tools;
             });
         };

@@ -3,7 +3,6 @@ package webodidact.core.food;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
 import webodidact.core.table.TableFile;
 import webodidact.core.words.Names;
@@ -26,6 +27,7 @@ public final class Knowledge {
 
     private final Map<String, Food> foods;
     private final Map<String, Tool> tools;
+    private final Matching matching;
     private final Names foodNames = new Names();
     private final Names toolNames = new Names();
     private final Map<String, Scan> scans = new ConcurrentHashMap<>();
@@ -33,11 +35,9 @@ public final class Knowledge {
     private Knowledge(Map<String, Food> foods, Map<String, Tool> tools) {
         this.foods = foods;
         this.tools = tools;
-        for (var food : foods.values()) {
-            food.names().forEach(n -> foodNames.add(n, food.id()));
-            food.usNames().forEach(n -> foodNames.add(n, food.id()));
-            food.auNames().forEach(n -> foodNames.add(n, food.id()));
-        }
+        matching = new Matching(foods.values());
+        for (var food : foods.values()) Matching.allNames(food).forEach(n -> foodNames.add(n, food.id()));
+        Matching.likeliest().forEach(foodNames::add);
         for (var tool : tools.values()) {
             tool.names().forEach(n -> toolNames.add(n, tool.id()));
             tool.usNames().forEach(n -> toolNames.add(n, tool.id()));
@@ -118,12 +118,30 @@ public final class Knowledge {
         return List.copyOf(all.values());
     }
 
-    /** The food an item means: the longest name in it, the later one of two. */
+    /** The food an item of a list means, where every word of it is accounted for; "garlic butter" means no butter. */
     public Optional<Food> foodNamed(String item) {
-        return foodNames.find(Word.of(item)).stream()
-                .max(Comparator.<Names.Found>comparingInt(f -> f.end() - f.start())
-                        .thenComparing(Names.Found::start))
-                .flatMap(f -> food(f.id()));
+        return match(item, null, "", MeasureSystem.METRIC).food();
+    }
+
+    /**
+     * What an item of a list means.
+     *
+     * @param amount decides between black pepper and a sweet one; may be null
+     * @param form how it is prepared, or ""
+     * @param region whose words they are
+     */
+    public Match match(String item, Amount amount, String form, MeasureSystem region) {
+        return matching.of(item, amount, form, region);
+    }
+
+    /** The foods nearest to an item that means none for sure, the nearest first: to choose from, never to take. */
+    public List<Food> nearest(String item, int most) {
+        return matching.nearest(item, most);
+    }
+
+    /** Whether the words only say how a food is: "skinless". */
+    public boolean isDescription(String words) {
+        return Matching.isDescription(words);
     }
 
     public Optional<Tool> toolNamed(String item) {

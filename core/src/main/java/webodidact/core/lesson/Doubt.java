@@ -12,11 +12,22 @@ public record Doubt(Kind kind, String about) {
     /** What there is to doubt; {@link #SAID} is a doubt in words of its own. */
     public enum Kind {
         UNKNOWN_FOOD,
+        /** The name of a known food with words that make it another. */
+        OTHER_FOOD,
+        /** A name of several foods. */
+        WHICH_FOOD,
+        /** Letters that were taken for figures. */
+        MISREAD,
         FIGURE_IN_NAME,
         NO_FOOD,
         NO_AMOUNT,
         NOT_UNDERSTOOD,
-        SAID
+        SAID;
+
+        /** It is the food that is not known for sure. */
+        public boolean isOfFood() {
+            return this == UNKNOWN_FOOD || this == OTHER_FOOD || this == WHICH_FOOD;
+        }
     }
 
     /** Sentences as files of format 1 had them. */

@@ -1,14 +1,15 @@
 package webodidact.core.reading;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
+import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
 
@@ -29,42 +30,35 @@ public final class AmountReader {
             Map.entry('⅞', Ratio.of(7, 8)),
             Map.entry('⅙', Ratio.of(1, 6)),
             Map.entry('⅕', Ratio.of(1, 5)));
-    private static final Map<String, Ratio> WORDS = Map.ofEntries(
-            Map.entry("a", Ratio.ONE),
-            Map.entry("an", Ratio.ONE),
-            Map.entry("one", Ratio.ONE),
-            Map.entry("two", Ratio.of(2)),
-            Map.entry("three", Ratio.of(3)),
-            Map.entry("four", Ratio.of(4)),
-            Map.entry("five", Ratio.of(5)),
-            Map.entry("six", Ratio.of(6)),
-            Map.entry("seven", Ratio.of(7)),
-            Map.entry("eight", Ratio.of(8)),
-            Map.entry("nine", Ratio.of(9)),
-            Map.entry("ten", Ratio.of(10)),
-            Map.entry("twelve", Ratio.of(12)),
-            Map.entry("half", Ratio.HALF),
-            Map.entry("quarter", Ratio.of(1, 4)),
-            Map.entry("dozen", Ratio.of(12)));
     private static final String SIGN = "[½⅓⅔¼¾⅛⅜⅝⅞⅙⅕]";
     private static final String NUMBER =
             "(?:\\d+(?:\\s+|\\s?-\\s?)\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?\\s?" + SIGN
                     + "?|[.,]\\d+|" + SIGN + ")";
+    private static final String ABOUT =
+            "\\s*(?:(about |approx\\.? |approximately |around |roughly |nearly |almost |maybe |perhaps |circa |c\\. ?|~ ?))?";
     private static final Pattern FIRST = Pattern.compile(
-            "\\s*(about |approx\\.? |approximately |around |roughly |c\\. ?|~ ?)?(" + NUMBER
-                    + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?",
+            ABOUT + "(?:between )?(" + NUMBER + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER
+                    + "))?(\\s*dozen\\b(?: of\\b)?)?",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern WORD_FIRST = Pattern.compile(
-            "\\s*(about |around |roughly )?(half a dozen|half an?|a half|a quarter|quarter|half|a dozen|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\\b(?:\\s+(?:to|or)\\s+(two|three|four|five|six)\\b)?",
-            Pattern.CASE_INSENSITIVE);
+    private static final Pattern BETWEEN = Pattern.compile("\\s*between \\S+ and \\S", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ONLY_ABOUT = Pattern.compile(ABOUT, Pattern.CASE_INSENSITIVE);
     /** "fl oz", "fl.oz.", "fluid ounces": measures of several words, each with or without its full stop. */
     private static final String PHRASES =
             Unit.phrases().stream().map(p -> p.replace(" ", "\\.? ?") + "\\.?").collect(Collectors.joining("|"));
 
     private static final Pattern UNIT = Pattern.compile(
-            "\\s*-?\\s*(?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping) )*+(" + PHRASES
-                    + "|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
+            "\\s*-?\\s*((?:(?:level|heaped|rounded|scant|generous|good|large|big|small|heaping|slightly|whole|fat|plump) )*+)("
+                    + PHRASES + "|[A-Za-z]+)\\.?(?=[^A-Za-z]|$)",
             Pattern.CASE_INSENSITIVE);
+    /** More or less than the measure itself. */
+    private static final Pattern NOT_LEVEL =
+            Pattern.compile("heap|round|scant|generous|good", Pattern.CASE_INSENSITIVE);
+    /** The second of "2 lb 3 oz". */
+    private static final Pattern SECOND =
+            Pattern.compile("\\s*(?:and\\s+)?(\\d+(?:\\.\\d+)?)(?=\\s?[a-z])", Pattern.CASE_INSENSITIVE);
+
+    private static final Set<List<String>> PAIRS =
+            Set.of(List.of("lb", "oz"), List.of("kg", "g"), List.of("pint", "floz"), List.of("l", "ml"));
     /** "a few", "a little": no one can say how many. */
     private static final Pattern NOT_ONE = Pattern.compile(
             "\\s+(?:few|little|some|couple|bit|lot|note|small amount)\\b|\\s*$", Pattern.CASE_INSENSITIVE);
@@ -88,10 +82,15 @@ public final class AmountReader {
         // Nobody writes an amount of more letters; what follows is not looked at, so that a page without line ends
         // costs no more.
         var text = whole.length() > LONGEST ? whole.substring(0, LONGEST) : whole;
+        // Of the same length, so that places in it stay.
+        if (BETWEEN.matcher(text).lookingAt()) text = text.replaceFirst(" and ", " to  ");
         var m = FIRST.matcher(text);
         if (m.lookingAt()) return numeric(text, m);
-        m = WORD_FIRST.matcher(text);
-        return m.lookingAt() ? worded(text, m) : bare(text);
+        m = ONLY_ABOUT.matcher(text);
+        int from = m.lookingAt() ? m.end() : 0;
+        boolean about = m.group(1) != null;
+        var number = WordNumber.at(text, from);
+        return number.isPresent() ? worded(text, number.get(), about) : bare(text);
     }
 
     /** "pinch of salt" without a number is one. */
@@ -114,11 +113,9 @@ public final class AmountReader {
         if (low == null) return Optional.empty();
         var high = m.group(3) == null ? low : figure(m.group(3)).orElse(low);
         if (high.isLessThan(low)) high = low;
-        var unit = unit(text, m.end());
-        var kind = unit.map(Found::unit).orElse(Unit.PIECE);
-        return Optional.of(new Start(
-                new Amount(low, high, kind, m.group(1) != null),
-                unit.map(Found::end).orElse(m.end())));
+        int times = m.group(4) == null ? 1 : 12;
+        var number = new WordNumber.Found(low.times(times), high.times(times), false, m.end());
+        return Optional.of(measured(text, number, m.group(1) != null));
     }
 
     private static Optional<Ratio> figure(String text) {
@@ -127,32 +124,51 @@ public final class AmountReader {
         return value.isMoreThan(MOST) ? Optional.empty() : Optional.of(value);
     }
 
-    private static Optional<Start> worded(String text, Matcher m) {
-        var unit = unit(text, m.end());
-        var word = m.group(2).toLowerCase(Locale.ROOT);
-        var value = word.equals("half a dozen")
-                ? Ratio.of(6)
-                : word.startsWith("half") || word.equals("a half")
-                        ? Ratio.HALF
-                        : word.endsWith("quarter")
-                                ? Ratio.of(1, 4)
-                                : word.equals("a dozen") ? Ratio.of(12) : WORDS.get(word);
-        if (unit.isEmpty()
-                && (word.equals("a") || word.equals("an"))
-                && NOT_ONE.matcher(text).region(m.end(), text.length()).lookingAt()) return Optional.empty();
-        var high = m.group(3) == null ? value : WORDS.get(m.group(3).toLowerCase(Locale.ROOT));
-        return Optional.of(new Start(
-                new Amount(value, high.max(value), unit.map(Found::unit).orElse(Unit.PIECE), m.group(1) != null),
-                unit.map(Found::end).orElse(m.end())));
+    private static Optional<Start> worded(String text, WordNumber.Found number, boolean about) {
+        if (number.isArticle()
+                && unit(text, number.end()).isEmpty()
+                && NOT_ONE.matcher(text).region(number.end(), text.length()).lookingAt()) return Optional.empty();
+        return Optional.of(measured(text, number, about));
     }
 
-    private record Found(Unit unit, int end) {}
+    /** With its unit, the part behind that ("a cup and a half") and the smaller unit that goes on ("2 lb 3 oz"). */
+    private static Start measured(String text, WordNumber.Found number, boolean about) {
+        var unit = unit(text, number.end());
+        if (unit.isEmpty()) return new Start(new Amount(number.low(), number.high(), Unit.PIECE, about), number.end());
+        var found = unit.get();
+        boolean roughly = about || found.notLevel();
+        var part = WordNumber.andPart(text, found.end());
+        if (part.isPresent()) {
+            var more = part.get().low();
+            return new Start(
+                    new Amount(number.low().plus(more), number.high().plus(more), found.unit(), roughly),
+                    part.get().end());
+        }
+        var amount = new Amount(number.low(), number.high(), found.unit(), roughly);
+        return second(text, amount, found.end()).orElse(new Start(amount, found.end()));
+    }
+
+    private static Optional<Start> second(String text, Amount first, int from) {
+        var m = SECOND.matcher(text).region(from, text.length());
+        if (first.isRange() || !m.lookingAt()) return Optional.empty();
+        var unit = unit(text, m.end()).orElse(null);
+        if (unit == null
+                || !PAIRS.contains(List.of(first.unit().symbol(), unit.unit().symbol()))) return Optional.empty();
+        var more = Amount.of(number(m.group(1)), unit.unit());
+        return Optional.of(
+                new Start(first.in(unit.unit(), MeasureSystem.METRIC).plus(more, MeasureSystem.METRIC), unit.end()));
+    }
+
+    /** @param notLevel heaped, scant or "a good" one */
+    private record Found(Unit unit, int end, boolean notLevel) {}
 
     private static Optional<Found> unit(String text, int from) {
         var m = UNIT.matcher(text).region(from, text.length());
         if (!m.lookingAt()) return Optional.empty();
-        var word = m.group(1);
-        return Unit.named(word).filter(u -> !ONLY_WITH_UNIT.contains(u)).map(u -> new Found(u, m.end()));
+        boolean notLevel = NOT_LEVEL.matcher(m.group(1)).find();
+        return Unit.named(m.group(2))
+                .filter(u -> !ONLY_WITH_UNIT.contains(u))
+                .map(u -> new Found(u, m.end(), notLevel));
     }
 
     /** "1½", "1 1/2", "3/4", "0,5" and "0.5"; a comma with one or two figures after it is a decimal. */

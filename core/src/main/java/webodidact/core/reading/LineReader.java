@@ -8,16 +8,29 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
-import webodidact.core.amount.Dimension;
+import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Unit;
+import webodidact.core.food.Food;
+import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
+import webodidact.core.food.Match;
 import webodidact.core.lesson.Doubt;
 import webodidact.core.words.Word;
 
 /** Reads one recipe line as people write it: {@code 1½ cups (225 g) plain flour, sifted}. */
 public final class LineReader {
-    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-–—*•·▢☐□■]\\s+|\\d{1,2}[.)]\\s+)?");
-    private static final Pattern TIMES = Pattern.compile("\\s*[x×]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BULLET =
+            Pattern.compile("^\\s*(?:(?:[-–—*•·▢☐□■☑✓✔]|\\[[ xX]?\\])\\s+|\\d{1,2}[.)]\\s+)?");
+    /** What is said before a line is read out. */
+    private static final Pattern LEAD = Pattern.compile(
+            "^(?:(?:and then|then|and|we need|we'll need|you need|you'll need|you will need|i'm using|i use|take|another|okay|ok|so)[, ]+)+",
+            Pattern.CASE_INSENSITIVE);
+    /** How much is said, and is no amount. */
+    private static final Pattern VAGUE = Pattern.compile(
+            "^(?:just )?(?:some|any|enough|plenty of|lots of|loads of|a lot of|a little bit of|a little|a bit of|a few|up to|at least)\\b\\s*",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern LIMIT = Pattern.compile("^(?:up to|at least)\\b\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern BRACKET = Pattern.compile("\\(([^()]*)\\)");
     private static final Pattern TASTE =
             Pattern.compile("[,;]?\\s*\\b(?:or )?(?:to taste|to season|as needed)\\b", Pattern.CASE_INSENSITIVE);
@@ -25,12 +38,14 @@ public final class LineReader {
     private static final Pattern EXTRA = Pattern.compile(
             "[,;]?\\s*\\b(?:plus|and)\\s+(?:a little |some )?(?:extra|more)\\b[^,;]*", Pattern.CASE_INSENSITIVE);
     private static final Pattern PART = Pattern.compile(
-            "^(?:the )?((?:(?:juice|zest|rind)(?: and |, )?)++) (?:of|from) ", Pattern.CASE_INSENSITIVE);
+            "^(?:the )?((?:finely |freshly )?(?:grated |squeezed )?)((?:(?:juice|zest|rind)(?: and |, )?)++) (?:of|from) ",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern OF = Pattern.compile("^\\s*of\\s+(?:an?\\s+)?", Pattern.CASE_INSENSITIVE);
     private static final Pattern SPACES = Pattern.compile("\\s+");
-    private static final Pattern ONE_OF_SIZE =
-            Pattern.compile("\\s*(?:an?|one|1)\\s+(?=\\d+(?:[.,]\\d+)?\\s*[a-z])", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BRACKETED_SIZE = Pattern.compile("\\s*\\(\\s*([^()]+?)\\s*\\)\\s*");
+    /** What it is for, behind the name without a comma. */
+    private static final Pattern PURPOSE = Pattern.compile(
+            "\\s+(?:for (?:the |an? )?(?:\\w+ing|tin|tins|pan|top|bowl|table|pot)\\b|to (?:serve|garnish|decorate|finish|top|glaze|grease|dust|fry|drizzle|taste))\\b.*$",
+            Pattern.CASE_INSENSITIVE);
     /** "70 % chocolate" and "00 flour" are names; any other figure may be an amount that was not seen. */
     private static final Pattern FIGURE = Pattern.compile("(?<![\\d/])(?!00\\b)[\\d½¼¾⅓⅔⅛]+(?![\\d]| ?%)");
 
@@ -63,9 +78,9 @@ public final class LineReader {
             "cooked",
             "frozen",
             "dried",
-            "fresh",
             "tinned",
             "canned",
+            "fresh",
             "packed",
             "finely",
             "roughly",
@@ -81,20 +96,36 @@ public final class LineReader {
             "picked");
 
     private final Knowledge knowledge;
+    private final MeasureSystem region;
 
     public LineReader(Knowledge knowledge) {
-        this.knowledge = knowledge;
+        this(knowledge, MeasureSystem.METRIC);
     }
 
-    /** Never fails: what is not understood is in {@link ReadLine#unsure()}. */
+    /** @param region whose words are meant where they differ: "corn flour" */
+    public LineReader(Knowledge knowledge, MeasureSystem region) {
+        this.knowledge = knowledge;
+        this.region = region;
+    }
+
+    /**
+     * Every food of the line, each as a line of its own: "1 tsp each cumin and turmeric". Never fails, and is never empty: what is not
+     * understood is in {@link ReadLine#unsure()}.
+     */
+    public List<ReadLine> readAll(String line) {
+        return new ManyFoods(this, knowledge).read(line);
+    }
+
+    /** The line as one food. Never fails: what is not understood is in {@link ReadLine#unsure()}. */
     public ReadLine read(String line) {
-        var state = new State();
+        var state = new LineState();
         // Lowering a dotted capital I, one after the other, takes Java's own strings time by the square.
         var plain = line.replace('\u00a0', ' ').replace('\u0130', 'I');
         // Patterns that may begin with a blank look at each run of blanks from every one of them.
         if (plain.length() > 200) plain = SPACES.matcher(plain).replaceAll(" ");
         var bullet = BULLET.matcher(plain);
         var rest = trimmed(bullet.lookingAt() ? state.gone(bullet.group(), plain.substring(bullet.end())) : plain);
+        rest = lead(state, rest);
         // Looking for a word is much cheaper than for a pattern, and most lines have none of these.
         var lower = rest.toLowerCase(Locale.ROOT);
         if (lower.contains("taste") || lower.contains("to season") || lower.contains("needed"))
@@ -102,14 +133,36 @@ public final class LineReader {
         if (lower.contains("optional")) rest = trimmed(state.take(OPTIONAL, rest, () -> state.optional = true));
         if (lower.contains("extra") || lower.contains("more")) rest = extra(state, rest);
         if (lower.contains(" of ")) rest = parts(state, rest);
-        rest = amount(state, rest);
+        rest = vague(state, LineAmounts.misread(state, rest));
+        rest = LineAmounts.amount(state, rest);
         rest = withoutOf(state, rest);
         if (rest.contains(" of ")) rest = parts(state, rest);
         if (rest.indexOf('(') >= 0) rest = brackets(state, rest);
+        if (state.amount == null) rest = LineAmounts.trailing(state, rest);
         return item(line, state, rest);
     }
 
-    private static String withoutOf(State state, String text) {
+    private static String lead(LineState state, String text) {
+        var m = LEAD.matcher(text);
+        return m.lookingAt() ? state.gone(m.group(), text.substring(m.end())) : text;
+    }
+
+    /** "A few sprigs of thyme": a measure without a number counts nothing. */
+    private static String vague(LineState state, String text) {
+        var m = VAGUE.matcher(text);
+        if (!m.lookingAt()) return text;
+        state.notes.add(m.group().strip());
+        var rest = text.substring(m.end());
+        if (LIMIT.matcher(text).lookingAt()) return rest;
+        state.isVague = true;
+        var unit = AmountReader.start("1 " + rest).filter(s -> s.amount().unit() != Unit.PIECE);
+        if (unit.isEmpty()) return rest;
+        int end = unit.get().end() - 2;
+        state.form.add(rest.substring(0, end).strip());
+        return rest.substring(end);
+    }
+
+    private static String withoutOf(LineState state, String text) {
         var of = OF.matcher(text);
         return of.lookingAt() ? state.gone(of.group(), text.substring(of.end())) : text;
     }
@@ -125,146 +178,39 @@ public final class LineReader {
         return text.substring(from, to);
     }
 
-    private static final class State {
-        private Amount amount;
-        private Amount size;
-        private Amount also;
-        private boolean optional;
-        private boolean toTaste;
-        private final List<String> form = new ArrayList<>();
-        private final List<String> notes = new ArrayList<>();
-        private final List<Doubt> unsure = new ArrayList<>();
-
-        /** What was cut out of the line because it was understood. */
-        private final List<String> gone = new ArrayList<>();
-
-        private String gone(String cut, String rest) {
-            gone.add(cut);
-            return rest;
-        }
-
-        private String take(Pattern pattern, String text, Runnable found) {
-            var m = pattern.matcher(text);
-            if (!m.find()) return text;
-            found.run();
-            gone.add(m.group());
-            return (text.substring(0, m.start()) + text.substring(m.end())).strip();
-        }
-    }
-
-    private static String extra(State state, String text) {
+    private static String extra(LineState state, String text) {
         var m = EXTRA.matcher(text);
         if (!m.find()) return text;
         state.notes.add(trimmed(m.group()));
         return (text.substring(0, m.start()) + text.substring(m.end())).strip();
     }
 
-    private static String parts(State state, String text) {
+    private static String parts(LineState state, String text) {
         var m = PART.matcher(text);
         if (!m.find()) return text;
-        for (var part : m.group(1).toLowerCase(Locale.ROOT).split("\\s*(?:and|,)\\s*")) {
+        if (!m.group(1).isBlank()) state.form.add(m.group(1).strip());
+        for (var part : m.group(2).toLowerCase(Locale.ROOT).split("\\s*(?:and|,)\\s*")) {
             if (!part.isBlank()) state.form.add(part.strip());
         }
         var rest = state.gone(m.group(), text.substring(m.end()));
-        return state.amount == null ? amount(state, rest) : rest;
+        return state.amount == null ? LineAmounts.amount(state, rest) : rest;
     }
 
-    private static String amount(State state, String text) {
-        if (state.amount != null) return text;
-        var one = ONE_OF_SIZE.matcher(text);
-        if (one.lookingAt() && hasSize(text.substring(one.end())))
-            return sized(state, Amount.of(1, Unit.PIECE), state.gone(one.group(), text.substring(one.end())));
-        var start = AmountReader.start(text);
-        if (start.isEmpty()) return text;
-        var first = start.get().amount();
-        var rest = state.gone(
-                text.substring(0, start.get().end()), text.substring(start.get().end()));
-        if (first.unit() == Unit.PIECE) {
-            var times = TIMES.matcher(rest);
-            if (times.lookingAt()) return sized(state, first, state.gone(times.group(), rest.substring(times.end())));
-            var bracket = BRACKETED_SIZE.matcher(rest);
-            if (bracket.lookingAt()
-                    && hasSize(bracket.group(1))
-                    && holder(rest.substring(bracket.end())).isPresent()) {
-                return sized(state, first, bracket.group(1) + " " + rest.substring(bracket.end()));
-            }
-        } else if (first.unit().dimension() == Dimension.MASS || first.unit().dimension() == Dimension.VOLUME) {
-            var holder = holder(rest.strip())
-                    .filter(h -> h.amount().unit() == Unit.TIN || h.amount().unit() == Unit.BLOCK);
-            if (holder.isPresent()) return sized(state, Amount.of(1, Unit.PIECE), text);
-        }
-        state.amount = first;
-        rest = rest.strip();
-        if (rest.startsWith("/")) {
-            var other = AmountReader.start(rest.substring(1));
-            if (other.isPresent()) {
-                state.also = other.get().amount();
-                rest = state.gone(
-                                rest.substring(0, 1 + other.get().end()),
-                                rest.substring(1 + other.get().end()))
-                        .strip();
-            }
-        }
-        return rest;
-    }
-
-    /** The text begins with a weight or volume. */
-    private static boolean hasSize(String text) {
-        return AmountReader.start(text)
-                .filter(s -> s.amount().unit().dimension() == Dimension.MASS
-                        || s.amount().unit().dimension() == Dimension.VOLUME)
-                .isPresent();
-    }
-
-    /** "tins ...": what the sizes are of. The end counts from the start of "1 ". */
-    private static Optional<AmountReader.Start> holder(String text) {
-        return AmountReader.start("1 " + text)
-                .filter(s -> s.amount().unit().dimension() == Dimension.COUNT
-                        && s.amount().unit() != Unit.PIECE);
-    }
-
-    /** "2 x 400 g tins": two tins of 400 g. */
-    private static String sized(State state, Amount count, String after) {
-        var found = AmountReader.start(after);
-        if (found.isEmpty()) {
-            // "2 x 99999999999 g": the count stands, the figure stays in the name and is doubted there.
-            state.amount = count;
-            return after;
-        }
-        var size = found.get();
-        var rest = state.gone(after.substring(0, size.end()), after.substring(size.end()))
-                .strip();
-        var holder = holder(rest);
-        state.size = size.amount();
-        state.amount = new Amount(
-                count.low(), count.high(), holder.map(h -> h.amount().unit()).orElse(Unit.PIECE), count.approximate());
-        return holder.map(h -> state.gone(rest.substring(0, h.end() - 2), rest.substring(h.end() - 2))
-                        .strip())
-                .orElse(rest);
-    }
-
-    private static String brackets(State state, String text) {
+    private static String brackets(LineState state, String text) {
         Matcher m = BRACKET.matcher(text);
         var rest = new StringBuilder();
         int from = 0;
         while (m.find()) {
             rest.append(text, from, m.start());
             from = m.end();
-            var inside = m.group(1).strip();
-            var start = AmountReader.start(inside)
-                    .filter(s ->
-                            inside.substring(s.end()).isBlank() && s.amount().unit() != Unit.PIECE);
-            if (start.isPresent() && state.also == null) {
-                state.also = start.get().amount();
-                state.gone.add(inside);
-            } else if (!inside.isEmpty()) state.notes.add(inside);
+            LineAmounts.bracket(state, m.group(1).strip());
         }
         rest.append(text, from, text.length());
         return SPACES.matcher(rest).replaceAll(" ").strip();
     }
 
-    private ReadLine item(String line, State state, String text) {
-        var rest = text;
+    private ReadLine item(String line, LineState state, String text) {
+        var rest = purpose(state, afterDescriptions(state, text));
         int comma = rest.indexOf(',');
         if (comma >= 0) {
             for (var part : rest.substring(comma + 1).split(",")) describe(state, part.strip());
@@ -274,11 +220,9 @@ public final class LineReader {
         var options = rest.toLowerCase(Locale.ROOT).contains(" or ") ? OR.split(rest) : new String[] {rest};
         if (options.length > 1) state.gone.add("or ".repeat(options.length - 1));
         for (int i = 1; i < options.length; i++) alternatives.add(options[i].strip());
-        var item = leadingForms(state, withoutOf(state, options[0]).strip());
-        var food = knowledge.foodNamed(item);
-        if (food.isEmpty() && !item.isEmpty() && knowledge.toolNamed(item).isEmpty()) {
-            state.unsure.add(new Doubt(Doubt.Kind.UNKNOWN_FOOD, item));
-        }
+        var item = leadingForms(
+                state, countedAs(state, withoutOf(state, options[0]).strip()));
+        var food = food(state, item);
         if (hasFigure(item) && FIGURE.matcher(item).find())
             state.unsure.add(new Doubt(Doubt.Kind.FIGURE_IN_NAME, item));
         if (item.isEmpty()) state.unsure.add(Doubt.of(Doubt.Kind.NO_FOOD));
@@ -296,8 +240,97 @@ public final class LineReader {
                 state.optional,
                 state.toTaste,
                 alternatives,
-                food.map(f -> f.id()).orElse(null),
+                food == null ? null : food.id(),
                 state.unsure);
+    }
+
+    private static String purpose(LineState state, String text) {
+        if (!text.contains(" for ") && !text.contains(" to ")) return text;
+        int comma = text.indexOf(',');
+        var m = PURPOSE.matcher(comma < 0 ? text : text.substring(0, comma));
+        if (!m.find()) return text;
+        state.notes.add(m.group().strip());
+        return (text.substring(0, m.start()) + text.substring(m.end())).strip();
+    }
+
+    /** "Skinless, boneless chicken thighs": what stands before the food is part of how it is. */
+    private String afterDescriptions(LineState state, String text) {
+        var rest = text;
+        for (int comma = rest.indexOf(','); comma > 0; comma = rest.indexOf(',')) {
+            if (!knowledge.isDescription(rest.substring(0, comma))) break;
+            state.form.add(rest.substring(0, comma).strip());
+            rest = rest.substring(comma + 1).strip();
+        }
+        return rest;
+    }
+
+    private static final Set<Unit> NAMED_LAST =
+            Set.of(Unit.parse("wedge"), Unit.parse("leaf"), Unit.parse("sprig"), Unit.SLICE, Unit.STALK);
+    private static final Pattern HEAD_OF = Pattern.compile(
+            "^(?:(?:whole|small|medium|large|big)\\s+)*(?:(?:piece|lump|chunk|bit)s?\\s+of|balls?(?:\\s+of)?)\\s+",
+            Pattern.CASE_INSENSITIVE);
+
+    /** "4 lemon wedges" are counted in wedges, "2 balls of mozzarella" in pieces. */
+    private String countedAs(LineState state, String item) {
+        var head = HEAD_OF.matcher(item);
+        if (head.lookingAt()) return state.gone(head.group(), item.substring(head.end()));
+        int last = item.lastIndexOf(' ');
+        if (last < 0) return item;
+        var unit = Unit.named(item.substring(last + 1)).filter(NAMED_LAST::contains);
+        if (unit.isEmpty() || knowledge.foodsIn(item).stream().anyMatch(f -> f.end() > last)) return item;
+        if (state.amount != null && state.amount.unit() == Unit.PIECE)
+            state.amount = new Amount(state.amount.low(), state.amount.high(), unit.get(), state.amount.approximate());
+        else state.form.add(item.substring(last + 1));
+        state.gone.add(item.substring(last + 1));
+        return item.substring(0, last).strip();
+    }
+
+    /** How food was kept makes another food of it where the table has one: frozen peas, tinned tomatoes. */
+    private static final List<String> KEPT =
+            List.of("frozen", "tinned", "canned", "dried", "cooked", "smoked", "pickled", "roasted");
+
+    /** Null, with a doubt, wherever it is not sure. */
+    private Food food(LineState state, String item) {
+        if (item.isEmpty()) return null;
+        var form = String.join(" ", state.form).toLowerCase(Locale.ROOT);
+        var where = state.amount == null
+                ? Optional.<String>empty()
+                : Optional.of(state.amount.unit().symbol());
+        if (where.filter("tin"::equals).isPresent()) form += " tinned";
+        for (var kept : KEPT) {
+            if (!form.contains(kept)) continue;
+            var other = knowledge
+                    .match(kept + " " + item, state.amount, form, region)
+                    .food();
+            if (other.isPresent()) return fitted(state, other.get());
+        }
+        var match = knowledge.match(item, state.amount, form, region);
+        if (match.food().isPresent()) return fitted(state, match.food().get());
+        if (match.why() != Match.Why.UNKNOWN || knowledge.toolNamed(item).isEmpty())
+            state.unsure.add(new Doubt(
+                    switch (match.why()) {
+                        case SAYS_MORE -> Doubt.Kind.OTHER_FOOD;
+                        case SEVERAL -> Doubt.Kind.WHICH_FOOD;
+                        default -> Doubt.Kind.UNKNOWN_FOOD;
+                    },
+                    item));
+        return null;
+    }
+
+    /** Butter comes in sticks of a quarter pound, celery in stalks; garlic in bulbs, broccoli in heads. */
+    private static Food fitted(LineState state, Food food) {
+        if (state.amount == null) return food;
+        var unit = state.amount.unit();
+        if (unit == STICK && food.group() != Group.FAT) counted(state, Unit.STALK);
+        if (unit == BULB && !food.id().equals("garlic") && !food.id().equals("fennel-bulb")) counted(state, Unit.PIECE);
+        return food;
+    }
+
+    private static final Unit STICK = Unit.parse("stick");
+    private static final Unit BULB = Unit.parse("bulb");
+
+    private static void counted(LineState state, Unit unit) {
+        state.amount = new Amount(state.amount.low(), state.amount.high(), unit, state.amount.approximate());
     }
 
     private static boolean hasFigure(String text) {
@@ -307,7 +340,7 @@ public final class LineReader {
         return false;
     }
 
-    private static void describe(State state, String part) {
+    private static void describe(LineState state, String part) {
         if (part.isEmpty()) return;
         boolean form = FORMS.contains(part.toLowerCase(Locale.ROOT))
                 || Word.of(part).stream().anyMatch(w -> FORMS.contains(w.stem()));
@@ -316,14 +349,15 @@ public final class LineReader {
     }
 
     /** "finely chopped dill" is dill in the form "finely chopped"; a name that includes the word ("dried dill") keeps it. */
-    private String leadingForms(State state, String item) {
+    private String leadingForms(LineState state, String item) {
         var named = knowledge.foodsIn(item);
         int nameStart = named.isEmpty() ? item.length() : named.getLast().start();
         var words = Word.of(item);
         int i = 0;
         while (i < words.size() - 1
                 && words.get(i).end() <= nameStart
-                && FORMS.contains(words.get(i).stem())) i++;
+                && FORMS.contains(words.get(i).stem())
+                && !KEPT.contains(words.get(i).stem())) i++;
         if (i == 0) return item;
         state.form.add(0, item.substring(0, words.get(i - 1).end()));
         return item.substring(words.get(i).start());

@@ -33,6 +33,11 @@ public record ReadLine(
         unsure = List.copyOf(unsure);
     }
 
+    /** The same, as a part of that line. */
+    ReadLine of(String whole) {
+        return new ReadLine(whole, amount, size, also, item, form, note, optional, toTaste, alternatives, food, unsure);
+    }
+
     public FoodLine toFoodLine(String id) {
         return new FoodLine(
                 id,

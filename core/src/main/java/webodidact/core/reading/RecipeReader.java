@@ -1,6 +1,7 @@
 package webodidact.core.reading;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -35,6 +36,7 @@ public final class RecipeReader {
     /**
      * Every line of the paste that is not blank is in exactly one of these.
      *
+     * @param title the line over it all that names no food and no amount, or ""
      * @param parts for each food line the heading it stood under, "For the sauce", or ""
      * @param headings lines taken as headings, as written
      * @param method lines that tell what to do
@@ -48,7 +50,8 @@ public final class RecipeReader {
             List<String> method,
             List<String> about,
             List<String> aside,
-            Optional<Yield> makes) {}
+            Optional<Yield> makes,
+            String title) {}
 
     public Recipe read(String text) {
         var read = new ArrayList<ReadLine>();
@@ -60,11 +63,20 @@ public final class RecipeReader {
         Optional<Yield> makes = Optional.empty();
         boolean inMethod = false;
         var part = "";
+        var title = "";
         for (var line : text.split("\\R")) {
             if (line.isBlank()) continue;
             var t = line.strip();
             var yield = MAKES.matcher(t);
-            if (METHOD.matcher(t).matches()) {
+            boolean first = title.isEmpty()
+                    && read.isEmpty()
+                    && headings.isEmpty()
+                    && about.isEmpty()
+                    && method.isEmpty()
+                    && aside.isEmpty();
+            if (first && text.strip().contains("\n") && isTitle(t)) {
+                title = t;
+            } else if (METHOD.matcher(t).matches()) {
                 inMethod = true;
                 headings.add(t);
             } else if (yield.matches()) {
@@ -81,8 +93,10 @@ public final class RecipeReader {
             } else if (inMethod || isSentence(t)) {
                 method.add(t);
             } else {
-                read.add(lines.read(line));
-                parts.add(part);
+                for (var food : lines.readAll(line)) {
+                    read.add(food);
+                    parts.add(part);
+                }
             }
         }
         return new Recipe(
@@ -92,7 +106,27 @@ public final class RecipeReader {
                 List.copyOf(method),
                 List.copyOf(about),
                 List.copyOf(aside),
-                makes);
+                makes,
+                title);
+    }
+
+    /** A few words over the page, of which no reader of lines is sure. */
+    private boolean isTitle(String line) {
+        if (line.split("\\s+").length > 12
+                || AmountReader.start(line).isPresent()
+                || MAKES.matcher(line).matches()
+                || METHOD.matcher(line).matches()
+                || ABOUT.matcher(line).matches()
+                || JUNK.matcher(line).matches()
+                || HEADING.matcher(line).matches()) return false;
+        return lines.readAll(line).stream().anyMatch(r -> r.food() == null || r.amount() == null && isTitled(line));
+    }
+
+    /** "Lemon Dill Yoghurt": every word of weight begins with a capital. */
+    private static boolean isTitled(String line) {
+        var words = line.split("\\s+");
+        return words.length > 2
+                && Arrays.stream(words).filter(w -> w.length() > 3).allMatch(w -> Character.isUpperCase(w.charAt(0)));
     }
 
     private boolean isFood(String line) {

@@ -124,8 +124,9 @@ class OperationsTest {
         var listed = after(Operations.list(FoodLine.of("f9", "capers", "capers", null), "c"));
         assertThat(listed.steps().get(2).usesLine("f9")).isTrue();
         assertThat(Operations.delist("f9").apply(listed)).isEqualTo(lesson);
-        var renamed =
-                after(Operations.rename("f1", "moonberry paste", null)).foods().getFirst();
+        var renamed = after(Operations.rename("f1", "moonberry paste", Knowledge.shipped()))
+                .foods()
+                .getFirst();
         assertThat(renamed.unsure()).containsExactly(new Doubt(Doubt.Kind.UNKNOWN_FOOD, "moonberry paste"));
         assertThat(after(Operations.toTaste("f1")).foods().getFirst().amount()).isNull();
     }

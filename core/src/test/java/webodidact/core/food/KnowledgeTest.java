@@ -151,8 +151,7 @@ class KnowledgeTest {
                         null),
                 new OwnFood("marsh-honey", List.of("honey"), null, null, null, null, null, null, null, null));
         var known = Knowledge.of(own);
-        assertThat(known.foodNamed("a pinch of samphire salt").orElseThrow().shelf())
-                .isEqualTo(Shelf.SPICE);
+        assertThat(known.foodNamed("fine samphire salt").orElseThrow().shelf()).isEqualTo(Shelf.SPICE);
         assertThat(known.food("yoghurt").orElseThrow().densityIn("")).contains(Ratio.parseDecimal("1.1"));
         assertThat(known.food("yoghurt").orElseThrow().allergens()).containsExactly(Allergen.MILK);
         assertThat(known.foodNamed("honey").orElseThrow().id())

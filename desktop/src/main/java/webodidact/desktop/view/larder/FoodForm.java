@@ -14,7 +14,6 @@ import webodidact.core.food.Diet;
 import webodidact.core.food.Food;
 import webodidact.core.food.OwnFood;
 import webodidact.core.food.Shelf;
-import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
 import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
@@ -207,7 +206,7 @@ final class FoodForm extends VBox {
                                         f -> f.but(d -> {
                                             d.food = free;
                                             d.unsure = f.unsure().stream()
-                                                    .filter(u -> u.kind() != Doubt.Kind.UNKNOWN_FOOD)
+                                                    .filter(u -> !u.kind().isOfFood())
                                                     .toList();
                                         }))));
     }

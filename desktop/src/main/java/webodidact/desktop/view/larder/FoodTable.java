@@ -32,6 +32,7 @@ import webodidact.core.list.GatherList;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.reading.AmountReader;
 import webodidact.core.reading.LineReader;
+import webodidact.core.reading.ReadLine;
 import webodidact.core.swap.DishLabels;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
@@ -101,7 +102,13 @@ final class FoodTable extends VBox {
 
     private void add() {
         if (add.getText().isBlank()) return;
-        var read = new LineReader(workspace.knowledge()).read(add.getText());
+        for (var read :
+                new LineReader(workspace.knowledge(), workspace.book().course().house()).readAll(add.getText()))
+            add(read);
+        add.clear();
+    }
+
+    private void add(ReadLine read) {
         var tool = read.food() == null ? workspace.knowledge().toolNamed(read.item()) : Optional.<Tool>empty();
         if (tool.isPresent()) {
             var line = ToolLine.of(
@@ -114,7 +121,6 @@ final class FoodTable extends VBox {
             workspace.editLesson(Words.of("edit.addFood", line.item()), Operations.list(line));
             workspace.foodProperty().set(line.id());
         }
-        add.clear();
     }
 
     /** What is typed is for the home shown; the line is kept at the recipe's own yield. */
@@ -296,8 +302,9 @@ final class FoodTable extends VBox {
 
     private void rename(FoodLine line, String text) {
         if (text.isBlank()) throw new IllegalArgumentException(Words.of("larder.nameEmpty"));
-        var food = workspace.knowledge().foodNamed(text).map(f -> f.id()).orElse(null);
-        workspace.editLesson(Words.of("edit.rename", line.item()), Operations.rename(line.id(), text.strip(), food));
+        workspace.editLesson(
+                Words.of("edit.rename", line.item()),
+                Operations.rename(line.id(), text.strip(), workspace.knowledge()));
     }
 
     private void choose() {

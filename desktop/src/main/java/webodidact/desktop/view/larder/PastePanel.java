@@ -55,6 +55,7 @@ final class PastePanel extends VBox {
         long unsure = recipe.lines().stream().filter(l -> !l.unsure().isEmpty()).count();
         add.setText(Words.count("paste.add", recipe.lines().size()));
         add.setDisable(recipe.lines().isEmpty());
+        if (!recipe.title().isEmpty()) set("paste.name", List.of(recipe.title()));
         set("paste.about", recipe.about());
         set("paste.method", recipe.method());
         set("paste.aside", recipe.aside());

@@ -13,6 +13,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import webodidact.core.edit.Operations;
 import webodidact.core.food.Allergen;
 import webodidact.core.homes.Coverage;
 import webodidact.core.lesson.FoodLine;
@@ -72,6 +73,7 @@ final class SwapPanel extends VBox {
                                                 .orElse(""),
                                 "title"));
         for (var doubt : line.unsure()) getChildren().add(Nodes.wrapped("▲ " + doubt.text(), "finding", "look"));
+        candidates(line);
         var offers = outcome.answers().offers(line);
         if (line.food() != null) job(outcome.lesson(), line, offers);
         label(outcome, line);
@@ -94,6 +96,31 @@ final class SwapPanel extends VBox {
                         "food-form-open",
                         Words.of("swap.changeFood")));
         homes(outcome, line);
+    }
+
+    /** The foods it may mean, each a button: nothing is taken that was not said. */
+    private void candidates(FoodLine line) {
+        if (line.food() != null
+                || line.unsure().stream().noneMatch(d -> d.kind().isOfFood())) return;
+        var nearest = workspace.knowledge().nearest(line.item(), 5);
+        if (nearest.isEmpty()) return;
+        var buttons = Nodes.styled(new FlowPane(6, 6), "candidates");
+        for (var food : nearest) {
+            var contains = food.contains();
+            buttons.getChildren()
+                    .add(Nodes.named(
+                            Nodes.button(
+                                    contains.isEmpty()
+                                            ? food.name()
+                                            : Words.of("swap.candidate", food.name(), contains),
+                                    () -> workspace.editLesson(
+                                            Words.of("edit.means", line.item(), food.name()),
+                                            Operations.means(line.id(), food.id())),
+                                    "small"),
+                            "means-" + food.id(),
+                            Words.of("swap.means", line.item(), food.name())));
+        }
+        getChildren().addAll(Nodes.wrapped(Words.of("swap.which"), "soft"), buttons);
     }
 
     private void job(Lesson lesson, FoodLine line, List<Offer> offers) {
