@@ -14,7 +14,7 @@ import picocli.CommandLine.Command;
 import webodidact.core.check.Unworked;
 import webodidact.formats.course.DiskWords;
 
-/** {@code webodidact read|convert|check|clock|homes}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
+/** {@code webodidact read|convert|check|clock|homes|swap}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
 @Command(name = "webodidact", mixinStandardHelpOptions = true)
 public final class Terminal {
     /** What bad input ends with. */
@@ -30,6 +30,7 @@ public final class Terminal {
         COMMANDS.put("check", CheckCommand::new);
         COMMANDS.put("clock", ClockCommand::new);
         COMMANDS.put("homes", HomesCommand::new);
+        COMMANDS.put("swap", SwapCommand::new);
         COMMANDS.put("warm-up", WarmUpCommand::new);
     }
 

@@ -98,7 +98,9 @@ public final class Knowledge {
         if (scans.size() > 5000) scans.clear();
         var words = Word.of(text);
         var foodsHere = foodNames.find(words);
-        var toolsHere = toolNames.find(words);
+        var toolsHere = toolNames.find(words).stream()
+                .filter(f -> !tools.get(f.id()).fitted())
+                .toList();
         var scan = new Scan(foodsHere, toolsHere, Actions.shipped().in(text, foodsHere, toolsHere));
         scans.put(text, scan);
         return scan;
@@ -182,6 +184,7 @@ public final class Knowledge {
                             TableFile.list(c[2]),
                             c[3].isEmpty() ? Hazard.NONE : Hazard.valueOf(c[3].toUpperCase(Locale.ROOT)),
                             c[4].equals("yes"),
+                            c[4].equals("fitted"),
                             instead));
         }
         return new Knowledge(Collections.unmodifiableMap(foods), Collections.unmodifiableMap(tools));

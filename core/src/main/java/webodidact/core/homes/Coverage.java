@@ -32,7 +32,8 @@ public record Coverage(List<Home> homes) {
         var food = knowledge.food(line.cooked());
         if (food.isEmpty())
             return new Coverage(households.stream()
-                    .map(h -> new Home(h.alias(), h.allergies().isEmpty() ? Stand.HAS : Stand.CHECKS, ""))
+                    .map(h -> new Home(
+                            h.alias(), h.allergies().isEmpty() && h.diets().isEmpty() ? Stand.HAS : Stand.CHECKS, ""))
                     .toList());
         var offers = new Swaps(knowledge, course).offers(lesson, line, households);
         return new Coverage(households.stream()
@@ -48,7 +49,7 @@ public record Coverage(List<Home> homes) {
         if (Swaps.canUse(home, food))
             return new Home(home.alias(), Swaps.mustCheck(home, food) ? Stand.CHECKS : Stand.HAS, "");
         return offers.stream()
-                .filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food()))
+                .filter(o -> o.helps(home, knowledge))
                 .findFirst()
                 .map(Offer::title)
                 .map(with -> new Home(home.alias(), Stand.SWAPS, with))

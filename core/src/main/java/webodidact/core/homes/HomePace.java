@@ -174,7 +174,7 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
                 var food = knowledge.food(line.cooked());
                 if (food.isEmpty() || Swaps.canUse(home, food.get())) continue;
                 var offer = offers.get(i).stream()
-                        .filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food()))
+                        .filter(o -> o.helps(home, knowledge))
                         .findFirst();
                 if (offer.isEmpty()) continue;
                 note(Words.OURS.say("instead", offer.get().title(), line.item()));

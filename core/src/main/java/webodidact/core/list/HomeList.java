@@ -2,7 +2,6 @@ package webodidact.core.list;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Dimension;
@@ -13,6 +12,7 @@ import webodidact.core.amount.Unit;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
+import webodidact.core.food.Tool;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
@@ -21,6 +21,7 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.swap.CookedAmount;
+import webodidact.core.swap.InUse;
 import webodidact.core.swap.Offer;
 import webodidact.core.swap.Swaps;
 import webodidact.core.time.Clock;
@@ -50,15 +51,15 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
             if (food != null && food.shelf() == Shelf.TAP) continue;
-            entries.add(entry(lesson, home, all, line, food, swaps, knowledge, course));
+            entries.addAll(entries(lesson, home, all, line, food, swaps, knowledge, course));
         }
         var tools = lesson.tools().stream()
-                .map(t -> (t.count() > 1 ? t.count() + " × " : "") + toolName(t, home, knowledge))
+                .map(t -> (t.count() > 1 ? t.count() + " × " : "") + toolName(lesson, t, home, knowledge))
                 .toList();
         return new HomeList(home.alias(), List.copyOf(entries), tools);
     }
 
-    private static Entry entry(
+    private static List<Entry> entries(
             Lesson lesson,
             Household home,
             List<Household> all,
@@ -68,28 +69,70 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
             Knowledge knowledge,
             Course course) {
         var agreed = knowledge.food(home.agreedFor(lesson.id(), line.id())).filter(f -> Swaps.canUse(home, f));
-        if (agreed.isPresent())
-            return entry(
-                    lesson,
-                    home,
-                    line,
-                    agreed.get(),
-                    CookedAmount.of(line, line.amount(), agreed.get().id(), knowledge),
-                    Stand.AGREED,
-                    course);
         var amount = CookedAmount.of(line, line.amount(), knowledge);
-        if (food == null)
-            return entry(
-                    lesson, home, line, null, amount, home.allergies().isEmpty() ? Stand.HAS : Stand.LABEL, course);
+        if (agreed.isPresent()) return agreed(lesson, home, all, line, agreed.get(), swaps, knowledge, course);
+        if (food == null) {
+            boolean nothingToFear = home.allergies().isEmpty() && home.diets().isEmpty();
+            return List.of(entry(lesson, home, line, null, amount, nothingToFear ? Stand.HAS : Stand.LABEL, course));
+        }
         if (Swaps.canUse(home, food))
-            return entry(
-                    lesson, home, line, food, amount, Swaps.mustCheck(home, food) ? Stand.LABEL : Stand.HAS, course);
-        Optional<Offer> offer = swaps.offers(lesson, line, all).stream()
-                .filter(o -> !o.isLeaveOut() && !o.isRefused() && Swaps.canUse(home, o.food()))
-                .findFirst();
-        return offer.map(o -> entry(lesson, home, line, o.food(), o.exact(), Stand.OFFERED, course))
-                .orElseGet(() ->
-                        entry(lesson, home, line, food, amount, line.optional() ? Stand.OFFERED : Stand.STOPS, course));
+            return List.of(entry(
+                    lesson, home, line, food, amount, Swaps.mustCheck(home, food) ? Stand.LABEL : Stand.HAS, course));
+        return swaps.offers(lesson, line, all).stream()
+                .filter(o -> o.helps(home, knowledge))
+                .findFirst()
+                .map(o -> offered(lesson, home, line, o, Stand.OFFERED, knowledge, course))
+                .orElseGet(() -> List.of(entry(
+                        lesson, home, line, food, amount, line.optional() ? Stand.OFFERED : Stand.STOPS, course)));
+    }
+
+    private static List<Entry> agreed(
+            Lesson lesson,
+            Household home,
+            List<Household> all,
+            FoodLine line,
+            Food agreed,
+            Swaps swaps,
+            Knowledge knowledge,
+            Course course) {
+        return swaps.offers(lesson, line.but(d -> d.chosen = null), all).stream()
+                .filter(o -> agreed.equals(o.food()))
+                .findFirst()
+                .map(o -> offered(lesson, home, line, o, Stand.AGREED, knowledge, course))
+                .orElseGet(() -> List.of(entry(
+                        lesson,
+                        home,
+                        line,
+                        agreed,
+                        CookedAmount.of(line, line.amount(), agreed.id(), knowledge),
+                        Stand.AGREED,
+                        course)));
+    }
+
+    /** The stand-in, and a line for all that it needs besides: without the baking powder, plain flour does not rise. */
+    private static List<Entry> offered(
+            Lesson lesson,
+            Household home,
+            FoodLine line,
+            Offer offer,
+            Stand stand,
+            Knowledge knowledge,
+            Course course) {
+        var entries = new ArrayList<Entry>();
+        entries.add(entry(lesson, home, line, offer.food(), offer.exact(), stand, course));
+        for (var need : offer.added()) {
+            var food = knowledge.food(need.cooked()).orElse(null);
+            if (food != null && food.shelf() == Shelf.TAP) continue;
+            var also = entry(lesson, home, need, food, need.amount(), stand, course);
+            entries.add(new Entry(
+                    line.id(),
+                    also.take(),
+                    also.item(),
+                    Words.OURS.say("goesWith", offer.food().name()),
+                    stand,
+                    ""));
+        }
+        return List.copyOf(entries);
     }
 
     private static Entry entry(
@@ -165,14 +208,23 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
         return cups.low().isLessThan(Ratio.of(1, 4)) ? cups.in(Unit.TBSP, system) : cups;
     }
 
-    private static String toolName(ToolLine line, Household home, Knowledge knowledge) {
+    private static String toolName(Lesson lesson, ToolLine line, Household home, Knowledge knowledge) {
         if (line.tool() == null || !home.missingTools().contains(line.tool())) return line.name();
         return knowledge.tool(line.tool()).stream()
                 .flatMap(t -> t.instead().stream())
-                .filter(i -> !home.missingTools().contains(i.tool()))
+                .filter(i -> !home.missingTools().contains(i.tool()) && stands(i, line, lesson))
                 .findFirst()
                 .map(i -> Words.OURS.say(
                         "instead", knowledge.tool(i.tool()).map(t -> t.name()).orElse(i.tool()), line.name()))
                 .orElse(Words.OURS.say("missing", line.name()));
+    }
+
+    /** Scissors stand in for a knife where herbs are cut, not where an onion is diced. */
+    private static boolean stands(Tool.Instead instead, ToolLine line, Lesson lesson) {
+        return lesson.steps().stream()
+                .filter(s -> s.tools().contains(line.tool()))
+                .noneMatch(s -> instead.cannot().stream()
+                        .flatMap(c -> c.verbs().stream())
+                        .anyMatch(v -> InUse.says(s.title() + ". " + s.doing() + " " + s.say(), v)));
     }
 }

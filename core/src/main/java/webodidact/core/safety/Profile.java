@@ -14,14 +14,17 @@ public enum Profile {
     UK(75, 75, 63, 75, 5, 63, false, EnumSet.complementOf(EnumSet.of(Allergen.WHEAT))),
     /** Regulation (EU) 1169/2011, annex II, for allergens; temperatures as in common national guides to Regulation (EC) 852/2004. */
     EU(75, 70, 63, 70, 5, 63, false, EnumSet.complementOf(EnumSet.of(Allergen.WHEAT))),
-    /** FDA Food Code 2022, 3-401.11 and 3-501.16: poultry 165 °F, ground meat 155 °F, fish and whole cuts 145 °F; 41 °F and 135 °F. */
+    /**
+     * Advice for homes, not for trade: USDA Food Safety and Inspection Service, safe minimum internal temperature chart (poultry 165 °F,
+     * ground meat and egg dishes 160 °F, fish and whole cuts 145 °F with a rest of 3 min), fridge 40 °F, hot holding 140 °F.
+     */
     US(
             165,
-            155,
+            160,
             145,
             145,
-            41,
-            135,
+            40,
+            140,
             true,
             EnumSet.of(
                     Allergen.WHEAT,

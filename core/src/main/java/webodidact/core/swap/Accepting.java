@@ -88,9 +88,7 @@ public final class Accepting {
         if (line.chosen() == null) return lesson;
         var food = knowledge.food(line.food()).orElseThrow();
         var standIn = knowledge.food(line.chosen()).orElseThrow();
-        int seconds = Swaps.rules().getOrDefault(food.id(), List.of()).stream()
-                .filter(r -> r.standIn().equals(standIn.id()))
-                .findFirst()
+        int seconds = RuleTable.between(food.id(), standIn.id())
                 .map(SwapRule::seconds)
                 .orElse(0);
         var gone = lesson;

@@ -15,7 +15,9 @@ public enum Context {
     BOILED,
     STEAMED,
     TOASTED,
-    MELTED;
+    MELTED,
+    /** By a heat that no word tells. */
+    HEATED;
 
     /** Words of the substitution table; one that is not here fits anywhere. */
     private static final Map<String, Set<Context>> WORDS = Map.ofEntries(
@@ -55,11 +57,29 @@ public enum Context {
             Map.entry("cooked from the start", EnumSet.complementOf(EnumSet.of(COLD))),
             Map.entry("warmed", EnumSet.complementOf(EnumSet.of(COLD))),
             Map.entry("liquid", EnumSet.complementOf(EnumSet.of(COLD))),
+            Map.entry("sponge", EnumSet.of(BAKED)),
+            Map.entry("creamed", EnumSet.of(BAKED)),
+            Map.entry("poached", EnumSet.of(BOILED)),
+            Map.entry("deep-fried", EnumSet.of(FRIED)),
+            Map.entry("caramelised", EnumSet.of(FRIED)),
+            Map.entry("browned", EnumSet.of(FRIED, MELTED)),
             Map.entry("sauce", EnumSet.of(BOILED, FRIED, BAKED)),
             Map.entry("in a sauce", EnumSet.of(BOILED, FRIED)));
 
-    private static final Set<String> ANYWHERE =
-            Set.of("any", "added at the end", "stirred in", "filling", "dusted", "pieces", "blitzed", "in soup");
+    private static final Set<String> ANYWHERE = Set.of(
+            "any",
+            "custard",
+            "setting",
+            "marinade",
+            "meringue",
+            "pesto",
+            "added at the end",
+            "stirred in",
+            "filling",
+            "dusted",
+            "pieces",
+            "blitzed",
+            "in soup");
 
     public String title() {
         return Words.OURS.title(this);

@@ -1,11 +1,13 @@
 package webodidact.core.swap;
 
-import java.util.List;
+import java.util.Optional;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
+import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Unit;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
+import webodidact.core.food.Weighing;
 import webodidact.core.lesson.FoodLine;
 
 /** How much of the food that is really cooked with an amount of the recipe means. */
@@ -24,12 +26,27 @@ public final class CookedAmount {
     /** The amount of {@code standIn} that stands in for an amount of the line; unchanged if the table has no such rule. */
     public static Amount of(FoodLine line, Amount amount, String standIn, Knowledge knowledge) {
         if (line.food() == null) return amount;
-        return Swaps.rules().getOrDefault(line.food(), List.of()).stream()
-                .filter(r -> r.standIn().equals(standIn))
-                .findFirst()
-                .map(r -> weighed(line, amount, knowledge.food(line.food()).orElse(null))
-                        .times(r.ratio()))
+        return RuleTable.between(line.food(), standIn)
+                .flatMap(r -> of(
+                        r.howMuch(), line, amount, knowledge.food(line.food()).orElse(null)))
                 .orElse(amount);
+    }
+
+    /** Empty where no density or piece weight stands between the two measures. */
+    static Optional<Amount> of(SwapRule.HowMuch much, FoodLine line, Amount amount, Food food) {
+        if (much.of() != null) {
+            var share = Weighing.in(
+                    amount, much.per().unit(), food, line.form(), MeasureSystem.METRIC, MeasureSystem.METRIC);
+            return share.map(a -> new Amount(
+                    much.of().low().times(a.low()).dividedBy(much.per().low()),
+                    much.of().low().times(a.high()).dividedBy(much.per().low()),
+                    much.of().unit(),
+                    false));
+        }
+        if (!much.byVolume()) return Optional.of(weighed(line, amount, food).times(much.parts()));
+        if (amount.unit().dimension() == Dimension.VOLUME) return Optional.of(amount.times(much.parts()));
+        return Weighing.in(amount, Unit.TBSP, food, line.form(), MeasureSystem.METRIC, MeasureSystem.METRIC)
+                .map(a -> a.times(much.parts()));
     }
 
     /** Counted things become grams: half an aubergine is no measure for courgettes. */

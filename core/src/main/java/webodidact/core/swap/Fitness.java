@@ -2,45 +2,34 @@ package webodidact.core.swap;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /**
- * How well a rule of the table fits where the food is used.
+ * How well a rule of the table fits where the food is used. Only a food that has another job there is refused; a use that nobody wrote the
+ * rule for is to be tried first.
  *
- * @param rank 2 for every use, 1 for some or while no step uses it, 0 for none
- * @param reason why it does not fit, or where it does not, or ""
+ * @param rank 4 for the very job the words show, 3 for every use, 2 for some or while no step uses it, 1 for none, 0 where it does
+ *     another job
+ * @param reason why it does not fit, or where it has to be tried, or ""
  */
 record Fitness(int rank, String reason) {
-    /** Jobs that show in a verb; without the verb the food has another job there. */
-    private static final Map<String, List<String>> SHOWN_BY = Map.of(
-            "glaze",
-            List.of("brush", "glaze"),
-            "coating",
-            List.of("coat", "crumb", "dip"),
-            "setting",
-            List.of("set", "chill"),
-            "thickening",
-            List.of("thicken", "simmer", "boil", "stir"));
-
-    static Fitness of(SwapRule rule, InUse use) {
-        if (use.steps().isEmpty() && !use.stated()) return new Fitness(1, "");
-        var verbs = SHOWN_BY.get(rule.job());
-        if (verbs != null && use.firstSaying(verbs) == 0)
-            return new Fitness(0, Words.OURS.say("notItsJob", rule.job()));
-        var otherJob = jobShown(rule, use);
-        if (otherJob != null)
-            return new Fitness(
-                    0, Words.OURS.say("otherJob", use.firstSaying(SHOWN_BY.get(otherJob)), otherJob, rule.job()));
-        if (rule.contexts().isEmpty() || rule.contexts().containsAll(use.contexts())) return new Fitness(2, "");
-        var missing = EnumSet.copyOf(use.contexts());
-        missing.removeAll(rule.contexts());
+    static Fitness of(SwapRule rule, List<SwapRule> rulesOfFood, InUse use) {
+        if (use.steps().isEmpty() && !use.stated()) return new Fitness(2, "");
+        if (!use.stated()) {
+            if (Jobs.isMissed(rule, use)) return new Fitness(0, Words.OURS.say("notItsJob", rule.job()));
+            var other = Jobs.other(rule, rulesOfFood, use);
+            if (!other.isEmpty())
+                return new Fitness(0, Words.OURS.say("otherJob", Jobs.step(other, use), other, rule.job()));
+        }
+        var missing = missing(rule.contexts(), use.contexts());
+        boolean shown = Jobs.shows(rule, use);
+        if (missing.isEmpty() || shown) return new Fitness(shown && missing.isEmpty() ? 4 : 3, "");
         if (missing.size() < use.contexts().size())
-            return new Fitness(1, Words.OURS.say("testIt", rule.context(), words(missing)));
+            return new Fitness(2, Words.OURS.say("testIt", rule.context(), words(missing)));
         if (use.stated() || use.steps().isEmpty())
-            return new Fitness(0, Words.OURS.say("elsewhere", rule.context(), words(use.contexts())));
+            return new Fitness(1, Words.OURS.say("elsewhere", rule.context(), words(use.contexts())));
         return new Fitness(
-                0,
+                1,
                 Words.OURS.say(
                         "elsewhere.step",
                         rule.context(),
@@ -48,18 +37,25 @@ record Fitness(int rank, String reason) {
                         use.steps().getFirst()));
     }
 
-    /** Another job of the same food that only its verb can mean, as brushing means a glaze. */
-    private static String jobShown(SwapRule rule, InUse use) {
-        for (var job : List.of("glaze", "coating")) {
-            boolean has = Swaps.rules().getOrDefault(rule.food(), List.of()).stream()
-                    .anyMatch(r -> r.job().equals(job));
-            boolean only = use.steps().stream()
-                    .allMatch(n -> use.later().stream()
-                            .filter(l -> l.number() == n)
-                            .anyMatch(l -> SHOWN_BY.get(job).stream().anyMatch(v -> InUse.says(l.text(), v))));
-            if (has && !job.equals(rule.job()) && only) return job;
+    boolean isRefused() {
+        return rank == 0;
+    }
+
+    /** It has not been tried for this use. */
+    boolean isToBeTried() {
+        return rank > 0 && !reason.isEmpty();
+    }
+
+    /** Contexts of the use that the rule does not speak of; food that is just "cooked" is met by any heat. */
+    private static Set<Context> missing(Set<Context> rule, Set<Context> use) {
+        if (rule.isEmpty()) return Set.of();
+        var missing = EnumSet.noneOf(Context.class);
+        for (var context : use) {
+            boolean met = rule.contains(context)
+                    || context == Context.HEATED && rule.stream().anyMatch(Context::isHeated);
+            if (!met) missing.add(context);
         }
-        return null;
+        return missing;
     }
 
     private static String words(Set<Context> contexts) {

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import webodidact.core.food.Action;
 import webodidact.core.food.Actions;
+import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
@@ -134,17 +135,13 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         }
     }
 
+    /** The verbs decide; a hot place without one only says that it is heated. */
     private static void add(Step step, Set<Context> contexts) {
-        if (!step.place().isHot()) return;
         var found = EnumSet.noneOf(Context.class);
-        for (var word : Word.of(text(step))) {
-            Actions.shipped()
-                    .named(word.stem())
-                    .flatMap(a -> Context.named(a.treated()))
-                    .ifPresent(found::add);
-        }
+        for (var deed : Knowledge.shipped().actionsIn(text(step)))
+            Context.named(deed.action().treated()).ifPresent(found::add);
         if (step.place() == Place.OVEN) found.add(Context.BAKED);
-        if (found.isEmpty()) found.add(Context.BOILED);
+        if (found.isEmpty() && step.place().isHot()) found.add(Context.HEATED);
         contexts.addAll(found);
     }
 

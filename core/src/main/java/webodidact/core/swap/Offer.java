@@ -5,7 +5,9 @@ import java.util.Set;
 import webodidact.core.amount.Amount;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Food;
+import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Household;
 
 /**
  * A stand-in for one food line, worked out for the amounts and steps of this lesson.
@@ -19,7 +21,8 @@ import webodidact.core.lesson.FoodLine;
  * @param allergensAdded declared by the stand-in and not by the food
  * @param covers aliases of the homes that cannot use the food and can use this
  * @param announceBy number of the step before which homes must know; 0 where the gather list must say it
- * @param refused why it is not offered to everybody, or ""
+ * @param refused why it is not offered at all, or ""
+ * @param toBeTried nobody wrote the rule for this use
  */
 public record Offer(
         SwapRule rule,
@@ -34,9 +37,22 @@ public record Offer(
         Set<Allergen> allergensRemoved,
         List<String> covers,
         int announceBy,
-        String refused) {
+        String refused,
+        boolean toBeTried) {
     public boolean isLeaveOut() {
         return food == null;
+    }
+
+    /** Whether that home may use it with all that it needs besides. */
+    public boolean helps(Household home, Knowledge knowledge) {
+        return !isLeaveOut()
+                && !isRefused()
+                && Swaps.canUse(home, food)
+                && added.stream()
+                        .allMatch(n -> knowledge
+                                .food(n.cooked())
+                                .map(f -> Swaps.canUse(home, f))
+                                .orElse(true));
     }
 
     public boolean isRefused() {
@@ -44,7 +60,7 @@ public record Offer(
     }
 
     public String title() {
-        return food == null ? Words.OURS.say("leaveOut") : food.name();
+        return food != null ? food.name() : Words.OURS.say(isRefused() ? "nothing" : "leaveOut");
     }
 
     /** Seconds more on air; negative for less. */

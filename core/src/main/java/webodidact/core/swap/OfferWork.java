@@ -59,18 +59,21 @@ final class OfferWork {
         before = DishLabels.of(lesson.withFood(line.id(), f -> f.but(d -> d.chosen = null)), knowledge);
     }
 
-    Offer offer(SwapRule rule) {
+    Offer offer(SwapRule rule, Fitness fitness) {
         var standIn = knowledge.food(rule.standIn()).orElseThrow();
-        var added = minus(standIn.allergens(), food.allergens());
-        var removed = minus(food.allergens(), standIn.allergens());
-        var covers = homes.stream()
-                .filter(h -> !Swaps.canUse(h, food) && Swaps.canUse(h, standIn))
-                .map(Household::alias)
-                .toList();
         var exact = line.amount() == null
                 ? null
-                : CookedAmount.weighed(line, line.amount(), food).times(rule.ratio());
+                : CookedAmount.of(rule.howMuch(), line, line.amount(), food).orElse(null);
         var needs = needs(rule);
+        // What it needs besides counts as much as the stand-in itself.
+        var contains = EnumSet.noneOf(Allergen.class);
+        contains.addAll(standIn.allergens());
+        needs.forEach(n -> knowledge.food(n.cooked()).ifPresent(f -> contains.addAll(f.allergens())));
+        var added = minus(contains, food.allergens());
+        var covers = homes.stream()
+                .filter(h -> !Swaps.canUse(h, food) && canUse(h, standIn, needs))
+                .map(Household::alias)
+                .toList();
         return new Offer(
                 rule,
                 standIn,
@@ -78,13 +81,42 @@ final class OfferWork {
                 exact,
                 needs,
                 String.join(" + ", needs.stream().map(this::needText).toList()),
-                knockOns(rule, standIn, exact),
+                knockOns(rule, fitness, standIn, exact, needs, added),
                 missingTools(rule),
                 added,
-                removed,
+                minus(food.allergens(), contains),
                 covers,
                 announceBy(standIn),
-                refusal(rule, standIn, added));
+                refusal(fitness, standIn),
+                fitness.isToBeTried());
+    }
+
+    private boolean canUse(Household home, Food standIn, List<FoodLine> needs) {
+        return Swaps.canUse(home, standIn)
+                && needs.stream()
+                        .allMatch(n -> knowledge
+                                .food(n.cooked())
+                                .map(f -> Swaps.canUse(home, f))
+                                .orElse(true));
+    }
+
+    /** That nothing does its job here, and why. */
+    Offer nothing(SwapRule rule) {
+        return new Offer(
+                rule,
+                null,
+                "",
+                null,
+                List.of(),
+                "",
+                List.of(),
+                List.of(),
+                Set.of(),
+                Set.of(),
+                List.of(),
+                firstUse(),
+                rule.change(),
+                false);
     }
 
     Offer leftOut() {
@@ -107,7 +139,8 @@ final class OfferWork {
                 food.allergens(),
                 List.of(),
                 firstUse(),
-                "");
+                "",
+                false);
     }
 
     private int firstUse() {
@@ -152,7 +185,11 @@ final class OfferWork {
         var need = rule.need();
         if (need == null) return List.of();
         var share = share(need.per());
-        var id = knowledge.foodNamed(need.item()).map(Food::id).orElse(null);
+        var id = knowledge
+                .match(need.item(), need.amount(), "", course.house())
+                .food()
+                .map(Food::id)
+                .orElse(null);
         var extra = FoodLine.of(
                 lesson.newFoodId(),
                 need.item(),
@@ -165,28 +202,42 @@ final class OfferWork {
         return need.amount() == null ? Words.OURS.say("some", need.item()) : shown(need.amount()) + " " + need.item();
     }
 
-    private List<KnockOn> knockOns(SwapRule rule, Food standIn, Amount exact) {
+    private List<KnockOn> knockOns(
+            SwapRule rule, Fitness fitness, Food standIn, Amount exact, List<FoodLine> needs, Set<Allergen> added) {
         var all = new ArrayList<KnockOn>();
         add(all, KnockOn.Kind.CHANGE, rule.change());
-        var fitness = Fitness.of(rule, use);
-        if (fitness.rank() == 1) add(all, KnockOn.Kind.CHANGE, fitness.reason());
+        if (fitness.isToBeTried()) add(all, KnockOn.Kind.CHANGE, fitness.reason());
+        notFor(added, all);
         salt(standIn, exact, all);
         time(rule, standIn, all);
         tools(rule, all);
         wording(standIn, all);
-        diets(
-                DishLabels.of(
-                        lesson.withFood(
-                                line.id(),
-                                f -> f.but(d -> {
-                                    d.chosen = standIn.id();
-                                    d.labelSays = null;
-                                })),
-                        knowledge),
-                all);
+        var after = lesson.withFood(
+                line.id(),
+                f -> f.but(d -> {
+                    d.chosen = standIn.id();
+                    d.labelSays = null;
+                }));
+        diets(DishLabels.of(with(after, needs), knowledge), all);
         safety(standIn, all);
         breaks(standIn, all);
         return List.copyOf(all);
+    }
+
+    private static Lesson with(Lesson lesson, List<FoodLine> needs) {
+        if (needs.isEmpty()) return lesson;
+        var all = new ArrayList<>(lesson.foods());
+        all.addAll(needs);
+        return lesson.withFoods(all);
+    }
+
+    /** What one home must not have is no reason to keep it from the others, but they are told apart. */
+    private void notFor(Set<Allergen> added, List<KnockOn> all) {
+        for (var allergen : added) {
+            long hurt =
+                    homes.stream().filter(h -> h.allergies().contains(allergen)).count();
+            if (hurt > 0) add(all, KnockOn.Kind.SAFETY, Words.OURS.say("notFor", hurt, allergen.title()));
+        }
     }
 
     private static void add(List<KnockOn> all, KnockOn.Kind kind, String text) {
@@ -244,16 +295,13 @@ final class OfferWork {
                     Words.OURS.say("tool", knowledge.tool(id).orElseThrow().name()));
     }
 
-    /** Tools that the table's own words imply and neither the kit list nor the steps have. */
+    /** Tools of the rule that neither the kit list nor the steps have. */
     private List<String> missingTools(SwapRule rule) {
+        if (rule.tools().isEmpty()) return List.of();
         var there = new HashSet<>(lesson.tools().stream().map(ToolLine::tool).toList());
         // What the steps already do to the food, they have the tool for.
         use.later().forEach(l -> knowledge.toolsImpliedBy(l.text()).forEach(f -> there.add(f.id())));
-        return knowledge.toolsImpliedBy(rule.change() + " " + rule.words()).stream()
-                .map(f -> f.id())
-                .distinct()
-                .filter(id -> !there.contains(id))
-                .toList();
+        return rule.tools().stream().filter(id -> !there.contains(id)).toList();
     }
 
     private void wording(Food standIn, List<KnockOn> all) {
@@ -316,7 +364,8 @@ final class OfferWork {
         }
     }
 
-    private String refusal(SwapRule rule, Food standIn, Set<Allergen> added) {
+    /** Only what hurts and what does another job is refused; all else is for the instructor to try. */
+    private String refusal(Fitness fitness, Food standIn) {
         boolean heated =
                 use.contexts().stream().anyMatch(c -> c.isHeated() && c != Context.MELTED && c != Context.TOASTED);
         if (standIn.risk().soilsHands()
@@ -325,14 +374,7 @@ final class OfferWork {
                 && !use.contexts().isEmpty()) {
             return Words.OURS.say(firstUse() == 0 ? "uncooked" : "uncooked.step", firstUse());
         }
-        var fitness = Fitness.of(rule, use);
-        if (fitness.rank() == 0) return fitness.reason();
-        for (var allergen : added) {
-            long hurt =
-                    homes.stream().filter(h -> h.allergies().contains(allergen)).count();
-            if (hurt > 0) return Words.OURS.say("allergy", hurt, allergen.title());
-        }
-        return "";
+        return fitness.isRefused() ? fitness.reason() : "";
     }
 
     /** Exact price of what this lesson needs of it, in the smallest coin; dear where nobody knows. */

@@ -2,11 +2,11 @@ package webodidact.core.swap;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import webodidact.core.amount.Ratio;
 import webodidact.core.food.Diet;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
@@ -14,13 +14,11 @@ import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
-import webodidact.core.table.TableFile;
 
 /** Works out which stand-ins a food line has, for its job where this lesson uses it. */
 public final class Swaps {
-    private static final class Holder {
-        private static final Map<String, List<SwapRule>> RULES = read();
-    }
+    /** Usable offers enough: behind them no family is asked. */
+    private static final int ENOUGH = 4;
 
     private final Knowledge knowledge;
     private final Course course;
@@ -32,40 +30,70 @@ public final class Swaps {
 
     /** All rules of the shipped table, by food. */
     public static Map<String, List<SwapRule>> rules() {
-        return Holder.RULES;
+        return RuleTable.all();
     }
 
-    private static Map<String, List<SwapRule>> read() {
-        var rules = new HashMap<String, List<SwapRule>>();
-        for (var c : TableFile.rows(Knowledge.class, "swaps.txt", 9))
-            rules.computeIfAbsent(c[0], k -> new ArrayList<>()).add(SwapRule.of(c));
-        rules.replaceAll((food, list) -> List.copyOf(list));
-        return Map.copyOf(rules);
+    /** Whether the tables have an answer for that food: what stands in, or that nothing does. */
+    public static boolean knows(String food) {
+        return rules().containsKey(food) || !RuleTable.alike(food).isEmpty();
     }
 
     /**
      * Usable ones first: by fitness for the job, then homes covered, then little disturbance, then price; leaving it out;
-     * refused ones last, each with its reason.
+     * refused ones last, each with its reason. What one home must not have is refused for that home, not for all.
      */
     public List<Offer> offers(Lesson lesson, FoodLine line, List<Household> homes) {
         var food = knowledge.food(line.food()).orElse(null);
         if (food == null) return List.of();
         var inUse = InUse.of(lesson, line);
         var work = new OfferWork(lesson, line, food, inUse, homes, knowledge, course);
+        var rules = rules().getOrDefault(food.id(), List.of());
         var offers = new ArrayList<Offer>();
-        for (var rule : rules().getOrDefault(food.id(), List.of())) offers.add(work.offer(rule));
+        var fitness = new IdentityHashMap<Offer, Fitness>();
+        Offer nothing = null;
+        for (var rule : rules) {
+            var fit = Fitness.of(rule, rules, inUse);
+            if (rule.isNothing()) {
+                if (fit.rank() > 2) nothing = work.nothing(rule);
+                continue;
+            }
+            var offer = work.offer(rule, fit);
+            offers.add(offer);
+            fitness.put(offer, fit);
+        }
+        for (var rule : nothing == null ? RuleTable.alike(food.id()) : List.<SwapRule>of()) {
+            if (offers.stream().filter(o -> !o.isRefused()).count() >= ENOUGH) break;
+            var fit = Fitness.of(rule, rules, inUse);
+            if (fit.rank() < 2) continue;
+            var offer = work.offer(rule, fit);
+            if (offer.isRefused()) continue;
+            offers.add(offer);
+            fitness.put(offer, fit);
+        }
+        // Where enough is known to work, nobody is sent to try.
+        boolean enough = offers.stream()
+                        .filter(o -> !o.isRefused() && fitness.get(o).rank() > 1)
+                        .count()
+                > 2;
+        if (enough) offers.removeIf(o -> !o.isRefused() && fitness.get(o).rank() == 1);
+        boolean kit = !lesson.tools().isEmpty();
         offers.sort(Comparator.comparing(Offer::isRefused)
-                .thenComparing(o -> -Fitness.of(o.rule(), inUse).rank())
+                .thenComparing(o -> -fitness.get(o).rank())
+                .thenComparing(o -> o.rule().family())
                 .thenComparing(o -> -o.covers().size())
-                .thenComparing(Swaps::disturbance)
+                .thenComparing(o -> disturbance(o, kit))
                 .thenComparing(work::price));
+        var told = new HashSet<Food>();
+        // A food that has several jobs is told once, for the one that fits best.
+        offers.removeIf(o -> !told.add(o.food()));
         int at = (int) offers.stream().filter(o -> !o.isRefused()).count();
         offers.add(at, work.leftOut());
+        if (nothing != null) offers.add(nothing);
         return List.copyOf(offers);
     }
 
     /** Seconds on air, a minute for each later verb that breaks or tool that is missing, and a second for each minute before class. */
-    private static int disturbance(Offer offer) {
+    private static int disturbance(Offer offer, boolean kit) {
         int before = offer.isLeaveOut()
                 ? 0
                 : offer.food().facts().before().stream()
@@ -73,7 +101,7 @@ public final class Swaps {
                         .sum();
         return Math.abs(offer.onAir())
                 + 60 * offer.of(KnockOn.Kind.BREAKS).size()
-                + 60 * offer.of(KnockOn.Kind.TOOL).size()
+                + (kit ? 60 * offer.of(KnockOn.Kind.TOOL).size() : 0)
                 + before;
     }
 
@@ -98,6 +126,17 @@ public final class Swaps {
     /** Names with a factor for leaving something out. */
     static SwapRule leaveOut(Food food, String change) {
         return new SwapRule(
-                food.id(), "", "", Set.of(), "", Ratio.ZERO, null, change, 0, Words.OURS.say("leaveOut.words"));
+                food.id(),
+                "",
+                "",
+                Set.of(),
+                "",
+                SwapRule.HowMuch.same(),
+                null,
+                change,
+                0,
+                Words.OURS.say("leaveOut.words"),
+                List.of(),
+                false);
     }
 }

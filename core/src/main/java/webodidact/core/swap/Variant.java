@@ -108,7 +108,7 @@ public record Variant(
                 continue;
             }
             var other = Swaps.rules().getOrDefault(food.id(), List.of()).stream()
-                    .map(r -> knowledge.food(r.standIn()).orElseThrow())
+                    .flatMap(r -> knowledge.food(r.standIn()).stream())
                     .filter(wish::isMetBy)
                     .findFirst();
             added.add(other.map(o -> need.but(d -> d.chosen = o.id())).orElse(need));
@@ -127,7 +127,8 @@ public record Variant(
                 offer.allergensRemoved(),
                 offer.covers(),
                 offer.announceBy(),
-                offer.refused());
+                offer.refused(),
+                offer.toBeTried());
     }
 
     private static List<String> warnings(Lesson lesson, List<Choice> choices, Knowledge knowledge) {

@@ -11,7 +11,9 @@ class ProfileTest {
     void figuresAreReadInTheScaleOfTheRegion() {
         assertThat(Profile.UK.degrees(Profile.UK.core(Risk.RAW_POULTRY))).isEqualTo("75 °C");
         assertThat(Profile.US.degrees(Profile.US.core(Risk.RAW_POULTRY))).isEqualTo("165 °F");
-        assertThat(Profile.US.degrees(Profile.US.fridge())).isEqualTo("41 °F");
+        assertThat(Profile.US.degrees(Profile.US.fridge())).isEqualTo("40 °F");
+        assertThat(Profile.US.degrees(Profile.US.core(Risk.RAW_MINCE))).isEqualTo("160 °F");
+        assertThat(Profile.US.degrees(Profile.US.core(Risk.RAW_EGG))).isEqualTo("160 °F");
         assertThat(Profile.UK.degrees(Profile.UK.hotHolding())).isEqualTo("63 °C");
         assertThat(Profile.US.celsius(70)).isEqualTo("158 °F");
         assertThat(Profile.AU_NZ.core(Risk.READY)).isZero();

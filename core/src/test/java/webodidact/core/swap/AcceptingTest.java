@@ -52,7 +52,7 @@ class AcceptingTest {
         var milk = cooked.foods().get(1);
         assertThat(milk.because()).isEqualTo("f1");
         assertThat(cooked.steps().getFirst().usesLine(milk.id())).isTrue();
-        assertThat(cooked.tools()).extracting(t -> t.tool()).containsExactly("mixing-bowl");
+        assertThat(cooked.tools()).extracting(t -> t.tool()).containsExactly("whisk");
     }
 
     @Test

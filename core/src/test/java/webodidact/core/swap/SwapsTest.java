@@ -76,15 +76,14 @@ class SwapsTest {
     }
 
     @Test
-    void anAllergyOfOneHomeRefusesAnOfferWithTheReason() {
-        var refused = offers(home("A", "", "nuts", "")).stream()
-                .filter(Offer::isRefused)
-                .toList();
-        assertThat(refused).extracting(Offer::title).containsExactly("cashew cream");
-        assertThat(refused.getFirst().refused()).isEqualTo("One home lists tree nuts as an allergy.");
-        assertThat(offers(home("A", "", "nuts", "")))
-                .last()
-                .satisfies(o -> assertThat(o.isRefused()).isTrue());
+    void whatOneHomeMustNotHaveIsStillOfferedToTheOthers() {
+        var homes = new Household[] {home("A", "", "nuts", "yoghurt"), home("B", "", "milk", "")};
+        var cashew = named(offers(homes), "cashew cream");
+        assertThat(cashew.isRefused()).isFalse();
+        assertThat(cashew.covers()).containsExactly("B");
+        assertThat(cashew.of(KnockOn.Kind.SAFETY)).contains("Not for one home that must not have tree nuts.");
+        assertThat(cashew.helps(homes[0], Knowledge.shipped())).isFalse();
+        assertThat(cashew.helps(homes[1], Knowledge.shipped())).isTrue();
     }
 
     @Test
@@ -114,7 +113,8 @@ class SwapsTest {
         var coverage = Coverage.of(dish, fish, homes, Knowledge.shipped(), COURSE);
         assertThat(coverage.homes())
                 .extracting(Coverage.Home::stand)
-                .containsExactly(Coverage.Stand.HAS, Coverage.Stand.BLOCKED, Coverage.Stand.BLOCKED);
+                .as("what C must not have is no reason to keep it from B")
+                .containsExactly(Coverage.Stand.HAS, Coverage.Stand.SWAPS, Coverage.Stand.BLOCKED);
         var without = Coverage.of(dish, fish, homes.subList(0, 2), Knowledge.shipped(), COURSE);
         assertThat(without.homes().get(1).with()).isEqualTo("firm tofu");
     }
