@@ -38,6 +38,7 @@ final class Json {
         map.put("toTaste", line.toTaste());
         map.put("alternatives", line.alternatives());
         map.put("food", line.food());
+        map.put("unsure", line.unsure().stream().map(u -> u.text()).toList());
         map.put(
                 "candidates",
                 line.food() != null
@@ -45,7 +46,6 @@ final class Json {
                         : Knowledge.shipped().nearest(line.item(), 4).stream()
                                 .map(Food::id)
                                 .toList());
-        map.put("unsure", line.unsure().stream().map(u -> u.text()).toList());
         return map;
     }
 

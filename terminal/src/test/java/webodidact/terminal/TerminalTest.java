@@ -60,7 +60,8 @@ class TerminalTest {
                         "toTaste",
                         "alternatives",
                         "food",
-                        "unsure");
+                        "unsure",
+                        "candidates");
         assertThat(tins.at("/amount/value").asText()).isEqualTo("2");
         assertThat(tins.at("/amount/unit").asText()).isEqualTo("tin");
         assertThat(tins.at("/amount/max").isNull()).isTrue();
@@ -321,5 +322,102 @@ class TerminalTest {
             assertThat(err.toString()).contains("the course is open in a window");
         }
         assertThat(Path.of(lesson)).hasContent(before);
+    }
+
+    @Test
+    void aLineOfSeveralFoodsIsSeveralObjects() throws IOException {
+        var read = json(
+                "read", "--json", "1 tsp each cumin and turmeric", "2 heaped tbsp cornflour", "1 tbsp garlic butter");
+        assertThat(read).hasSize(4);
+        assertThat(read.get(0).at("/line").asText())
+                .isEqualTo(read.get(1).at("/line").asText());
+        assertThat(read.get(1).at("/food").asText()).isEqualTo("turmeric");
+        assertThat(read.get(1).at("/amount/unit").asText()).isEqualTo("tsp");
+        assertThat(read.get(2).at("/amount/approximate").asBoolean()).isTrue();
+        assertThat(read.get(3).at("/food").isNull()).isTrue();
+        assertThat(read.get(3).at("/unsure")).isNotEmpty();
+        assertThat(read.get(3).at("/candidates").toString()).contains("\"butter\"", "\"garlic\"");
+    }
+
+    @Test
+    void convertReadsTheFormAndTheRegion() throws IOException {
+        assertThat(json("convert", "--json", "1 cup", "--food", "grated cheddar", "--to", "g")
+                        .at("/shown")
+                        .asText())
+                .isEqualTo("115 g");
+        out.getBuffer().setLength(0);
+        assertThat(json("convert", "--json", "100 g", "--food", "corn flour", "--from", "imperial", "--to", "ml")
+                        .at("/unit")
+                        .asText())
+                .isEqualTo("ml");
+        assertThat(run("convert", "1 cup", "--food", "corn flour", "--to", "g")).isEqualTo(2);
+        assertThat(err.toString()).contains("or several foods; nearest: cornflour");
+    }
+
+    @Test
+    void whatStandsInIsToldForItsJob() throws IOException {
+        var swap = json(
+                "swap",
+                "--json",
+                "butter",
+                "--amount",
+                "100 g",
+                "--use",
+                "rub in, bake",
+                "--without",
+                "milk",
+                "--diet",
+                "vegan",
+                "--times",
+                "2");
+        assertThat(swap.properties().stream().map(e -> e.getKey())).containsExactly("job", "context", "offers");
+        assertThat(swap.at("/context").asText()).isEqualTo("baked");
+        var first = swap.at("/offers/0");
+        assertThat(first.properties().stream().map(e -> e.getKey()))
+                .containsExactly(
+                        "food", "name", "amount", "also", "adds", "removes", "diets", "minutes", "tools", "notes",
+                        "test", "refused");
+        assertThat(first.at("/food").asText()).isEqualTo("vegan-spread");
+        assertThat(first.at("/amount").asText()).isEqualTo("200 g");
+        assertThat(first.at("/removes/0").asText()).isEqualTo("milk");
+        assertThat(first.at("/refused").isNull()).isTrue();
+        for (var offer : swap.at("/offers")) {
+            if (offer.at("/food").asText().equals("lard"))
+                assertThat(offer.at("/refused").asText()).isEqualTo("lard: not vegan");
+            if (offer.at("/food").asText().equals("ghee"))
+                assertThat(offer.at("/refused").isNull()).isFalse();
+        }
+        out.getBuffer().setLength(0);
+        var flour = json("swap", "--json", "self-raising flour", "--amount", "220 g", "--use", "rub in, bake");
+        assertThat(flour.at("/offers/0/also/0/food").asText()).isEqualTo("baking-powder");
+        assertThat(flour.at("/offers/0/also/0/amount").asText()).isEqualTo("2 tsp");
+    }
+
+    @Test
+    void aHomeOfACourseIsAskedByItsAlias(@TempDir Path folder) throws IOException {
+        DemoCourse.copyTo(folder);
+        var lesson = folder.resolve("2-cheese-scones.lesson.json").toString();
+        var swap = json("swap", "--json", "--lesson", lesson, "--food", "butter", "--home", "Tern");
+        assertThat(swap.at("/offers")).isNotEmpty();
+        assertThat(run("swap", "--lesson", lesson, "--food", "moonberry")).isEqualTo(2);
+        assertThat(err.toString()).contains("'moonberry': not on the list; expected one of");
+        assertThat(run("swap", "--lesson", lesson, "--food", "butter", "--home", "Nobody"))
+                .isEqualTo(2);
+    }
+
+    @Test
+    void toolsStandInForToolsByTheirJob() throws IOException {
+        var swap = json("swap", "--json", "--tool", "food processor", "--use", "knead");
+        assertThat(swap.at("/offers"))
+                .isNotEmpty()
+                .allSatisfy(o -> assertThat(o.at("/refused").isNull()).isFalse());
+        out.getBuffer().setLength(0);
+        var grate = json("swap", "--json", "--tool", "grater", "--use", "grate");
+        assertThat(grate.at("/offers/0/refused").isNull()).isTrue();
+        assertThat(grate.at("/offers/0/tool").asText()).isNotBlank();
+        assertThat(run("swap", "moonberries")).isEqualTo(2);
+        assertThat(run("swap", "butter", "--without", "sunshine")).isEqualTo(2);
+        assertThat(run("swap", "butter", "--diet", "lunar")).isEqualTo(2);
+        assertThat(run("swap")).isEqualTo(2);
     }
 }

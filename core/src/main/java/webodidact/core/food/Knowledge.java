@@ -36,8 +36,12 @@ public final class Knowledge {
         this.foods = foods;
         this.tools = tools;
         matching = new Matching(foods.values());
-        for (var food : foods.values()) Matching.allNames(food).forEach(n -> foodNames.add(n, food.id()));
-        Matching.likeliest().forEach(foodNames::add);
+        var unsaid = Matching.unsaid();
+        for (var food : foods.values())
+            Matching.allNames(food).filter(n -> !unsaid.contains(n)).forEach(n -> foodNames.add(n, food.id()));
+        Matching.likeliest().forEach((name, food) -> {
+            if (!unsaid.contains(name)) foodNames.add(name, food);
+        });
         for (var tool : tools.values()) {
             tool.names().forEach(n -> toolNames.add(n, tool.id()));
             tool.usNames().forEach(n -> toolNames.add(n, tool.id()));

@@ -61,14 +61,30 @@ final class Matching {
     private final Names names = new Names();
     private final Collection<Food> foods;
     private final Map<String, Food> byId = new HashMap<>();
+    /** In how many names a word is. */
+    private final Map<String, Integer> usual = new HashMap<>();
+
+    /** A word of so many names ("sauce", "paste") makes no two of them alike. */
+    private static final int USUAL = 9;
 
     Matching(Collection<Food> foods) {
         this.foods = foods;
         for (var food : foods) {
             byId.put(food.id(), food);
             allNames(food).forEach(n -> names.add(n, food.id()));
+            allNames(food)
+                    .flatMap(n -> Word.of(n).stream().map(Word::stem))
+                    .distinct()
+                    .forEach(w -> usual.merge(w, 1, Integer::sum));
         }
         SEVERAL.keySet().forEach(n -> names.add(n, AMBIGUOUS + n));
+    }
+
+    /** Names that are the word of other things in running text. */
+    static Set<String> unsaid() {
+        var all = new HashSet<String>();
+        for (var line : TableFile.rows(Matching.class, "unsaid.txt", 1)) all.add(line[0]);
+        return all;
     }
 
     static Stream<String> allNames(Food food) {
@@ -190,18 +206,18 @@ final class Matching {
     private record Near(Food food, int score) {}
 
     /** Words in common, a name's length against it; a slip of the pen counts half. */
-    private static int near(Food food, List<String> words) {
+    private int near(Food food, List<String> words) {
         return allNames(food).mapToInt(n -> near(n, words)).max().orElse(0);
     }
 
-    private static int near(String name, List<String> words) {
+    private int near(String name, List<String> words) {
         int score = 0;
         var own = Word.of(name).stream().map(Word::stem).toList();
         for (var word : words) {
-            if (own.contains(word)) score += 10;
+            if (own.contains(word)) score += usual.getOrDefault(word, 0) < USUAL ? 10 : 2;
             else if (word.length() > 3 && own.stream().anyMatch(o -> isSlip(o, word))) score += 6;
         }
-        return score == 0 ? 0 : score - own.size();
+        return score < 5 ? 0 : score - own.size();
     }
 
     /** One letter more, less or other, or two changed places; two of them in a long word. */

@@ -143,6 +143,12 @@ public final class Mentions {
         var exact = lineByFood.get(food);
         if (exact != null) return exact;
         for (var entry : lineWords) if (entry.getKey().containsAll(said)) return entry.getValue();
+        // The zest of a listed lemon is on the list, the white of a listed egg too.
+        if (said.removeIf(PARTS::contains) && !said.isEmpty())
+            for (var entry : lineWords) if (entry.getKey().containsAll(said)) return entry.getValue();
         return null;
     }
+
+    private static final Set<String> PARTS = Set.of(
+            "zest", "juice", "rind", "peel", "white", "yolk", "leaf", "stalk", "sprig", "clove", "water", "liquid");
 }

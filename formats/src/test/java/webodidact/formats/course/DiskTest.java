@@ -132,8 +132,8 @@ class DiskTest extends OnDemoCourse {
     @Test
     void aHomeThatLacksAFoodOfTheCoursesOwnIsThereAfterReopening() throws IOException {
         var opened = open().value();
-        var course = opened.workbook().course().but(d -> d.foods = List.of(OwnFood.of("samphire")));
-        var home = Household.named("Tern").but(d -> d.missingFoods = Set.of("samphire"));
+        var course = opened.workbook().course().but(d -> d.foods = List.of(OwnFood.of("glasswort")));
+        var home = Household.named("Tern").but(d -> d.missingFoods = Set.of("glasswort"));
         var book = opened.workbook().withCourse(course).withHouseholds(List.of(home));
         opened.folder().save(opened.workbook(), book);
         assertThat(open().warnings()).isEmpty();
