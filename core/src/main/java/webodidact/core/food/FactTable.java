@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 import webodidact.core.table.TableFile;
@@ -41,7 +42,9 @@ final class FactTable {
                         .toList(),
                 of("pack", food, group).stream()
                         .map(r -> new Facts.Bought(r.words(), Amount.parse(r.value())))
-                        .toList());
+                        .toList(),
+                of("weighs", food, group).stream()
+                        .collect(Collectors.toUnmodifiableMap(Row::words, r -> Ratio.parseDecimal(r.value()))));
     }
 
     /** Everybody the table speaks of, for its own test. */

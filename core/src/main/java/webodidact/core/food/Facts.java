@@ -1,6 +1,7 @@
 package webodidact.core.food;
 
 import java.util.List;
+import java.util.Map;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 
@@ -13,9 +14,16 @@ import webodidact.core.amount.Ratio;
  * @param before what has to be done before class, one after the other
  * @param cannot what it cannot stand where it stands in for something else
  * @param packs usual packs
+ * @param weighs grams of one bulb, wedge, leaf or slice, by the word; of a "small" and a "large" piece too
  */
 public record Facts(
-        Ratio salt, Keeping keeps, Keeping freezes, List<Before> before, List<Cannot> cannot, List<Bought> packs) {
+        Ratio salt,
+        Keeping keeps,
+        Keeping freezes,
+        List<Before> before,
+        List<Cannot> cannot,
+        List<Bought> packs,
+        Map<String, Ratio> weighs) {
     /** @param time days in the fridge or cupboard, or months in the freezer */
     public record Keeping(int time, String how) {}
 
@@ -28,9 +36,9 @@ public record Facts(
     /** @param holds a weight or a volume */
     public record Bought(String name, Amount holds) {}
 
-    public static final Facts NONE = new Facts(null, null, null, List.of(), List.of(), List.of());
+    public static final Facts NONE = new Facts(null, null, null, List.of(), List.of(), List.of(), Map.of());
 
     Facts withSalt(Ratio other) {
-        return new Facts(other, keeps, freezes, before, cannot, packs);
+        return new Facts(other, keeps, freezes, before, cannot, packs, weighs);
     }
 }

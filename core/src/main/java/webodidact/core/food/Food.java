@@ -1,10 +1,12 @@
 package webodidact.core.food;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
 
 /**
  * One food of the table.
@@ -47,6 +49,25 @@ public record Food(
         var any = density.get("");
         if (any != null) return Optional.of(any);
         return density.size() == 1 ? Optional.of(density.values().iterator().next()) : Optional.empty();
+    }
+
+    /**
+     * Grams of one of that unit; empty if nobody knows.
+     *
+     * @param words how it is, "large, peeled": large ones weigh more
+     */
+    public Optional<Ratio> weightOf(Unit unit, String words) {
+        var own = facts.weighs().get(unit.symbol());
+        if (own != null) return Optional.of(own);
+        boolean isPiece = unit == Unit.PIECE
+                || unit == Unit.CLOVE
+                || unit == Unit.STALK && (group == Group.VEGETABLE || group == Group.FRUIT || group == Group.HERB)
+                || unit == Unit.SLICE && (group == Group.BAKERY || group == Group.MEAT);
+        if (!isPiece) return Optional.empty();
+        for (var size : List.of("small", "large"))
+            if (words.toLowerCase(Locale.ROOT).contains(size) && facts.weighs().containsKey(size))
+                return Optional.of(facts.weighs().get(size));
+        return Optional.ofNullable(piece);
     }
 
     /** "milk, egg": what is declared, and whether the label decides. */

@@ -213,6 +213,8 @@ final class Matching {
     private int near(String name, List<String> words) {
         int score = 0;
         var own = Word.of(name).stream().map(Word::stem).toList();
+        // A name that stands there whole is near whatever stands beside it.
+        if (words.containsAll(own)) return 10 * own.size();
         for (var word : words) {
             if (own.contains(word)) score += usual.getOrDefault(word, 0) < USUAL ? 10 : 2;
             else if (word.length() > 3 && own.stream().anyMatch(o -> isSlip(o, word))) score += 6;

@@ -24,9 +24,10 @@ public final class Weighing {
                         .map(d -> scaled(amount, grams.get().dividedBy(d), Unit.ML)
                                 .in(target, to));
             case COUNT ->
-                target == Unit.PIECE && food != null && food.piece() != null
-                        ? Optional.of(scaled(amount, grams.get().dividedBy(food.piece()), Unit.PIECE))
-                        : Optional.empty();
+                food == null
+                        ? Optional.empty()
+                        : food.weightOf(target, form)
+                                .map(w -> scaled(amount, grams.get().dividedBy(w), target));
             case LENGTH, INFORMAL -> Optional.empty();
         };
     }
@@ -42,17 +43,13 @@ public final class Weighing {
             case VOLUME ->
                 density(food, form).map(d -> amount.in(Unit.ML, system).low().times(d));
             case COUNT ->
-                isPiece(amount.unit(), food) ? Optional.of(amount.low().times(food.piece())) : Optional.empty();
+                food == null
+                        ? Optional.empty()
+                        : food.weightOf(amount.unit(), form)
+                                .map(w -> amount.low().times(w));
             case INFORMAL -> grams(amount.unit().usualSize().times(amount.low()), food, form, system);
             case LENGTH -> Optional.empty();
         };
-    }
-
-    /** A clove of garlic is the piece that garlic is counted in. */
-    private static boolean isPiece(Unit unit, Food food) {
-        return food != null
-                && food.piece() != null
-                && (unit == Unit.PIECE || unit == Unit.CLOVE || unit == Unit.STALK || unit == Unit.SLICE);
     }
 
     /** Both ends of {@code amount}, whose low end is {@code low} of {@code unit}. */

@@ -61,6 +61,11 @@ public record FoodLine(
         plan = plan == null ? "" : plan;
     }
 
+    /** All that is said of how the food is: "large, finely chopped". */
+    public String described() {
+        return form.isEmpty() ? item : item + ", " + form;
+    }
+
     public static FoodLine of(String id, String item, String food, Amount amount) {
         return new FoodLine(
                 id, item, food, amount, null, null, "", "", false, false, List.of(), List.of(), null, List.of(), "", "",

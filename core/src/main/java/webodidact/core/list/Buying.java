@@ -73,7 +73,7 @@ public record Buying(Price pack, long packs, Ratio outlay, Ratio used, Amount le
             return Optional.of(
                     line.size().in(holds.unit(), course.house()).low().times(exact.high()));
         }
-        return Weighing.in(exact, holds.unit(), food, line.form(), course.house(), course.house())
+        return Weighing.in(exact, holds.unit(), food, line.described(), course.house(), course.house())
                 .map(Amount::high);
     }
 

@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
@@ -45,10 +46,9 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
     /** More spoons than that are not counted out. */
     private static final Ratio MOST_SPOONS = Ratio.of(4);
 
-    /** Foods whose ratio makes the dish: flour to fat, flour to liquid, sugar to egg. */
     /** Measured by volume all the same where spoons are told. */
     private static final Set<Group> LIQUID = EnumSet.of(Group.FAT, Group.DAIRY, Group.SAUCE, Group.ACID);
-
+    /** Foods whose ratio makes the dish: flour to fat, flour to liquid, sugar to egg. */
     private static final Set<Group> STRUCTURE = EnumSet.of(Group.GRAIN, Group.FAT, Group.DAIRY, Group.SUGAR, Group.EGG);
 
     public static GatherList of(Lesson lesson, MeasureSystem house, Knowledge knowledge) {
@@ -134,6 +134,11 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
                 exact == null ? Words.OURS.say(line.toTaste() ? "toTaste" : "some") : take(line, exact, rounded, food);
         var also = exact == null ? "" : also(line, exact, food, house);
         var item = line.chosen() == null || food == null ? line.item() : food.name();
+        var whole = exact == null ? Optional.<Ratio>empty() : whole(line, exact, food);
+        if (whole.isPresent()) {
+            also = take;
+            take = AmountText.of(Amount.of(whole.get(), Unit.PIECE));
+        }
         boolean scaled = !factor.equals(Ratio.ONE);
         var note = scaled && food != null && food.cautious() ? Words.OURS.say("cautious") : "";
         return new Entry(
@@ -145,6 +150,18 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
                 List.copyOf(steps),
                 food == null ? Words.OURS.say("unknown") : food.contains(),
                 note);
+    }
+
+    /** Wedges and slices are cut from whole fruit, and that is what is bought. */
+    private static Optional<Ratio> whole(FoodLine line, Amount exact, Food food) {
+        var symbol = exact.unit().symbol();
+        boolean cut = symbol.equals("wedge") || exact.unit() == Unit.SLICE;
+        if (!cut
+                || food == null
+                || food.piece() == null
+                || food.facts().weighs().get(symbol) == null) return Optional.empty();
+        var pieces = exact.high().times(food.facts().weighs().get(symbol)).dividedBy(food.piece());
+        return Optional.of(Ratio.of(pieces.ceiling()));
     }
 
     private static String take(FoodLine line, Amount exact, KitchenRounding.Rounded rounded, Food food) {
@@ -162,9 +179,10 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         if (food == null) return "";
         var unit = exact.unit();
         if (unit == Unit.PIECE && food.piece() != null) {
+            var one = food.weightOf(unit, line.described()).orElse(food.piece());
             return Words.OURS.say(
                     "about",
-                    KitchenRounding.round(Amount.of(exact.low().times(food.piece()), Unit.G), house)
+                    KitchenRounding.round(Amount.of(exact.low().times(one), Unit.G), house)
                             .text());
         }
         if (unit.dimension() == Dimension.INFORMAL)
@@ -172,7 +190,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
                     "about",
                     KitchenRounding.round(exact.unit().usualSize().times(exact.low()), house)
                             .text());
-        var density = food.densityIn(line.form());
+        var density = food.densityIn(line.described());
         if (density.isEmpty()) return unit == Unit.TBSP || unit == Unit.TSP ? millilitres(exact, house) : "";
         if (unit.dimension() == Dimension.MASS) {
             var ml = exact.in(Unit.G, house).low().dividedBy(density.get());

@@ -170,7 +170,7 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
     /** In measures that home has: its own spoons and cups; without scales, spoons for weights where the density is known. */
     static String told(Amount exact, Food food, FoodLine line, Household home, MeasureSystem house) {
         var own = home.system();
-        var form = food != null && food.id().equals(line.food()) ? line.form() : "";
+        var form = food != null && food.id().equals(line.food()) ? line.described() : "";
         boolean noScales = home.missingTools().contains("scales");
         var dimension = exact.unit().dimension();
         if (dimension == Dimension.MASS && (own == MeasureSystem.US || noScales)) {

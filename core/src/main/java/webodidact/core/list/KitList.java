@@ -144,7 +144,7 @@ public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> t
         if (exact == null || food == null) return "";
         var pack = Buying.best(exact, food, line, course).orElse(null);
         if (pack == null || exact.unit().dimension() == Dimension.COUNT && food.piece() == null) return "";
-        return Weighing.in(exact, pack.holds().unit(), food, line.form(), course.house(), course.house())
+        return Weighing.in(exact, pack.holds().unit(), food, line.described(), course.house(), course.house())
                 .map(a -> a.high().dividedBy(pack.holds().low()).ceiling() + " × " + name(pack, course))
                 .orElse("");
     }

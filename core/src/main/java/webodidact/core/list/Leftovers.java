@@ -71,7 +71,7 @@ public final class Leftovers {
 
     private static long lots(Lesson lesson, Costs.Row row, Amount left, Course course, Knowledge knowledge) {
         var need = GatherList.exact(row.line(), Scaling.forHome(lesson), knowledge);
-        return Weighing.in(need, left.unit(), row.food(), row.line().form(), course.house(), course.house())
+        return Weighing.in(need, left.unit(), row.food(), row.line().described(), course.house(), course.house())
                 .filter(n -> n.low().isMoreThan(Ratio.ZERO))
                 .map(n -> left.low().dividedBy(n.low()).floor())
                 .orElse(0L);

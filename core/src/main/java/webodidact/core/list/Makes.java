@@ -43,7 +43,7 @@ public record Makes(
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
             if (line.amount() == null || line.optional()) continue;
-            var weight = weight(line.amount(), line.size(), food, line.form(), course);
+            var weight = weight(line.amount(), line.size(), food, line.described(), course);
             if (weight.isPresent()) grams = grams.plus(weight.get());
             else if (food == null || food.shelf() != Shelf.TAP) unweighed.add(line.item());
         }

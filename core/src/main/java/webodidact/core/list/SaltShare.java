@@ -39,7 +39,7 @@ public record SaltShare(Ratio grams, int limit, List<Carrier> carriers, List<Str
             var amount = CookedAmount.of(line, line.amount(), knowledge);
             var grams = amount == null
                     ? null
-                    : Weighing.in(amount, Unit.G, food, line.form(), course.house(), course.house())
+                    : Weighing.in(amount, Unit.G, food, line.described(), course.house(), course.house())
                             .map(Amount::low)
                             .orElse(null);
             if (grams == null) {

@@ -32,7 +32,7 @@ final class EquivalenceWrong implements Check {
                             line.amount(),
                             line.also(),
                             food,
-                            line.form(),
+                            line.described(),
                             s.course().house());
                     return checked instanceof Equivalence.Wrong wrong
                             ? Stream.of(finding(s, line, wrong))

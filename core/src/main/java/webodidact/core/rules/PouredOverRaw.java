@@ -75,7 +75,7 @@ final class PouredOverRaw implements Check {
         for (var line : raw) {
             var grams = line.amount() == null
                     ? Optional.<Amount>empty()
-                    : Weighing.in(line.amount(), Unit.G, food(s, line).orElse(null), line.form(), house, house);
+                    : Weighing.in(line.amount(), Unit.G, food(s, line).orElse(null), line.described(), house, house);
             if (grams.isEmpty()) return Optional.empty();
             cold = cold.plus(grams.get().low());
         }

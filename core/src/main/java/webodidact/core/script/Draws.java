@@ -144,6 +144,6 @@ public final class Draws {
     private static Optional<Amount> in(
             Amount amount, Amount like, FoodLine line, Knowledge knowledge, MeasureSystem system) {
         return Weighing.in(
-                amount, like.unit(), knowledge.food(line.cooked()).orElse(null), line.form(), system, system);
+                amount, like.unit(), knowledge.food(line.cooked()).orElse(null), line.described(), system, system);
     }
 }

@@ -36,7 +36,7 @@ public final class CookedAmount {
     static Optional<Amount> of(SwapRule.HowMuch much, FoodLine line, Amount amount, Food food) {
         if (much.of() != null) {
             var share = Weighing.in(
-                    amount, much.per().unit(), food, line.form(), MeasureSystem.METRIC, MeasureSystem.METRIC);
+                    amount, much.per().unit(), food, line.described(), MeasureSystem.METRIC, MeasureSystem.METRIC);
             return share.map(a -> new Amount(
                     much.of().low().times(a.low()).dividedBy(much.per().low()),
                     much.of().low().times(a.high()).dividedBy(much.per().low()),
@@ -45,16 +45,18 @@ public final class CookedAmount {
         }
         if (!much.byVolume()) return Optional.of(weighed(line, amount, food).times(much.parts()));
         if (amount.unit().dimension() == Dimension.VOLUME) return Optional.of(amount.times(much.parts()));
-        return Weighing.in(amount, Unit.TBSP, food, line.form(), MeasureSystem.METRIC, MeasureSystem.METRIC)
+        return Weighing.in(amount, Unit.TBSP, food, line.described(), MeasureSystem.METRIC, MeasureSystem.METRIC)
                 .map(a -> a.times(much.parts()));
     }
 
     /** Counted things become grams: half an aubergine is no measure for courgettes. */
     static Amount weighed(FoodLine line, Amount exact, Food food) {
-        if (exact.unit().dimension() != Dimension.COUNT || food == null || food.piece() == null) return exact;
-        var grams = line.size() != null && line.size().unit() == Unit.G
+        if (exact.unit().dimension() != Dimension.COUNT || food == null) return exact;
+        boolean sized = line.size() != null && line.size().unit() == Unit.G;
+        var grams = sized
                 ? line.size().low()
-                : food.piece();
+                : food.weightOf(exact.unit(), line.described()).orElse(null);
+        if (grams == null) return exact;
         return new Amount(exact.low().times(grams), exact.high().times(grams), Unit.G, true);
     }
 }

@@ -22,7 +22,7 @@ record Fitness(int rank, String reason) {
                 return new Fitness(0, Words.OURS.say("otherJob", Jobs.step(other, use), other, rule.job()));
         }
         var missing = missing(rule.contexts(), use.contexts());
-        boolean shown = Jobs.shows(rule, use);
+        boolean shown = !use.stated() && Jobs.shows(rule, use);
         if (missing.isEmpty() || shown) return new Fitness(shown && missing.isEmpty() ? 4 : 3, "");
         if (missing.size() < use.contexts().size())
             return new Fitness(2, Words.OURS.say("testIt", rule.context(), words(missing)));

@@ -176,7 +176,7 @@ final class OfferWork {
         var amount = line.amount().unit().convertsTo(per.unit())
                 ? line.amount()
                 : CookedAmount.weighed(line, line.amount(), food);
-        return Weighing.in(amount, per.unit(), food, line.form(), course.house(), course.house())
+        return Weighing.in(amount, per.unit(), food, line.described(), course.house(), course.house())
                 .map(a -> a.low().dividedBy(per.low()))
                 .orElse(null);
     }
@@ -247,7 +247,7 @@ final class OfferWork {
     private void salt(Food standIn, Amount exact, List<KnockOn> all) {
         if (exact == null || line.amount() == null) return;
         var more = saltIn(standIn, exact, "")
-                .minus(saltIn(food, line.amount(), line.form()))
+                .minus(saltIn(food, line.amount(), line.described()))
                 .dividedBy(Ratio.of(lesson.makes().serves()));
         if (more.abs().isLessThan(SALT_MATTERS)) return;
         var grams = more.abs().toStep(Ratio.of(1, 10));

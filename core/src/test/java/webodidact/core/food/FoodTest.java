@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.MeasureSystem;
+import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
 
 class FoodTest {
@@ -46,6 +47,10 @@ class FoodTest {
     @CsvSource({
         "1 clove, garlic, G, 5 g",
         "2 piece, carrot, G, 160 g",
+        "1 bulb, garlic, G, 45 g",
+        "4 wedge, lemon, G, 56 g",
+        "1 stick, butter, G, 113.4 g",
+        "10 leaf, mint, G, 4 g",
         "1 knob, butter, ML, 15.63 ml",
         "1 pinch, salt, G, ¾ g",
         "100 g, plain-flour, CUP, 0.75 cup",
@@ -59,17 +64,34 @@ class FoodTest {
                 .isEqualTo(expected);
     }
 
+    /** Sizes are household weights: small, usual, large. */
+    @Test
+    void aLargeOneWeighsMore() {
+        assertThat(food("main-potato").weightOf(Unit.PIECE, "small potatoes")).contains(Ratio.of(100));
+        assertThat(food("main-potato").weightOf(Unit.PIECE, "potatoes")).contains(Ratio.of(180));
+        assertThat(food("main-potato").weightOf(Unit.PIECE, "Large potatoes, peeled"))
+                .contains(Ratio.of(280));
+        assertThat(food("new-potato").weightOf(Unit.PIECE, "")).contains(Ratio.of(40));
+        assertThat(food("lemon").weightOf(Unit.SLICE, "")).contains(Ratio.of(8));
+        assertThat(food("cheddar").weightOf(Unit.PIECE, "")).isEmpty();
+    }
+
     @Test
     void whatNobodyKnowsIsNotWeighed() {
         assertThat(Weighing.in(
-                        Amount.parse("1 bunch"), Unit.G, food("dill"), "", MeasureSystem.METRIC, MeasureSystem.METRIC))
+                        Amount.parse("1 bunch"),
+                        Unit.G,
+                        food("asparagus"),
+                        "",
+                        MeasureSystem.METRIC,
+                        MeasureSystem.METRIC))
                 .isEmpty();
         assertThat(Weighing.in(Amount.parse("1 cup"), Unit.G, null, "", MeasureSystem.METRIC, MeasureSystem.METRIC))
                 .isEmpty();
         assertThat(Weighing.in(
                         Amount.parse("100 g"),
                         Unit.SLICE,
-                        food("cheddar"),
+                        food("feta"),
                         "",
                         MeasureSystem.METRIC,
                         MeasureSystem.METRIC))

@@ -3,6 +3,8 @@ package webodidact.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -11,8 +13,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.Amount;
+import webodidact.core.food.Allergen;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.list.HomeList;
 
 class LarderTest extends WindowTest {
     private void larder() {
@@ -134,6 +139,7 @@ class LarderTest extends WindowTest {
                 .toList();
         assertThat(shown)
                 .contains(
+                        "Title: Marsh pie",
                         "About it: Serves 6",
                         "1 lines of method, for the Script: 1. Rub the butter into the flour. Bake.",
                         "Set aside: Jump to recipe");
@@ -141,7 +147,7 @@ class LarderTest extends WindowTest {
         assertThat(lesson().makes().serves()).isEqualTo(6);
         assertThat(lesson().foods())
                 .extracting(f -> f.item() + "/" + f.note())
-                .containsExactly("Marsh pie/", "butter/", "spinach/for the filling");
+                .containsExactly("butter/", "spinach/for the filling");
         undo();
         assertThat(lesson().foods()).isEmpty();
     }
@@ -232,5 +238,59 @@ class LarderTest extends WindowTest {
         settle();
         var owner = stage.getScene().getFocusOwner();
         assertThat(owner == null ? "" : String.valueOf(owner.getId())).isNotEqualTo("slate-title");
+    }
+
+    /** A home with celery, nut and gluten needs is served right, and what is not sure is asked. */
+    @Test
+    void aHomeWithThreeNeedsIsServedRightAndADoubtIsAsked() {
+        robot.interact(() -> workspace()
+                .edit(
+                        "x",
+                        b -> b.adding(Lesson.blank("9-stew", 9, "Stew"))
+                                .withHouseholds(List.of(Household.named("Plover")
+                                        .but(d -> d.allergies =
+                                                Set.of(Allergen.CELERY, Allergen.NUTS, Allergen.GLUTEN))))));
+        show("9-stew");
+        larder();
+        fill("#add-food", "2 tbsp almond butter");
+        fill("#add-food", "1 tsp each cumin and turmeric");
+        fill("#add-food", "200 g carrots");
+        fill("#add-food", "1 tbsp garlic butter");
+        assertThat(lesson().foods())
+                .extracting(FoodLine::food)
+                .containsExactly("almond-butter", "cumin", "turmeric", "carrot", null);
+        var home = workspace().book().households().getFirst();
+        var list = HomeList.of(
+                lesson(),
+                home,
+                workspace().book().households(),
+                workspace().knowledge(),
+                workspace().book().course());
+        assertThat(list.entries())
+                .extracting(e -> e.line() + " " + e.stand())
+                .contains("f1 OFFERED", "f2 HAS", "f4 HAS", "f5 LABEL");
+        assertThat(list.entries().getFirst().item()).as("no nut, no gluten").isEqualTo("sunflower seed butter");
+        click("#what-f5");
+        assertThat(robot.lookup(".finding").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(t -> t.contains("“garlic butter” is not in the food table"));
+        click("#means-butter");
+        assertThat(lesson().food("f5").orElseThrow().food()).isEqualTo("butter");
+        assertThat(lesson().food("f5").orElseThrow().unsure()).isEmpty();
+        undo();
+        assertThat(lesson().food("f5").orElseThrow().food()).isNull();
+        fill("#what-f4", "celeriac");
+        assertThat(HomeList.of(
+                                lesson(),
+                                home,
+                                workspace().book().households(),
+                                workspace().knowledge(),
+                                workspace().book().course())
+                        .entries())
+                .filteredOn(e -> e.line().equals("f4"))
+                .extracting(HomeList.Entry::item)
+                .first()
+                .isNotEqualTo("celeriac")
+                .isNotEqualTo("celery");
     }
 }
