@@ -35,7 +35,7 @@ public final class AmountReader {
             "(?:\\d+(?:\\s+|\\s?-\\s?)\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?\\s?" + SIGN
                     + "?|[.,]\\d+|" + SIGN + ")";
     private static final String ABOUT =
-            "\\s*(?:(about |approx\\.? |approximately |around |roughly |nearly |almost |maybe |perhaps |circa |c\\. ?|~ ?))?";
+            "\\s*(?:(about |approx\\.? |approximately |around |roughly |nearly |almost |maybe |perhaps |circa |(?:an? )?(?:scant|good|generous|heaped) (?=half|quarter|third|two|three|[0-9½¼¾⅓⅔])|c\\. ?|~ ?))?";
     private static final Pattern FIRST = Pattern.compile(
             ABOUT + "(?:between )?(" + NUMBER + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER
                     + "))?(\\s*dozen\\b(?: of\\b)?)?",

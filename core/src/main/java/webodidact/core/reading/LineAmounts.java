@@ -1,6 +1,7 @@
 package webodidact.core.reading;
 
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
@@ -10,6 +11,10 @@ import webodidact.core.lesson.Doubt;
 
 /** The amounts of a recipe line, wherever they stand: before the food, behind it, in brackets, of one tin or stated twice. */
 final class LineAmounts {
+    /** What foods are sold in: "7 g sachet" is one sachet of 7 g. */
+    private static final Set<String> HOLDERS =
+            Set.of("tin", "block", "sachet", "pack", "jar", "carton", "tub", "bag", "bottle", "tube");
+
     private static final Pattern TIMES = Pattern.compile("\\s*[x×]\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern ONE_OF_SIZE =
@@ -88,11 +93,11 @@ final class LineAmounts {
             if (bracket.lookingAt()
                     && hasSize(bracket.group(1))
                     && holder(rest.substring(bracket.end())).isPresent()) {
-                return sized(state, first, bracket.group(1) + " " + rest.substring(bracket.end()));
+                return sized(state, first, firstOf(bracket.group(1), state) + " " + rest.substring(bracket.end()));
             }
         } else if (first.unit().dimension() == Dimension.MASS || first.unit().dimension() == Dimension.VOLUME) {
             var holder = holder(rest.strip())
-                    .filter(h -> h.amount().unit() == Unit.TIN || h.amount().unit() == Unit.BLOCK);
+                    .filter(h -> HOLDERS.contains(h.amount().unit().symbol()));
             if (holder.isPresent()) return sized(state, Amount.of(1, Unit.PIECE), text);
         }
         state.amount = first;
@@ -132,6 +137,14 @@ final class LineAmounts {
                 || AmountReader.start(after)
                         .flatMap(s -> holder(after.substring(s.end()).strip()))
                         .isPresent();
+    }
+
+    /** Of "400g/14oz" the first; the other says the same. */
+    private static String firstOf(String sizes, LineState state) {
+        int slash = sizes.indexOf('/');
+        if (slash <= 0 || !hasSize(sizes.substring(slash + 1))) return sizes;
+        state.gone.add(sizes.substring(slash));
+        return sizes.substring(0, slash);
     }
 
     /** The text begins with a weight or volume. */
@@ -174,6 +187,7 @@ final class LineAmounts {
         boolean ofOne = each.find();
         var figures = ofOne ? inside.substring(0, each.start()) : inside;
         var start = AmountReader.start(figures).filter(s -> s.amount().unit() != Unit.PIECE);
+        if (start.isEmpty() && state.amount == null && !state.isVague && counted(state, inside)) return;
         boolean whole =
                 start.isPresent() && isNoMore(figures.substring(start.get().end()));
         if (!whole) {
@@ -189,6 +203,19 @@ final class LineAmounts {
             return;
         }
         state.gone.add(inside);
+    }
+
+    private static final Pattern COUNTED = Pattern.compile(
+            "(\\d{1,3})(?:\\s+(small|medium|large|big))?(?:\\s+(?:ones?|pieces?))?", Pattern.CASE_INSENSITIVE);
+
+    /** "Onion (1 large)". */
+    private static boolean counted(LineState state, String inside) {
+        var count = COUNTED.matcher(inside);
+        if (!count.matches()) return false;
+        state.amount = AmountReader.start(count.group(1)).orElseThrow().amount();
+        state.gone.add(count.group(1));
+        if (count.group(2) != null) state.form.add(count.group(2));
+        return true;
     }
 
     /** Nothing, or the same in another measure: "/ 12 oz". */

@@ -23,7 +23,7 @@ public final class LineReader {
             Pattern.compile("^\\s*(?:(?:[-–—*•·▢☐□■☑✓✔]|\\[[ xX]?\\])\\s+|\\d{1,2}[.)]\\s+)?");
     /** What is said before a line is read out. */
     private static final Pattern LEAD = Pattern.compile(
-            "^(?:(?:and then|then|and|we need|we'll need|you need|you'll need|you will need|i'm using|i use|take|another|okay|ok|so)[, ]+)+",
+            "^(?:(?:and then|then|and|we need|we'll need|you need|you'll need|you will need|i'm using|i use|take|another|okay|ok|right|now|well|so)[, ]+)+",
             Pattern.CASE_INSENSITIVE);
     /** How much is said, and is no amount. */
     private static final Pattern VAGUE = Pattern.compile(

@@ -1,10 +1,12 @@
 package webodidact.core.reading;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
 
 /**
@@ -73,7 +75,20 @@ final class ManyFoods {
             if (part.isBlank() || !isOne(part, first)) return Optional.empty();
             first = false;
         }
-        return Optional.of(all(line, parts, ending));
+        var all = all(line, parts, ending);
+        // "Rice and peas" is a dish; two things to season with are two.
+        boolean dish = all.size() == 2
+                && all.stream().allMatch(r -> r.amount() == null)
+                && !all.stream().allMatch(this::isSeasoning);
+        return dish ? Optional.empty() : Optional.of(all);
+    }
+
+    private boolean isSeasoning(ReadLine line) {
+        var seasonings = EnumSet.of(Group.SEASONING, Group.HERB, Group.ACID, Group.FAT, Group.SAUCE, Group.SUGAR);
+        return knowledge
+                .food(line.food())
+                .filter(f -> seasonings.contains(f.group()))
+                .isPresent();
     }
 
     /** A food for sure; behind the first, one with an amount of its own may also be asked about. */

@@ -43,7 +43,7 @@ final class WordNumber {
     private static final String PART =
             "(?:(?:(?:an?|one)\\s+)?(?:half|third|quarter|fifth|sixth|eighth)|(?:two|three|five|seven)[- ](?:thirds?|quarters?|fifths?|sixths?|eighths?))";
     private static final Pattern DOZENS = Pattern.compile(
-            "(?:(half)\\s+a\\s+dozen|(?:(an?|" + ONES + ")\\s+)?dozen|(a couple))\\b(?:\\s+of\\b)?",
+            "(?:(half)\\s+a\\s+dozen|(?:(an?|" + ONES + ")\\s+)?dozen|((?:a )?couple(?= of)))\\b(?:\\s+of\\b)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NUMBER = Pattern.compile(
             "(?:(" + PART + ")(?:\\s+(?:of\\s+)?an?)?|(" + INTEGER + ")(?:\\s+and\\s+(" + PART

@@ -62,11 +62,15 @@ public final class Swaps {
             fitness.put(offer, fit);
         }
         for (var rule : nothing == null ? RuleTable.alike(food.id()) : List.<SwapRule>of()) {
-            if (offers.stream().filter(o -> !o.isRefused()).count() >= ENOUGH) break;
+            var unhelped = homes.stream()
+                    .filter(h -> !canUse(h, food) && offers.stream().noneMatch(o -> o.helps(h, knowledge)))
+                    .toList();
+            boolean few = offers.stream().filter(o -> !o.isRefused()).count() < ENOUGH;
+            if (!few && unhelped.isEmpty()) break;
             var fit = Fitness.of(rule, rules, inUse);
             if (fit.rank() < 2) continue;
             var offer = work.offer(rule, fit);
-            if (offer.isRefused()) continue;
+            if (offer.isRefused() || !few && unhelped.stream().noneMatch(h -> offer.helps(h, knowledge))) continue;
             offers.add(offer);
             fitness.put(offer, fit);
         }
@@ -75,7 +79,15 @@ public final class Swaps {
                         .filter(o -> !o.isRefused() && fitness.get(o).rank() > 1)
                         .count()
                 > 2;
-        if (enough) offers.removeIf(o -> !o.isRefused() && fitness.get(o).rank() == 1);
+        if (enough) {
+            var known = offers.stream().filter(o -> fitness.get(o).rank() > 1).toList();
+            offers.removeIf(o -> !o.isRefused()
+                    && fitness.get(o).rank() == 1
+                    && homes.stream()
+                            .noneMatch(h -> !canUse(h, food)
+                                    && o.helps(h, knowledge)
+                                    && known.stream().noneMatch(k -> k.helps(h, knowledge))));
+        }
         boolean kit = !lesson.tools().isEmpty();
         offers.sort(Comparator.comparing(Offer::isRefused)
                 .thenComparing(o -> -fitness.get(o).rank())

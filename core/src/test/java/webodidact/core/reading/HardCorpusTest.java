@@ -31,7 +31,7 @@ class HardCorpusTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = "hard.txt")
+    @ValueSource(strings = {"hard.txt", "fresh.txt"})
     void rightOrDoubtedNeverSilentlyWrong(String file) throws IOException {
         var lines = lines(file);
         var doubted = new ArrayList<String>();

@@ -28,7 +28,7 @@ class CasesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = "cases.txt")
+    @ValueSource(strings = {"cases.txt", "fresh.txt"})
     void theRightThingIsOfferedAndTheWrongThingIsNot(String file) throws IOException {
         var wrong = new ArrayList<String>();
         var cases = cases(file);
