@@ -43,6 +43,10 @@ final class FactTable {
                 of("pack", food, group).stream()
                         .map(r -> new Facts.Bought(r.words(), Amount.parse(r.value())))
                         .toList(),
+                of("chokes", food, group).stream()
+                        .findFirst()
+                        .map(r -> new Facts.Choking(Integer.parseInt(r.value()), r.words()))
+                        .orElse(null),
                 of("weighs", food, group).stream()
                         .collect(Collectors.toUnmodifiableMap(Row::words, r -> Ratio.parseDecimal(r.value()))));
     }

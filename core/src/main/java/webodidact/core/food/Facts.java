@@ -14,6 +14,7 @@ import webodidact.core.amount.Ratio;
  * @param before what has to be done before class, one after the other
  * @param cannot what it cannot stand where it stands in for something else
  * @param packs usual packs
+ * @param chokes what it does to young children whole, or null
  * @param weighs grams of one bulb, wedge, leaf or slice, by the word; of a "small" and a "large" piece too
  */
 public record Facts(
@@ -23,6 +24,7 @@ public record Facts(
         List<Before> before,
         List<Cannot> cannot,
         List<Bought> packs,
+        Choking chokes,
         Map<String, Ratio> weighs) {
     /** @param time days in the fridge or cupboard, or months in the freezer */
     public record Keeping(int time, String how) {}
@@ -30,15 +32,21 @@ public record Facts(
     /** @param seconds it takes, more than zero */
     public record Before(int seconds, String what) {}
 
+    /**
+     * @param under years; {@code how} it is made safer for them
+     * @param how "quarter them lengthways"
+     */
+    public record Choking(int under, String how) {}
+
     /** @param verbs "boil" */
     public record Cannot(List<String> verbs, String because) {}
 
     /** @param holds a weight or a volume */
     public record Bought(String name, Amount holds) {}
 
-    public static final Facts NONE = new Facts(null, null, null, List.of(), List.of(), List.of(), Map.of());
+    public static final Facts NONE = new Facts(null, null, null, List.of(), List.of(), List.of(), null, Map.of());
 
     Facts withSalt(Ratio other) {
-        return new Facts(other, keeps, freezes, before, cannot, packs, weighs);
+        return new Facts(other, keeps, freezes, before, cannot, packs, chokes, weighs);
     }
 }

@@ -217,7 +217,9 @@ final class Matching {
         if (words.containsAll(own)) return 10 * own.size();
         for (var word : words) {
             if (own.contains(word)) score += usual.getOrDefault(word, 0) < USUAL ? 10 : 2;
-            else if (word.length() > 3 && own.stream().anyMatch(o -> isSlip(o, word))) score += 6;
+            else if (word.length() > 3
+                    && !usual.containsKey(word)
+                    && own.stream().anyMatch(o -> isSlip(o, word))) score += 6;
         }
         return score < 5 ? 0 : score - own.size();
     }

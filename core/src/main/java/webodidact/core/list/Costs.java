@@ -2,12 +2,15 @@ package webodidact.core.list;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Optional;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
+import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
@@ -49,7 +52,41 @@ public record Costs(Side home, Side shoot) {
             if (groups && exact != null) exact = plusSets(exact, entry.line(), lesson, course, knowledge);
             shoot.add(row(entry.line(), entry.food(), exact, course));
         }
-        return new Costs(side(home), side(shoot));
+        return new Costs(side(once(home, course)), side(once(shoot, course)));
+    }
+
+    /** The same food on several lines is bought once. */
+    private static List<Row> once(List<Row> rows, Course course) {
+        var all = new LinkedHashMap<String, Row>();
+        for (var row : rows) {
+            var key = row.food() == null ? row.line().id() : row.food().id();
+            var first = all.get(key);
+            var both = first == null ? Optional.<Amount>empty() : together(first, row, course);
+            if (both.isPresent()) all.put(key, row(first.line(), first.food(), both.get(), course));
+            else all.put(first == null ? key : row.line().id(), row);
+        }
+        return List.copyOf(all.values());
+    }
+
+    /** Juice and zest come from the same fruit; everything else adds up. Empty where nobody can say. */
+    private static Optional<Amount> together(Row first, Row other, Course course) {
+        if (first.exact() == null || other.exact() == null) return Optional.empty();
+        var same = Weighing.in(
+                other.exact(),
+                first.exact().unit(),
+                other.food(),
+                other.line().described(),
+                course.house(),
+                course.house());
+        boolean parts =
+                isPart(first, "juice") && isPart(other, "zest") || isPart(first, "zest") && isPart(other, "juice");
+        return same.map(a -> !parts
+                ? first.exact().plus(a, course.house())
+                : a.low().isMoreThan(first.exact().low()) ? a : first.exact());
+    }
+
+    private static boolean isPart(Row row, String part) {
+        return row.line().described().contains(part);
     }
 
     private static Amount plusSets(Amount exact, FoodLine line, Lesson lesson, Course course, Knowledge knowledge) {

@@ -10,8 +10,11 @@ import webodidact.core.amount.Unit;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Course;
+import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
 import webodidact.core.swap.CookedAmount;
+import webodidact.core.swap.InUse;
 
 /**
  * Salt in a portion, summed over all that carries it. Household figures: labels and qualified advice come first.
@@ -34,6 +37,7 @@ public record SaltShare(Ratio grams, int limit, List<Carrier> carriers, List<Str
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
             if (food == null
+                    || isPouredAway(lesson, line)
                     || food.facts().salt() == null
                     || line.item().toLowerCase(Locale.ROOT).contains("unsalted")) continue;
             var amount = CookedAmount.of(line, line.amount(), knowledge);
@@ -54,6 +58,34 @@ public record SaltShare(Ratio grams, int limit, List<Carrier> carriers, List<Str
         }
         carriers.sort(Comparator.comparing(Carrier::grams).reversed());
         return new SaltShare(sum, lesson.audience().saltLimit(), List.copyOf(carriers), List.copyOf(uncounted));
+    }
+
+    /** Salt in water that is drained off is not eaten: every step with it boils in water, and something is drained afterwards. */
+    private static boolean isPouredAway(Lesson lesson, FoodLine line) {
+        if (!"salt".equals(line.cooked()) && !"flaky-salt".equals(line.cooked())) return false;
+        boolean used = false;
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            var step = lesson.steps().get(i);
+            if (!step.usesLine(line.id())) continue;
+            used = true;
+            var text = text(step);
+            boolean drained = InUse.says(text, "drain")
+                    || i + 1 < lesson.steps().size()
+                            && InUse.says(text(lesson.steps().get(i + 1)), "drain");
+            boolean inWater = text.toLowerCase(Locale.ROOT).contains("water")
+                    && (InUse.says(text, "boil") || InUse.says(text, "cook") || InUse.says(text, "simmer"));
+            if (!inWater || !drained) return false;
+        }
+        return used;
+    }
+
+    private static String text(Step step) {
+        return step.title() + ". " + step.doing() + " " + step.say();
+    }
+
+    /** The same against another limit for a day, grams. */
+    public SaltShare against(int other) {
+        return new SaltShare(grams, Math.min(limit, other), carriers, uncounted);
     }
 
     /** Of the day's limit, relative. */

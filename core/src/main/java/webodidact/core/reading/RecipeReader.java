@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Dimension;
+import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Yield;
@@ -29,8 +30,13 @@ public final class RecipeReader {
     private final Knowledge knowledge;
 
     public RecipeReader(Knowledge knowledge) {
+        this(knowledge, MeasureSystem.METRIC);
+    }
+
+    /** @param region whose words are meant where they differ: "corn flour" */
+    public RecipeReader(Knowledge knowledge, MeasureSystem region) {
         this.knowledge = knowledge;
-        lines = new LineReader(knowledge);
+        lines = new LineReader(knowledge, region);
     }
 
     /**

@@ -9,6 +9,7 @@ public final class Rules {
     public static final List<Check> ALL = List.of(
             new AddedTwice(),
             new BakedWithoutHeat(),
+            new ChokingShape(),
             new CollectedOffTime(),
             new DeadAir(),
             new DegreesUnstated(),
@@ -16,6 +17,7 @@ public final class Rules {
             new FillerSoilsHands(),
             new GatherCheckForgets(),
             new HeatNeverOff(),
+            new HoneyUnderOne(),
             new ListedNotUsed(),
             new LookMissed(),
             new MeasuresMixed(),

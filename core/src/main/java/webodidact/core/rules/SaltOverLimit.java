@@ -12,9 +12,14 @@ import webodidact.core.edit.Operations;
 
 /** Cheese, stock, soy sauce and the pinch on top: nobody adds them up. */
 final class SaltOverLimit implements Check {
+    /** Grams a day: Scientific Advisory Committee on Nutrition, Salt and Health, 2003: less than 1 g under one year. */
+    private static final int UNDER_ONE = 1;
+
     @Override
     public Stream<Finding> find(Situation s) {
-        var salt = s.answers().salt();
+        boolean infant =
+                s.answers().question().homes().stream().anyMatch(h -> h.ages().contains(0));
+        var salt = infant ? s.answers().salt().against(UNDER_ONE) : s.answers().salt();
         if (!salt.isMuch()) return Stream.empty();
         var most = salt.carriers().stream()
                 .limit(3)
@@ -32,6 +37,7 @@ final class SaltOverLimit implements Check {
                         salt.limit(),
                         s.lesson().audience().title(),
                         most)
+                .as(infant ? "infant" : "")
                 .mending(plain.map(line -> List.of(mend("taste", Operations.toTaste(line.id()))))
                         .orElse(List.of())));
     }

@@ -26,7 +26,7 @@ final class SwapAnnouncedLate implements Check {
         var name = entry.offer().title();
         int into = sayIn(s.lesson(), entry.announceBy());
         return about(
-                        new About.OfOffer(entry.line(), entry.offer().food().id()),
+                        new About.OfOffer(entry.line(), entry.mentioned()),
                         entry.announceBy(),
                         name,
                         entry.item(),
@@ -35,10 +35,7 @@ final class SwapAnnouncedLate implements Check {
                 .as(entry.saidIn() == 0 ? "never" : "late")
                 .mending(
                         mend("say", l -> said(l, into - 1, entry.offer().rule().words(), name), into),
-                        mend(
-                                "not",
-                                l -> Accepting.mention(
-                                        l, entry.line(), entry.offer().food().id(), false)));
+                        mend("not", l -> Accepting.mention(l, entry.line(), entry.mentioned(), false)));
     }
 
     /** The gather check if it comes first, else the step itself. */

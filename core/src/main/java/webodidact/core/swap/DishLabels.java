@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Diet;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.script.Mentions;
 
 /**
  * What may be said of the dish as it is chosen to be cooked. A diet word holds only when it is true of every line; one
@@ -34,6 +36,22 @@ public record DishLabels(Set<Allergen> contains, Answer vegetarian, Answer vegan
     }
 
     public static DishLabels of(Lesson lesson, Knowledge knowledge) {
+        return of(lesson, knowledge, unlisted(lesson, knowledge));
+    }
+
+    /** Foods that the steps name and the list lacks: nobody can say anything of the dish while they are not there. */
+    static List<String> unlisted(Lesson lesson, Knowledge knowledge) {
+        var mentions = Mentions.of(lesson, knowledge);
+        return lesson.steps().stream()
+                .flatMap(s -> Stream.of(s.say(), s.doing()))
+                .flatMap(t -> mentions.in(t).stream())
+                .filter(m -> m.kind() == Mentions.Kind.UNLISTED)
+                .map(m -> knowledge.food(m.id()).orElseThrow().name())
+                .distinct()
+                .toList();
+    }
+
+    static DishLabels of(Lesson lesson, Knowledge knowledge, List<String> unlisted) {
         var contains = EnumSet.noneOf(Allergen.class);
         var labels = new ArrayList<String>();
         for (var line : lesson.foods()) {
@@ -42,13 +60,17 @@ public record DishLabels(Set<Allergen> contains, Answer vegetarian, Answer vegan
             if (food != null) contains.addAll(food.allergens());
             if (line.labelSays() != null) contains.addAll(line.labelSays());
         }
+        labels.addAll(unlisted);
         return new DishLabels(
-                contains, diet(lesson, knowledge, Diet.VEGETARIAN), diet(lesson, knowledge, Diet.VEGAN), labels);
+                contains,
+                diet(lesson, knowledge, Diet.VEGETARIAN, unlisted),
+                diet(lesson, knowledge, Diet.VEGAN, unlisted),
+                labels);
     }
 
-    private static Answer diet(Lesson lesson, Knowledge knowledge, Diet wanted) {
+    private static Answer diet(Lesson lesson, Knowledge knowledge, Diet wanted, List<String> unlisted) {
         var against = new ArrayList<String>();
-        var unread = new ArrayList<String>();
+        var unread = new ArrayList<String>(unlisted);
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
             if (food == null || food.checkLabel() && line.labelSays() == null) unread.add(name(line, food));

@@ -40,7 +40,7 @@ public record Offer(
         String refused,
         boolean toBeTried) {
     public boolean isLeaveOut() {
-        return food == null;
+        return food == null && !isOwn();
     }
 
     /** Whether that home may use it with all that it needs besides. */
@@ -59,7 +59,13 @@ public record Offer(
         return !refused.isEmpty();
     }
 
+    /** The instructor's own, in her words. */
+    public boolean isOwn() {
+        return rule.job().equals(Swaps.OWN);
+    }
+
     public String title() {
+        if (isOwn()) return rule.words();
         return food != null ? food.name() : Words.OURS.say(isRefused() ? "nothing" : "leaveOut");
     }
 

@@ -25,6 +25,7 @@ import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.ToolLine;
+import webodidact.core.reading.LineReader;
 import webodidact.core.time.Clock;
 
 /** One line of one lesson, while its offers are worked out. */
@@ -39,6 +40,9 @@ final class OfferWork {
     private final List<Household> homes;
     private final Knowledge knowledge;
     private final Course course;
+    /** A stand-in lists nothing that the steps name. */
+    private final List<String> unlisted;
+
     private final DishLabels before;
 
     OfferWork(
@@ -56,7 +60,8 @@ final class OfferWork {
         this.homes = homes;
         this.knowledge = knowledge;
         this.course = course;
-        before = DishLabels.of(lesson.withFood(line.id(), f -> f.but(d -> d.chosen = null)), knowledge);
+        unlisted = DishLabels.unlisted(lesson, knowledge);
+        before = DishLabels.of(lesson.withFood(line.id(), f -> f.but(d -> d.chosen = null)), knowledge, unlisted);
     }
 
     Offer offer(SwapRule rule, Fitness fitness) {
@@ -100,6 +105,32 @@ final class OfferWork {
                                 .orElse(true));
     }
 
+    /** The instructor's own stand-in, in her words; what the table knows of a food she names is told, and nothing is worked out. */
+    Offer own(String words) {
+        var named = new LineReader(knowledge, course.house()).read(words).food();
+        var standIn = knowledge.food(named).orElse(null);
+        var knock = new ArrayList<KnockOn>();
+        if (standIn == null) add(knock, KnockOn.Kind.SAFETY, Words.OURS.say("own.unknown"));
+        else safety(standIn, knock);
+        var added = standIn == null ? Set.<Allergen>of() : minus(standIn.allergens(), food.allergens());
+        notFor(added, knock);
+        return new Offer(
+                Swaps.own(food, words),
+                standIn,
+                "",
+                null,
+                List.of(),
+                "",
+                List.copyOf(knock),
+                List.of(),
+                added,
+                standIn == null ? Set.of() : minus(food.allergens(), standIn.allergens()),
+                List.of(),
+                standIn == null ? firstUse() : announceBy(standIn),
+                "",
+                true);
+    }
+
     /** That nothing does its job here, and why. */
     Offer nothing(SwapRule rule) {
         return new Offer(
@@ -125,7 +156,7 @@ final class OfferWork {
                 : Words.OURS.say("without", use.steps().size(), use.steps());
         var without = lesson.removingFood(line.id());
         var knock = new ArrayList<KnockOn>();
-        diets(DishLabels.of(without, knowledge), knock);
+        diets(DishLabels.of(without, knowledge, unlisted), knock);
         return new Offer(
                 Swaps.leaveOut(food, change),
                 null,
@@ -218,7 +249,7 @@ final class OfferWork {
                     d.chosen = standIn.id();
                     d.labelSays = null;
                 }));
-        diets(DishLabels.of(with(after, needs), knowledge), all);
+        diets(DishLabels.of(with(after, needs), knowledge, unlisted), all);
         safety(standIn, all);
         breaks(standIn, all);
         return List.copyOf(all);

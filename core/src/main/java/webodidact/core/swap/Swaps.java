@@ -135,6 +135,20 @@ public final class Swaps {
                 || unknownDiet && (food.checkLabel() || !food.suits(Diet.VEGAN));
     }
 
+    /** What the instructor says herself, for a line that has a food. */
+    public Offer own(Lesson lesson, FoodLine line, String words) {
+        var food = knowledge.food(line.food()).orElseThrow();
+        return new OfferWork(lesson, line, food, InUse.of(lesson, line), List.of(), knowledge, course).own(words);
+    }
+
+    static SwapRule own(Food food, String words) {
+        return new SwapRule(
+                food.id(), OWN, "", Set.of(), "", SwapRule.HowMuch.same(), null, "", 0, words, List.of(), false);
+    }
+
+    /** The job of a stand-in that the instructor has put in words herself. */
+    static final String OWN = "own";
+
     /** Names with a factor for leaving something out. */
     static SwapRule leaveOut(Food food, String change) {
         return new SwapRule(

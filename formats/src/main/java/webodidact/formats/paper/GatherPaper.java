@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import webodidact.core.amount.AmountText;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.ToolLine;
@@ -74,9 +73,7 @@ final class GatherPaper implements Paper {
     private static Map<String, Object> entry(Outcome outcome, GatherList.Entry entry) {
         var line = entry.line();
         var swaps = line.mentioned().stream()
-                .map(outcome.knowledge()::food)
-                .flatMap(Optional::stream)
-                .map(f -> f.name())
+                .map(m -> outcome.knowledge().food(m).map(f -> f.name()).orElse(m))
                 .toList();
         var also = new ArrayList<String>();
         if (!entry.also().isEmpty()) also.add(entry.also());

@@ -46,6 +46,6 @@ final class SubstitutionPaper extends ListPaper {
                 offer.amount(),
                 offer.addedText().isEmpty() ? said : Words.say("swap.with", said, offer.addedText()),
                 String.join(" ", changes),
-                offer.food().contains());
+                offer.food() == null ? Words.say("swap.unknown") : offer.food().contains());
     }
 }

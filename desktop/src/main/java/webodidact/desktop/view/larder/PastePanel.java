@@ -46,7 +46,7 @@ final class PastePanel extends VBox {
     }
 
     private RecipeReader.Recipe read() {
-        return new RecipeReader(workspace.knowledge()).read(area.getText());
+        return new RecipeReader(workspace.knowledge(), workspace.book().course().house()).read(area.getText());
     }
 
     private void show() {

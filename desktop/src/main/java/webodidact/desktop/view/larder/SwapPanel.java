@@ -79,6 +79,7 @@ final class SwapPanel extends VBox {
         label(outcome, line);
         int n = 1;
         for (var offer : offers) if (!offer.isRefused()) getChildren().add(card(n++, line, offer, outcome));
+        if (line.food() != null) own(line, outcome);
         if (line.food() == null) getChildren().add(Nodes.wrapped(Words.of("swap.unknown"), "body"));
         var actions = new FindingActions(workspace);
         outcome.report().open().stream()
@@ -96,6 +97,33 @@ final class SwapPanel extends VBox {
                         "food-form-open",
                         Words.of("swap.changeFood")));
         homes(outcome, line);
+    }
+
+    /** What the instructor says herself; it stays on the sheet though no rule knows it. */
+    private void own(FoodLine line, Outcome outcome) {
+        for (var entry : outcome.answers().substitutions().entries()) {
+            if (!entry.line().equals(line.id()) || !entry.offer().isOwn()) continue;
+            var card = Nodes.styled(
+                    Nodes.column(
+                            3,
+                            Nodes.wrapped(capital(entry.offer().title()), "offer-title"),
+                            Nodes.wrapped(
+                                    entry.announceBy() == 0
+                                            ? Words.of("swap.announceBefore")
+                                            : Words.of("swap.ownBy", entry.announceBy()),
+                                    "covers")),
+                    "offer",
+                    "taken");
+            paragraph(card, entry.offer(), "bad", KnockOn.Kind.SAFETY);
+            card.getChildren()
+                    .add(Nodes.button(Words.of("swap.ownOff"), () -> mention(line, entry.mentioned(), false), "small"));
+            getChildren().add(card);
+        }
+        var field = Nodes.field("own-swap", Words.of("swap.ownPrompt"), Words.of("swap.ownOf", line.item()));
+        Typed.onEnter(field, () -> "", text -> {
+            if (!text.isBlank()) mention(line, text.strip(), true);
+        });
+        getChildren().add(field);
     }
 
     /** The foods it may mean, each a button: nothing is taken that was not said. */

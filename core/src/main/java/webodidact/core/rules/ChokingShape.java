@@ -1,0 +1,57 @@
+package webodidact.core.rules;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import webodidact.core.check.About;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.food.Facts;
+import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.swap.InUse;
+
+/** Small children choke on round, hard and slippery things that nobody has cut; the ages of the homes decide. */
+final class ChokingShape implements Check {
+    /** Any of these changes the shape; whether enough is for the adult in the room. */
+    private static final List<String> CUTS = List.of(
+            "quarter", "halve", "chop", "slice", "dice", "cut", "grate", "grind", "crush", "blitz", "blend", "mash",
+            "puree", "shred");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        int youngest = youngest(s);
+        return s.lesson().foods().stream()
+                .flatMap(line -> s
+                        .knowledge()
+                        .food(line.cooked())
+                        .map(f -> f.facts().chokes())
+                        .filter(c -> youngest < c.under() && !isCut(s, line))
+                        .map(c -> finding(line, c))
+                        .stream());
+    }
+
+    private Finding finding(FoodLine line, Facts.Choking chokes) {
+        return about(new About.OfFood(line.id()), 0, line.item(), chokes.under(), chokes.how());
+    }
+
+    /** Age of the youngest who cooks along; an early-years class has children of one year and more. */
+    private static int youngest(Situation s) {
+        int home = s.answers().question().homes().stream()
+                .flatMap(h -> h.ages().stream())
+                .mapToInt(Integer::intValue)
+                .min()
+                .orElse(99);
+        return s.lesson().audience() == Audience.EARLY_YEARS ? Math.min(home, 1) : home;
+    }
+
+    private static boolean isCut(Situation s, FoodLine line) {
+        var form = line.described().toLowerCase(Locale.ROOT);
+        if (CUTS.stream().anyMatch(v -> InUse.says(form, v))) return true;
+        return s.lesson().steps().stream()
+                .filter(step -> step.usesLine(line.id()))
+                .anyMatch(step -> CUTS.stream()
+                        .anyMatch(v -> InUse.says(step.title() + ". " + step.doing() + " " + step.say(), v)));
+    }
+}
