@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
@@ -58,7 +59,13 @@ final class Matching {
             "substitute",
             "replacer");
 
+    private static final String UNKNOWN = "-";
+    private static final String MORE = "+";
+
     private final Names names = new Names();
+    /** The same words are read again and again. */
+    private final Map<String, String> answers = new ConcurrentHashMap<>();
+
     private final Collection<Food> foods;
     private final Map<String, Food> byId = new HashMap<>();
     /** In how many names a word is. */
@@ -101,15 +108,21 @@ final class Matching {
     /** @param form how it is prepared, "chopped", or "" */
     Match of(String item, Amount amount, String form, MeasureSystem region) {
         var text = item.indexOf(" in ") < 0 ? item : LIES_IN.matcher(item).replaceAll("");
-        var words = Word.of(text);
-        var id = wholeName(words).orElse(null);
-        if (id == null)
-            return names.find(words).isEmpty() ? Match.NONE : new Match(Optional.empty(), Match.Why.SAYS_MORE);
+        if (answers.size() > 5000) answers.clear();
+        var id = answers.computeIfAbsent(text, this::named);
+        if (id.equals(UNKNOWN)) return Match.NONE;
+        if (id.equals(MORE)) return new Match(Optional.empty(), Match.Why.SAYS_MORE);
         if (!id.startsWith(AMBIGUOUS)) return new Match(Optional.of(byId.get(id)), Match.Why.SURE);
         var several = SEVERAL.get(id.substring(1));
         return decided(several, amount, form + " " + text, region)
                 .map(f -> new Match(Optional.of(f), Match.Why.SURE))
                 .orElse(new Match(Optional.empty(), Match.Why.SEVERAL));
+    }
+
+    /** Id of the one food, or of the name that several have; {@link #MORE} or {@link #UNKNOWN} where there is none. */
+    private String named(String text) {
+        var words = Word.of(text);
+        return wholeName(words).orElseGet(() -> names.find(words).isEmpty() ? UNKNOWN : MORE);
     }
 
     /** The one name that leaves no word over: "whole chicken breast" is a breast, though "whole chicken" is a name too. */

@@ -1,9 +1,11 @@
 package webodidact.core.reading;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Ratio;
@@ -32,6 +34,14 @@ final class WordNumber {
         WHOLE.put("an", 1);
     }
 
+    /** Every word that a number begins with. */
+    private static final Set<String> FIRST = new HashSet<>(PARTS.keySet());
+
+    static {
+        FIRST.addAll(WHOLE.keySet());
+        FIRST.addAll(Set.of("dozen", "couple"));
+    }
+
     private static final String ONES = "one|two|three|four|five|six|seven|eight|nine";
     private static final String TENS = "twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety";
     private static final String INTEGER =
@@ -56,7 +66,12 @@ final class WordNumber {
 
     /** The number in words that stands at {@code from}; empty if none does. */
     static Optional<Found> at(CharSequence text, int from) {
-        if (from >= text.length() || !Character.isLetter(text.charAt(from))) return Optional.empty();
+        int end = from;
+        while (end < text.length() && Character.isLetter(text.charAt(end))) end++;
+        // Looking one word up is much cheaper than the patterns, and most lines begin with none of these.
+        if (end == from
+                || !FIRST.contains(text.subSequence(from, end).toString().toLowerCase(Locale.ROOT)))
+            return Optional.empty();
         var m = DOZENS.matcher(text).region(from, text.length());
         if (m.lookingAt()) return Optional.of(dozens(m));
         m = NUMBER.matcher(text).region(from, text.length());
