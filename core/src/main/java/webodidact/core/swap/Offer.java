@@ -1,5 +1,6 @@
 package webodidact.core.swap;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import webodidact.core.amount.Amount;
@@ -72,6 +73,19 @@ public record Offer(
     /** Seconds more on air; negative for less. */
     public int onAir() {
         return rule.seconds();
+    }
+
+    /** What is declared of the stand-in and of all that it needs, in words; each food for itself. */
+    public String contains(Knowledge knowledge) {
+        if (food == null) return "";
+        var all = new ArrayList<String>();
+        if (!food.contains().isEmpty()) all.add(food.contains());
+        for (var need : added)
+            knowledge
+                    .food(need.cooked())
+                    .filter(f -> !f.contains().isEmpty())
+                    .ifPresent(f -> all.add(Words.OURS.say("alsoContains", f.name(), f.contains())));
+        return String.join("; ", all);
     }
 
     /** Texts of one kind of consequence. */

@@ -16,6 +16,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
@@ -264,25 +265,33 @@ final class FoodTable extends VBox {
     }
 
     /** What it contains, and what is wrong with the line, as a chip. */
-    private static HBox contains(GatherList.Entry entry, Outcome outcome) {
-        var box = Nodes.row(4);
+    private static VBox contains(GatherList.Entry entry, Outcome outcome) {
+        var chips = Nodes.row(4);
+        if (entry.line().chosen() != null) chips.getChildren().add(chip(Words.of("larder.swapped"), "chip-good"));
         outcome.report().open().stream()
                 .filter(f -> f.where().equals(entry.line().id()))
                 .findFirst()
-                .ifPresent((Finding f) -> box.getChildren()
-                        .add(Nodes.label(
+                .ifPresent((Finding f) -> chips.getChildren()
+                        .add(chip(
                                 (f.isStop() ? "■ " : "▲ ")
                                         + Words.or("larder.check." + f.check(), Words.of("larder.check.other")),
                                 f.isStop() ? "chip-stop" : "chip-look")));
         if (!entry.line().unsure().isEmpty())
-            box.getChildren().add(Nodes.label("▲ " + Words.of("larder.unsure"), "chip-look"));
-        if (!entry.contains().isEmpty() && box.getChildren().size() < 2)
-            box.getChildren().add(Nodes.label(entry.contains(), "allergen"));
-        if (!entry.note().isEmpty() && box.getChildren().isEmpty())
+            chips.getChildren().add(chip("▲ " + Words.of("larder.unsure"), "chip-look"));
+        var box = Nodes.column(2);
+        box.setAlignment(Pos.CENTER_LEFT);
+        if (!chips.getChildren().isEmpty()) box.getChildren().add(chips);
+        // An allergen is never cut: it takes a second line.
+        if (!entry.contains().isEmpty()) box.getChildren().add(Nodes.wrapped(entry.contains(), "allergen"));
+        else if (!entry.note().isEmpty() && chips.getChildren().isEmpty())
             box.getChildren().add(Nodes.label(Words.of("larder.testIt"), "soft"));
-        if (entry.line().chosen() != null)
-            box.getChildren().addFirst(Nodes.label(Words.of("larder.swapped"), "chip-good"));
         return box;
+    }
+
+    private static Label chip(String text, String style) {
+        var chip = Nodes.label(text, style);
+        chip.setMinWidth(Region.USE_PREF_SIZE);
+        return chip;
     }
 
     private void amount(FoodLine line, String text) {

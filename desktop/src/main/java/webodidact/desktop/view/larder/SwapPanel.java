@@ -334,7 +334,7 @@ final class SwapPanel extends VBox {
         if (!text.isEmpty()) into.getChildren().add(Nodes.wrapped(mark + text, style));
     }
 
-    private static VBox facts(Offer offer) {
+    private VBox facts(Offer offer) {
         var first = new FlowPane(8, 0);
         int s = offer.onAir();
         if (!offer.isLeaveOut())
@@ -349,9 +349,10 @@ final class SwapPanel extends VBox {
                     .add(Nodes.label(Words.count("swap.covers", offer.covers().size()), "covers"));
         var without =
                 offer.allergensRemoved().stream().sorted().map(Allergen::title).collect(Collectors.joining(", "));
-        boolean contains = !offer.isLeaveOut() && !offer.food().contains().isEmpty();
+        var declared = offer.contains(workspace.knowledge());
+        boolean contains = !declared.isEmpty();
         var box = Nodes.column(0, first);
-        var said = (contains ? Words.of("swap.contains", offer.food().contains()) : "")
+        var said = (contains ? Words.of("swap.contains", declared) : "")
                 + (contains && !without.isEmpty() ? " · " : "")
                 + (without.isEmpty() ? "" : Words.of("swap.without", without));
         if (!said.isEmpty()) box.getChildren().add(Nodes.wrapped(said, contains ? "allergen" : "soft"));
