@@ -57,6 +57,7 @@ final class FoodTable extends VBox {
     private final TextField find = Nodes.field("find-food", Words.of("larder.find"), Words.of("larder.findName"));
     private final Label dish = Nodes.label("", "soft");
     private final VBox rows = new VBox(4);
+    private final HBox bar;
     private boolean narrow;
     private final List<HBox> cards = new ArrayList<>();
 
@@ -68,7 +69,7 @@ final class FoodTable extends VBox {
         super(8);
         this.workspace = workspace;
         add.setOnAction(e -> add());
-        var bar = Nodes.row(
+        bar = Nodes.row(
                 8,
                 Nodes.grown(add),
                 Nodes.named(
@@ -83,12 +84,17 @@ final class FoodTable extends VBox {
         var work = Nodes.named(
                 Nodes.button(Words.of("variant.open2"), variant, "small"), "variant-open", Words.of("variant.title"));
         dish.setMinWidth(0);
-        getChildren().addAll(bar, Nodes.row(8, Nodes.grown(dish), work), rows);
+        getChildren().addAll(Nodes.row(8, Nodes.grown(dish), work), rows);
         WhenSeen.of(this, this::show, workspace.outcomeProperty());
         workspace.foodProperty().addListener(o -> choose());
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         widthProperty().addListener(o -> fold());
         add.fontProperty().addListener(o -> fold());
+    }
+
+    /** The line to type into; it stays above the list however far that is scrolled. */
+    Node bar() {
+        return bar;
     }
 
     /** Id of the line that was just added: it is scrolled into sight when it is shown. */
@@ -169,6 +175,8 @@ final class FoodTable extends VBox {
             rows.applyCss();
             rows.layout();
             Panes.reveal(card);
+            // A text that wraps has its height one pulse later.
+            Platform.runLater(() -> Panes.reveal(card));
         }));
     }
 

@@ -15,6 +15,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.MeasureSystem;
@@ -56,6 +57,8 @@ public final class LarderScreen extends HBox implements Screen {
     private final ToggleButton listsTab = Nodes.toggle(Words.of("larder.lists"), "tab");
     private Typed homeTyped;
     private boolean refreshing;
+    /** What stays above the list of the tab. */
+    private final StackPane over = new StackPane();
 
     public LarderScreen(Desk desk) {
         workspace = desk.workspace();
@@ -88,7 +91,7 @@ public final class LarderScreen extends HBox implements Screen {
         home.setPrefColumnCount(1);
         home.setMinWidth(44);
         side.prefWidthProperty().bind(Bindings.min(480, widthProperty().multiply(0.4)));
-        var work = Nodes.styled(new VBox(10, head(), Nodes.grown(list)), "work");
+        var work = Nodes.styled(new VBox(10, head(), over, Nodes.grown(list)), "work");
         work.setMinWidth(0);
         getChildren().addAll(Nodes.grown(work), side);
         workspace.lessonProperty().addListener(o -> refresh());
@@ -128,20 +131,28 @@ public final class LarderScreen extends HBox implements Screen {
         return head;
     }
 
+    private void over(Node... bar) {
+        over.getChildren().setAll(bar);
+        over.setManaged(bar.length > 0);
+    }
+
     private void showFood() {
         foodTab.setSelected(true);
+        over(foods.bar());
         list.setContent(foods);
         put(swaps);
     }
 
     private void showKit() {
         kitTab.setSelected(true);
+        over();
         list.setContent(kit);
         put(tools);
     }
 
     private void showHomes() {
         homesTab.setSelected(true);
+        over();
         list.setContent(homes);
         put(homesPanel);
         homesPanel.show();
@@ -149,6 +160,7 @@ public final class LarderScreen extends HBox implements Screen {
 
     private void showLists() {
         listsTab.setSelected(true);
+        over();
         list.setContent(lists);
         put(sets);
     }
