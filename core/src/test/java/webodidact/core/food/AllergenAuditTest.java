@@ -2,6 +2,9 @@ package webodidact.core.food;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.TreeSet;
@@ -92,6 +95,20 @@ class AllergenAuditTest {
         assertThat(food("vegetable-stock-cube").suits(Diet.VEGETARIAN)).isTrue();
         assertThat(food("parmesan").suits(Diet.VEGETARIAN)).isFalse();
         assertThat(food("parmesan-style").suits(Diet.VEGETARIAN)).isTrue();
+    }
+
+    /** {@code docs/food-table.md} lists each class as the table has it. */
+    @Test
+    void theDocumentIsTheTable() throws IOException {
+        var document = Files.readString(Path.of("../docs/food-table.md"));
+        for (var allergen : Allergen.values()) {
+            var declared = table.foods().stream()
+                    .filter(f -> f.allergens().contains(allergen))
+                    .map(Food::id)
+                    .sorted()
+                    .collect(Collectors.joining(" "));
+            assertThat(document).contains("| " + declared + " |");
+        }
     }
 
     /** Something stands in, or it is said that nothing does: at least 85 of a hundred foods. */
