@@ -17,8 +17,8 @@ public final class KitchenRounding {
     public static final Ratio TOLERANCE = Ratio.of(3, 100);
     /** A ratio between two amounts may be bent so far, relative; {@code docs/decisions.md}, “A rounding may bend”. */
     public static final Ratio RATIO = Ratio.of(3, 100);
-    /** Nobody counts more level spoons than that without losing count: above it, cups and spoons. */
-    private static final Ratio MOST_SPOONS = Ratio.of(12);
+    /** Nobody counts more level spoons than that without losing count: above it, cups and spoons, or millilitres. */
+    private static final Ratio MOST_SPOONS = Ratio.of(4);
 
     private static final List<Ratio> CUP_PARTS =
             List.of(Ratio.ZERO, Ratio.of(1, 4), Ratio.of(1, 3), Ratio.HALF, Ratio.of(2, 3), Ratio.of(3, 4), Ratio.ONE);
@@ -187,6 +187,9 @@ public final class KitchenRounding {
         var tbsp = Unit.TBSP.base(system);
         var cup = Unit.CUP.base(system);
         var ml = exact.low().times(exact.unit().base(system));
+        boolean cupsAtHand = system == MeasureSystem.US || system == MeasureSystem.AU || exact.unit() == Unit.CUP;
+        if (!cupsAtHand && ml.dividedBy(tbsp).isMoreThan(MOST_SPOONS))
+            return metric(Amount.of(ml, Unit.ML), ml, tolerance);
         var found = new ArrayList<Rounded>();
         var cups = toCups(ml.dividedBy(cup));
         if (!cups.isZero()) found.add(parts(ml, system, Amount.of(cups, Unit.CUP)));
@@ -199,14 +202,19 @@ public final class KitchenRounding {
                 ? exactTsps.toStep(Ratio.of(1, 8)).max(Ratio.of(1, 8))
                 : exactTsps.toStep(Ratio.of(1, 4));
         if (tsps.isLessThan(tbsp.dividedBy(tsp))) found.add(parts(ml, system, Amount.of(tsps, Unit.TSP)));
-        addCompound(found, ml, system, floorCups(ml.dividedBy(cup)), Unit.CUP, Unit.TBSP, Ratio.HALF);
+        var whole = Ratio.of(ml.dividedBy(cup).floor());
+        for (var part : CUP_PARTS) addCompound(found, ml, system, whole.plus(part), Unit.CUP, Unit.TBSP, Ratio.HALF);
         addCompound(found, ml, system, Ratio.of(ml.dividedBy(tbsp).floor()), Unit.TBSP, Unit.TSP, Ratio.of(1, 4));
         return found.stream()
                 .filter(r -> !r.error().abs().isMoreThan(tolerance))
                 .min(SIMPLEST)
-                .orElseGet(() -> found.stream()
-                        .min(Comparator.comparing(r -> r.error().abs()))
-                        .orElseThrow());
+                .orElseGet(() -> {
+                    // Australian kitchens have millilitres besides their cups.
+                    if (system == MeasureSystem.AU) return metric(Amount.of(ml, Unit.ML), ml, tolerance);
+                    return found.stream()
+                            .min(Comparator.comparing(r -> r.error().abs()))
+                            .orElseThrow();
+                });
     }
 
     private static final Comparator<Rounded> SIMPLEST = Comparator.<Rounded>comparingInt(
@@ -221,7 +229,7 @@ public final class KitchenRounding {
         if (big.isZero() || unit == Unit.TBSP && big.isMoreThan(MOST_SPOONS)) return;
         var left = ml.minus(big.times(unit.base(system)));
         var rest = left.dividedBy(small.base(system)).toStep(step);
-        if (rest.isZero()) return;
+        if (!rest.isMoreThan(Ratio.ZERO) || unit == Unit.CUP && rest.isMoreThan(MOST_SPOONS)) return;
         found.add(parts(ml, system, Amount.of(big, unit), Amount.of(rest, small)));
     }
 
@@ -238,14 +246,5 @@ public final class KitchenRounding {
                 .min(Comparator.comparing(p -> p.minus(rest).abs()))
                 .orElseThrow();
         return whole.plus(part);
-    }
-
-    private static Ratio floorCups(Ratio cups) {
-        var whole = Ratio.of(cups.floor());
-        var rest = cups.minus(whole);
-        return whole.plus(CUP_PARTS.stream()
-                .filter(p -> !p.isMoreThan(rest))
-                .max(Comparator.naturalOrder())
-                .orElseThrow());
     }
 }

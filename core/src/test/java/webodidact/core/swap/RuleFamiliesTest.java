@@ -52,7 +52,7 @@ class RuleFamiliesTest {
     @ParameterizedTest
     @CsvSource(textBlock = """
             # job             food                 amount    place   doing                           stand-in       its amount  also
-            binder,           egg,                 2 piece,  OVEN,   Bind and bake,                  flaxseed,      30 g,       6 tbsp water
+            binder,           egg,                 2 piece,  OVEN,   Bind and bake,                  flaxseed,      30 g,       90 ml water
             glaze,            egg,                 1 piece,  OVEN,   Brush the tops and bake,        milk,          25 g,
             scrambled,          egg,                 4 piece,  RING,   Scramble and fry them,          tofu,          400 g,      ¼ tsp ground turmeric
             raising,          baking-powder,       2 tsp,    OVEN,   Bake,                           bicarbonate,   ¾ tsp,      2 tsp lemon juice
