@@ -197,7 +197,7 @@ final class SwapCommand implements Callable<Integer> {
             var map = new LinkedHashMap<String, Object>();
             map.put("job", job);
             map.put("context", context);
-            map.put("offers", answers.stream().map(SwapCommand::json).toList());
+            map.put("offers", answers.stream().map(this::json).toList());
             out.println(Json.pretty(map));
             return;
         }
@@ -205,7 +205,7 @@ final class SwapCommand implements Callable<Integer> {
         for (var answer : answers) out.println(text(answer));
     }
 
-    private static String text(SwapQuestion.Answer answer) {
+    private String text(SwapQuestion.Answer answer) {
         var offer = answer.offer();
         var also = offer.addedText().isEmpty() ? "" : " + " + offer.addedText();
         var name = (offer.amount().isEmpty() ? "" : offer.amount() + " ") + offer.title() + also;
@@ -213,18 +213,19 @@ final class SwapCommand implements Callable<Integer> {
         return Words.say(answer.test() ? "swap.test" : "swap.offer", name, String.join(" ", notes(offer)));
     }
 
-    private static List<String> notes(Offer offer) {
+    private List<String> notes(Offer offer) {
         var all = new ArrayList<String>();
         if (offer.isLeaveOut() && !offer.isRefused()) all.add(offer.rule().change());
         for (var kind : List.of(
                 KnockOn.Kind.CHANGE, KnockOn.Kind.TIME, KnockOn.Kind.SAFETY, KnockOn.Kind.BREAKS, KnockOn.Kind.DIET))
-            all.addAll(offer.of(kind));
+            // Of a food by itself there is no dish whose diet could be spoken of.
+            if (lesson != null || kind != KnockOn.Kind.DIET) all.addAll(offer.of(kind));
         if (!offer.isLeaveOut() && offer.food().checkLabel())
             all.add(Words.say("swap.label", offer.food().name()));
         return all;
     }
 
-    private static Map<String, Object> json(SwapQuestion.Answer answer) {
+    private Map<String, Object> json(SwapQuestion.Answer answer) {
         var offer = answer.offer();
         var map = new LinkedHashMap<String, Object>();
         map.put("food", offer.food() == null ? null : offer.food().id());

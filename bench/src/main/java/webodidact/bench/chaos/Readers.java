@@ -46,6 +46,8 @@ final class Readers {
         var recipes = new RecipeReader(KNOWN);
         var mentions = Mentions.of(LESSON, KNOWN);
         all.put("recipe line", lines::read);
+        all.put("recipe line of several foods", lines::readAll);
+        all.put("nearest foods", t -> KNOWN.nearest(t, 4));
         all.put("recipe line into the list", t -> listed(lines.read(t).toFoodLine("f9")));
         all.put("recipe page", recipes::read);
         all.put("amount", AmountReader::start);

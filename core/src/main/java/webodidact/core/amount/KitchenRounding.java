@@ -18,7 +18,9 @@ public final class KitchenRounding {
     /** A ratio between two amounts may be bent so far, relative; {@code docs/decisions.md}, “A rounding may bend”. */
     public static final Ratio RATIO = Ratio.of(3, 100);
     /** Nobody counts more level spoons than that without losing count: above it, cups and spoons, or millilitres. */
-    private static final Ratio MOST_SPOONS = Ratio.of(4);
+    private static final Ratio MOST_SPOONS = Ratio.of(12);
+    /** On a list that is read in a shop and a kitchen. */
+    private static final Ratio MOST_ON_A_LIST = Ratio.of(4);
 
     private static final List<Ratio> CUP_PARTS =
             List.of(Ratio.ZERO, Ratio.of(1, 4), Ratio.of(1, 3), Ratio.HALF, Ratio.of(2, 3), Ratio.of(3, 4), Ratio.ONE);
@@ -60,7 +62,12 @@ public final class KitchenRounding {
 
     /** Both ends of a range are rounded; the error told is the larger of the two. */
     public static Rounded round(Amount exact, MeasureSystem system) {
-        return round(exact, system, TOLERANCE);
+        return round(exact, system, TOLERANCE, MOST_SPOONS);
+    }
+
+    /** The same, with at most four spoons of a kind: cups where kitchens have them, else millilitres. */
+    public static Rounded forList(Amount exact, MeasureSystem system) {
+        return round(exact, system, TOLERANCE, MOST_ON_A_LIST);
     }
 
     /**
@@ -77,7 +84,7 @@ public final class KitchenRounding {
             var worst = worstPair(rounded, finest);
             if (worst < 0) return List.copyOf(rounded);
             var error = rounded.get(worst).error().abs();
-            var finer = round(exact.get(worst), system, error.times(Ratio.HALF));
+            var finer = round(exact.get(worst), system, error.times(Ratio.HALF), MOST_SPOONS);
             if (!finer.error().abs().isLessThan(error)) finest.add(worst);
             else rounded.set(worst, finer);
         }
@@ -115,27 +122,29 @@ public final class KitchenRounding {
                 .minus(Ratio.ONE);
     }
 
-    private record Question(Amount exact, MeasureSystem system, Ratio tolerance) {}
+    private record Question(Amount exact, MeasureSystem system, Ratio tolerance, Ratio mostSpoons) {}
 
-    private static final Remembered<Question, Rounded> ROUNDED =
-            new Remembered<>(q -> work(q.exact(), q.system(), q.tolerance()));
+    private static final Remembered<Question, Rounded> ROUNDED = new Remembered<>(q -> work(q));
 
-    private static Rounded round(Amount exact, MeasureSystem system, Ratio tolerance) {
-        return ROUNDED.of(new Question(exact, system, tolerance));
+    private static Rounded round(Amount exact, MeasureSystem system, Ratio tolerance, Ratio mostSpoons) {
+        return ROUNDED.of(new Question(exact, system, tolerance, mostSpoons));
     }
 
-    private static Rounded work(Amount exact, MeasureSystem system, Ratio tolerance) {
-        if (!exact.isRange()) return single(exact, system, tolerance);
-        var low = single(Amount.of(exact.low(), exact.unit()), system, tolerance);
-        var high = single(Amount.of(exact.high(), exact.unit()), system, tolerance);
+    private static Rounded work(Question asked) {
+        var exact = asked.exact();
+        if (!exact.isRange()) return single(exact, asked);
+        var low = single(Amount.of(exact.low(), exact.unit()), asked);
+        var high = single(Amount.of(exact.high(), exact.unit()), asked);
         var worse = low.error().abs().isMoreThan(high.error().abs()) ? low.error() : high.error();
         if (low.parts().size() > 1 || high.parts().size() > 1) return new Rounded(List.of(exact), Ratio.ZERO);
         var a = low.parts().getFirst();
-        var b = high.parts().getFirst().in(a.unit(), system);
+        var b = high.parts().getFirst().in(a.unit(), asked.system());
         return new Rounded(List.of(new Amount(a.low(), b.high(), a.unit(), exact.approximate())), worse);
     }
 
-    private static Rounded single(Amount exact, MeasureSystem system, Ratio tolerance) {
+    private static Rounded single(Amount exact, Question asked) {
+        var system = asked.system();
+        var tolerance = asked.tolerance();
         var value = exact.low();
         if (value.isZero()) return new Rounded(List.of(exact), Ratio.ZERO);
         return switch (exact.unit().measuredBy()) {
@@ -146,7 +155,7 @@ public final class KitchenRounding {
                         ? metric(small, small.low(), tolerance)
                         : large(exact, small, tolerance);
             }
-            case SPOONS -> spoons(exact, system, tolerance);
+            case SPOONS -> spoons(exact, asked);
             case PART -> plain(exact, toPart(value, exact.unit()));
         };
     }
@@ -182,20 +191,22 @@ public final class KitchenRounding {
         return shown.minus(exact).dividedBy(exact);
     }
 
-    private static Rounded spoons(Amount exact, MeasureSystem system, Ratio tolerance) {
+    private static Rounded spoons(Amount exact, Question asked) {
+        var system = asked.system();
+        var tolerance = asked.tolerance();
+        var most = asked.mostSpoons();
         var tsp = Unit.TSP.base(system);
         var tbsp = Unit.TBSP.base(system);
         var cup = Unit.CUP.base(system);
         var ml = exact.low().times(exact.unit().base(system));
         boolean cupsAtHand = system == MeasureSystem.US || system == MeasureSystem.AU || exact.unit() == Unit.CUP;
-        if (!cupsAtHand && ml.dividedBy(tbsp).isMoreThan(MOST_SPOONS))
+        if (!cupsAtHand && most.equals(MOST_ON_A_LIST) && ml.dividedBy(tbsp).isMoreThan(most))
             return metric(Amount.of(ml, Unit.ML), ml, tolerance);
         var found = new ArrayList<Rounded>();
         var cups = toCups(ml.dividedBy(cup));
         if (!cups.isZero()) found.add(parts(ml, system, Amount.of(cups, Unit.CUP)));
         var tbsps = ml.dividedBy(tbsp).toStep(Ratio.HALF);
-        if (!tbsps.isZero() && !tbsps.isMoreThan(MOST_SPOONS))
-            found.add(parts(ml, system, Amount.of(tbsps, Unit.TBSP)));
+        if (!tbsps.isZero() && !tbsps.isMoreThan(most)) found.add(parts(ml, system, Amount.of(tbsps, Unit.TBSP)));
         var exactTsps = ml.dividedBy(tsp);
         // Below a quarter the pinch spoon of 1/8 is the finest there is.
         var tsps = exactTsps.isLessThan(Ratio.of(1, 4))
@@ -203,14 +214,15 @@ public final class KitchenRounding {
                 : exactTsps.toStep(Ratio.of(1, 4));
         if (tsps.isLessThan(tbsp.dividedBy(tsp))) found.add(parts(ml, system, Amount.of(tsps, Unit.TSP)));
         var whole = Ratio.of(ml.dividedBy(cup).floor());
-        for (var part : CUP_PARTS) addCompound(found, ml, system, whole.plus(part), Unit.CUP, Unit.TBSP, Ratio.HALF);
-        addCompound(found, ml, system, Ratio.of(ml.dividedBy(tbsp).floor()), Unit.TBSP, Unit.TSP, Ratio.of(1, 4));
+        for (var part : CUP_PARTS) addCompound(found, ml, asked, whole.plus(part), Unit.CUP, Unit.TBSP, Ratio.HALF);
+        addCompound(found, ml, asked, Ratio.of(ml.dividedBy(tbsp).floor()), Unit.TBSP, Unit.TSP, Ratio.of(1, 4));
         return found.stream()
                 .filter(r -> !r.error().abs().isMoreThan(tolerance))
                 .min(SIMPLEST)
                 .orElseGet(() -> {
                     // Australian kitchens have millilitres besides their cups.
-                    if (system == MeasureSystem.AU) return metric(Amount.of(ml, Unit.ML), ml, tolerance);
+                    if (system == MeasureSystem.AU && most.equals(MOST_ON_A_LIST))
+                        return metric(Amount.of(ml, Unit.ML), ml, tolerance);
                     return found.stream()
                             .min(Comparator.comparing(r -> r.error().abs()))
                             .orElseThrow();
@@ -225,11 +237,12 @@ public final class KitchenRounding {
                     : r.parts().getFirst().unit() == Unit.TBSP ? 1 : 2);
 
     private static void addCompound(
-            List<Rounded> found, Ratio ml, MeasureSystem system, Ratio big, Unit unit, Unit small, Ratio step) {
-        if (big.isZero() || unit == Unit.TBSP && big.isMoreThan(MOST_SPOONS)) return;
+            List<Rounded> found, Ratio ml, Question asked, Ratio big, Unit unit, Unit small, Ratio step) {
+        var system = asked.system();
+        if (big.isZero() || unit == Unit.TBSP && big.isMoreThan(asked.mostSpoons())) return;
         var left = ml.minus(big.times(unit.base(system)));
         var rest = left.dividedBy(small.base(system)).toStep(step);
-        if (!rest.isMoreThan(Ratio.ZERO) || unit == Unit.CUP && rest.isMoreThan(MOST_SPOONS)) return;
+        if (!rest.isMoreThan(Ratio.ZERO) || unit == Unit.CUP && rest.isMoreThan(MOST_ON_A_LIST)) return;
         found.add(parts(ml, system, Amount.of(big, unit), Amount.of(rest, small)));
     }
 

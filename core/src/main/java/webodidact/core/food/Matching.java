@@ -59,6 +59,9 @@ final class Matching {
             "substitute",
             "replacer");
 
+    /** Nobody says more of a food before its name. */
+    private static final int MOST_DESCRIBERS = 12;
+
     private static final String UNKNOWN = "-";
     private static final String MORE = "+";
 
@@ -127,7 +130,7 @@ final class Matching {
 
     /** The one name that leaves no word over: "whole chicken breast" is a breast, though "whole chicken" is a name too. */
     private Optional<String> wholeName(List<Word> words) {
-        for (int from = 0; from < words.size(); from++) {
+        for (int from = 0; from < Math.min(words.size(), MOST_DESCRIBERS); from++) {
             var found = names.find(words.subList(from, words.size()));
             if (found.isEmpty()) return Optional.empty();
             boolean onlyThat = found.stream().map(Names.Found::id).distinct().count() == 1;
@@ -200,6 +203,7 @@ final class Matching {
         var words = Word.of(item).stream()
                 .map(Word::stem)
                 .filter(w -> !DESCRIBERS.contains(w))
+                .limit(MOST_DESCRIBERS)
                 .toList();
         if (words.isEmpty()) return List.of();
         var all = new LinkedHashSet<Food>();

@@ -109,7 +109,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
                     .map(f -> STRUCTURE.contains(f.group()))
                     .orElse(false);
             if (measured && carries && !line.amount().isRange()) structure.add(line);
-            else takes.put(line.id(), KitchenRounding.round(exact(line, factor, knowledge), house));
+            else takes.put(line.id(), KitchenRounding.forList(exact(line, factor, knowledge), house));
         }
         var together = KitchenRounding.together(
                 structure.stream().map(l -> exact(l, factor, knowledge)).toList(), house);
@@ -182,13 +182,13 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
             var one = food.weightOf(unit, line.described()).orElse(food.piece());
             return Words.OURS.say(
                     "about",
-                    KitchenRounding.round(Amount.of(exact.low().times(one), Unit.G), house)
+                    KitchenRounding.forList(Amount.of(exact.low().times(one), Unit.G), house)
                             .text());
         }
         if (unit.dimension() == Dimension.INFORMAL)
             return Words.OURS.say(
                     "about",
-                    KitchenRounding.round(exact.unit().usualSize().times(exact.low()), house)
+                    KitchenRounding.forList(exact.unit().usualSize().times(exact.low()), house)
                             .text());
         var density = food.densityIn(line.described());
         if (density.isEmpty()) return unit == Unit.TBSP || unit == Unit.TSP ? millilitres(exact, house) : "";
@@ -199,7 +199,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         if (unit.dimension() == Dimension.VOLUME) {
             var ml = exact.in(Unit.ML, house);
             if (LIQUID.contains(food.group())) return millilitres(exact, house);
-            return KitchenRounding.round(Amount.of(ml.low().times(density.get()), Unit.G), house)
+            return KitchenRounding.forList(Amount.of(ml.low().times(density.get()), Unit.G), house)
                     .text();
         }
         return "";
@@ -208,17 +208,17 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
     private static String millilitres(Amount exact, MeasureSystem house) {
         return exact.unit() == Unit.ML
                 ? spoons(exact.low(), house)
-                : KitchenRounding.round(Amount.of(exact.in(Unit.ML, house).low(), Unit.ML), house)
+                : KitchenRounding.forList(Amount.of(exact.in(Unit.ML, house).low(), Unit.ML), house)
                         .text();
     }
 
     private static String spoons(Ratio ml, MeasureSystem house) {
         var spoons = ml.dividedBy(Unit.TBSP.base(house));
         if (!spoons.isMoreThan(MOST_SPOONS))
-            return KitchenRounding.round(Amount.of(spoons, Unit.TBSP), house).text();
+            return KitchenRounding.forList(Amount.of(spoons, Unit.TBSP), house).text();
         // Nobody counts twelve spoons: cups where kitchens have them, else millilitres.
         boolean cups = house == MeasureSystem.US || house == MeasureSystem.AU;
-        return KitchenRounding.round(
+        return KitchenRounding.forList(
                         cups ? Amount.of(ml.dividedBy(Unit.CUP.base(house)), Unit.CUP) : Amount.of(ml, Unit.ML), house)
                 .text();
     }

@@ -176,28 +176,29 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
         if (dimension == Dimension.MASS && (own == MeasureSystem.US || noScales)) {
             var cups = Weighing.in(exact, Unit.CUP, food, form, house, own);
             if (cups.isPresent() && food != null && food.piece() == null)
-                return KitchenRounding.round(bySize(cups.get(), own), own).text();
+                return KitchenRounding.forList(bySize(cups.get(), own), own).text();
         }
         if (dimension == Dimension.MASS && (own == MeasureSystem.US || own == MeasureSystem.IMPERIAL)) {
             var oz = exact.in(Unit.OZ, house, own);
             if (oz.low().isLessThan(Ratio.HALF))
-                return KitchenRounding.round(exact, own).text();
+                return KitchenRounding.forList(exact, own).text();
             boolean pounds = !oz.low().isLessThan(Ratio.of(24));
-            return KitchenRounding.round(pounds ? oz.in(Unit.LB, own) : oz, own).text();
+            return KitchenRounding.forList(pounds ? oz.in(Unit.LB, own) : oz, own)
+                    .text();
         }
         if (dimension == Dimension.VOLUME) {
             boolean ml = exact.unit() == Unit.ML || exact.unit() == Unit.L || exact.unit() == Unit.DL;
             if (ml && own == MeasureSystem.US)
-                return KitchenRounding.round(bySize(exact.in(Unit.CUP, house, own), own), own)
+                return KitchenRounding.forList(bySize(exact.in(Unit.CUP, house, own), own), own)
                         .text();
             if (ml && own == MeasureSystem.IMPERIAL)
-                return KitchenRounding.round(exact.in(Unit.FLOZ, house, own), own)
+                return KitchenRounding.forList(exact.in(Unit.FLOZ, house, own), own)
                         .text();
             if (!ml)
-                return KitchenRounding.round(exact.in(exact.unit(), house, own), own)
+                return KitchenRounding.forList(exact.in(exact.unit(), house, own), own)
                         .text();
         }
-        var text = KitchenRounding.round(exact, own).text();
+        var text = KitchenRounding.forList(exact, own).text();
         return line.size() == null || dimension != Dimension.COUNT
                 ? text
                 : Words.OURS.say("sized.each", text, AmountText.of(line.size()));

@@ -37,7 +37,7 @@ public record SubstitutionSheet(List<Entry> entries) {
                 entries.add(entry(lesson, line, offer.food().id(), offer, knowledge));
             }
             // What no rule knows stays on the sheet in the instructor's own words.
-            if (line.food() == null) continue;
+            if (knowledge.food(line.food()).isEmpty()) continue;
             for (var own : left) {
                 var words = knowledge.food(own).map(f -> f.name()).orElse(own);
                 entries.add(entry(lesson, line, own, swaps.own(lesson, line, words), knowledge));

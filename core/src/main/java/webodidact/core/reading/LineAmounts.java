@@ -40,6 +40,8 @@ final class LineAmounts {
     private static final Pattern TRAILING =
             Pattern.compile("\\s*(?:[-–—:,=]+|\\.{2,}|…|\\s)\\s*(?:[x×]\\s?)?(?=[\\d½¼¾⅓⅔])|\\s+[x×]\\s?(?=\\d)");
 
+    private static final int LONGEST_AMOUNT = 60;
+
     private LineAmounts() {}
 
     /** "2OO ml" is read as 200, and said to be. */
@@ -59,7 +61,8 @@ final class LineAmounts {
     /** "Butter – 100 g", "Potatoes x 4": the amount stands behind. */
     static String trailing(LineState state, String text) {
         if (state.isVague) return text;
-        var m = TRAILING.matcher(text);
+        // An amount at the end is short; a page without line ends is not searched from its beginning.
+        var m = TRAILING.matcher(text).region(Math.max(0, text.length() - LONGEST_AMOUNT), text.length());
         while (m.find()) {
             if (m.start() == 0) continue;
             var after = text.substring(m.end());

@@ -25,6 +25,9 @@ final class ManyFoods {
     private static final Pattern LONE_PEPPER =
             Pattern.compile("(?:(?:freshly|ground|cracked|milled)\\s+)*pepper", Pattern.CASE_INSENSITIVE);
 
+    /** More foods stand in no line that anybody reads. */
+    private static final int MOST = 20;
+
     private final LineReader reader;
     private final Knowledge knowledge;
 
@@ -59,7 +62,7 @@ final class ManyFoods {
         if (start.isEmpty()) return Optional.empty();
         var parts = new ArrayList<String>();
         for (var part : AND_OR_COMMA.split(m.group(2))) parts.add(m.group(1) + " " + part);
-        return parts.size() < 2 ? Optional.empty() : Optional.of(all(line, parts, ""));
+        return parts.size() < 2 || parts.size() > MOST ? Optional.empty() : Optional.of(all(line, parts, ""));
     }
 
     private Optional<List<ReadLine>> parted(String line, Pattern by, ReadLine whole) {
@@ -67,7 +70,7 @@ final class ManyFoods {
         var ending = taste.find() ? line.substring(taste.start()) : "";
         var parts = List.of(
                 by.split(line.substring(0, line.length() - ending.length()).strip()));
-        if (parts.size() < 2) return Optional.empty();
+        if (parts.size() < 2 || parts.size() > MOST) return Optional.empty();
         // A food whose own name has an "and" in it is one.
         if (whole.food() != null && whole.form().isEmpty() && whole.note().isEmpty()) return Optional.empty();
         boolean first = true;

@@ -151,9 +151,10 @@ final class OfferWork {
     }
 
     Offer leftOut() {
+        var missed = Words.OURS.say("left." + food.group().code().replace(' ', '-'));
         var change = use.steps().isEmpty()
                 ? Words.OURS.say("unused")
-                : Words.OURS.say("without", use.steps().size(), use.steps());
+                : Words.OURS.say("without", use.steps().size(), use.steps()) + " " + missed;
         var without = lesson.removingFood(line.id());
         var knock = new ArrayList<KnockOn>();
         diets(DishLabels.of(without, knowledge, unlisted), knock);
@@ -197,7 +198,7 @@ final class OfferWork {
     }
 
     private String shown(Amount exact) {
-        return KitchenRounding.round(exact.times(Scaling.forHome(lesson)), course.house())
+        return KitchenRounding.forList(exact.times(Scaling.forHome(lesson)), course.house())
                 .text();
     }
 

@@ -11,9 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class KitchenRoundingTest {
     @ParameterizedTest
     @CsvSource({
-        "3/8 cup, US, ¼ cup + 2 tbsp",
-        "6 tbsp, METRIC, 90 ml",
-        "4 tbsp, METRIC, 4 tbsp",
+        "3/8 cup, US, 6 tbsp",
         "15/8 cup, US, 1¾ cups + 2 tbsp",
         "1/3 cup, METRIC, ⅓ cup",
         "1/8 tsp, METRIC, ⅛ tsp",
@@ -32,11 +30,22 @@ class KitchenRoundingTest {
         assertThat(KitchenRounding.round(Amount.parse(exact), system).text()).isEqualTo(shown);
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "3/8 cup, US, ¼ cup + 2 tbsp",
+        "6 tbsp, METRIC, 90 ml",
+        "4 tbsp, METRIC, 4 tbsp",
+        "6 tbsp, AU, ¼ cup + 3 tbsp"
+    })
+    void aListHasAtMostFourSpoons(String exact, MeasureSystem system, String shown) {
+        assertThat(KitchenRounding.forList(Amount.parse(exact), system).text()).isEqualTo(shown);
+    }
+
     @Property
-    void nobodyCountsMoreThanFourSpoons(
+    void nobodyCountsMoreThanFourSpoonsOnAList(
             @ForAll @IntRange(min = 1, max = 4000) int parts, @ForAll MeasureSystem system) {
         for (var unit : new Unit[] {Unit.CUP, Unit.TBSP, Unit.TSP})
-            for (var part : KitchenRounding.round(Amount.of(Ratio.of(parts, 96), unit), system)
+            for (var part : KitchenRounding.forList(Amount.of(Ratio.of(parts, 96), unit), system)
                     .parts())
                 if (part.unit() == Unit.TBSP) assertThat(part.low()).isLessThanOrEqualTo(Ratio.of(4));
     }

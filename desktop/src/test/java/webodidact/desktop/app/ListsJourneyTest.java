@@ -111,7 +111,10 @@ class ListsJourneyTest extends WindowTest {
         click("#tab-homes");
         click("#home-head-Gannet");
         assertThat(words("#home-panel"))
-                .contains("10 tbsp", "plain yogurt (here: thick plain yoghurt)", "string beans (here: green beans)");
+                .contains(
+                        "½ cup + 2 tbsp",
+                        "plain yogurt (here: thick plain yoghurt)",
+                        "string beans (here: green beans)");
         fill("#home-allergies", "fish");
         assertThat(home("Gannet").allergies()).containsExactly(Allergen.FISH);
         assertThat(words("#home-panel")).contains("firm tofu (for skinless white fish fillets)", "not agreed yet");
