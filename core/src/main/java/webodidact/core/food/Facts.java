@@ -15,6 +15,7 @@ import webodidact.core.amount.Ratio;
  * @param cannot what it cannot stand where it stands in for something else
  * @param packs usual packs
  * @param chokes what it does to young children whole, or null
+ * @param gives what one whole fruit gives, by the word: "juice", "zest"
  * @param weighs grams of one bulb, wedge, leaf or slice, by the word; of a "small" and a "large" piece too
  */
 public record Facts(
@@ -25,6 +26,7 @@ public record Facts(
         List<Cannot> cannot,
         List<Bought> packs,
         Choking chokes,
+        Map<String, Amount> gives,
         Map<String, Ratio> weighs) {
     /** @param time days in the fridge or cupboard, or months in the freezer */
     public record Keeping(int time, String how) {}
@@ -44,9 +46,10 @@ public record Facts(
     /** @param holds a weight or a volume */
     public record Bought(String name, Amount holds) {}
 
-    public static final Facts NONE = new Facts(null, null, null, List.of(), List.of(), List.of(), null, Map.of());
+    public static final Facts NONE =
+            new Facts(null, null, null, List.of(), List.of(), List.of(), null, Map.of(), Map.of());
 
     Facts withSalt(Ratio other) {
-        return new Facts(other, keeps, freezes, before, cannot, packs, chokes, weighs);
+        return new Facts(other, keeps, freezes, before, cannot, packs, chokes, gives, weighs);
     }
 }

@@ -178,6 +178,14 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         }
         if (food == null) return "";
         var unit = exact.unit();
+        var given = unit == Unit.PIECE ? given(line, food) : "";
+        if (!given.isEmpty()) {
+            var one = food.facts().gives().get(given);
+            return Words.OURS.say(
+                    "gives",
+                    KitchenRounding.forList(one.times(exact.low()), house).text(),
+                    given);
+        }
         if (unit == Unit.PIECE && food.piece() != null) {
             var one = food.weightOf(unit, line.described()).orElse(food.piece());
             return Words.OURS.say(
@@ -203,6 +211,14 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
                     .text();
         }
         return "";
+    }
+
+    /** The one part that is taken of a fruit, "juice"; "" for both, or the whole fruit. */
+    private static String given(FoodLine line, Food food) {
+        var parts = food.facts().gives().keySet().stream()
+                .filter(line.described()::contains)
+                .toList();
+        return parts.size() == 1 ? parts.getFirst() : "";
     }
 
     private static String millilitres(Amount exact, MeasureSystem house) {

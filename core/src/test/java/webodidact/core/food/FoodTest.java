@@ -48,6 +48,7 @@ class FoodTest {
         "1 clove, garlic, G, 5 g",
         "2 piece, carrot, G, 160 g",
         "1 bulb, garlic, G, 45 g",
+        "2 tin, chickpeas, G, 480 g",
         "4 wedge, lemon, G, 56 g",
         "1 stick, butter, G, 113.4 g",
         "10 leaf, mint, G, 4 g",

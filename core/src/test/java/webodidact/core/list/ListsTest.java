@@ -313,6 +313,9 @@ class ListsTest {
         var wedges = GatherList.of(of(List.of(food("f1", "lemon", "12 wedge"))), MeasureSystem.METRIC, table);
         assertThat(wedges.entries().getFirst().take()).isEqualTo("2");
         assertThat(wedges.entries().getFirst().also()).isEqualTo("12 wedges");
+        var juice = GatherList.of(
+                of(List.of(food("f1", "lemon", "2 piece").but(d -> d.form = "juice"))), MeasureSystem.METRIC, table);
+        assertThat(juice.entries().getFirst().also()).isEqualTo("about 90 ml of juice");
     }
 
     @Test
