@@ -28,6 +28,10 @@ final class FactTable {
                         .findFirst()
                         .map(r -> Ratio.parseDecimal(r.value()))
                         .orElse(null),
+                of("fat", food, group).stream()
+                        .findFirst()
+                        .map(r -> Ratio.parseDecimal(r.value()))
+                        .orElse(null),
                 keeping("keeps", food, group),
                 keeping("freezes", food, group),
                 of("before", food, group).stream()

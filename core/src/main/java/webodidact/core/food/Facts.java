@@ -9,6 +9,7 @@ import webodidact.core.amount.Ratio;
  * More that is known of a food than every food has.
  *
  * @param salt grams in 100 g, counted from sodium; null where nobody knows
+ * @param fat grams in 100 g; null where nobody knows
  * @param keeps storage life once opened, or null
  * @param freezes or null where it should not be frozen
  * @param before what has to be done before class, one after the other
@@ -20,6 +21,7 @@ import webodidact.core.amount.Ratio;
  */
 public record Facts(
         Ratio salt,
+        Ratio fat,
         Keeping keeps,
         Keeping freezes,
         List<Before> before,
@@ -47,9 +49,9 @@ public record Facts(
     public record Bought(String name, Amount holds) {}
 
     public static final Facts NONE =
-            new Facts(null, null, null, List.of(), List.of(), List.of(), null, Map.of(), Map.of());
+            new Facts(null, null, null, null, List.of(), List.of(), List.of(), null, Map.of(), Map.of());
 
     Facts withSalt(Ratio other) {
-        return new Facts(other, keeps, freezes, before, cannot, packs, chokes, gives, weighs);
+        return new Facts(other, fat, keeps, freezes, before, cannot, packs, chokes, gives, weighs);
     }
 }

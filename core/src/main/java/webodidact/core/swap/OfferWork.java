@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
@@ -32,6 +33,8 @@ import webodidact.core.time.Clock;
 final class OfferWork {
     /** Less salt in a portion than this is not worth a word; grams. */
     private static final Ratio SALT_MATTERS = Ratio.of(3, 10);
+    /** Grams of fat in a portion that make a dish richer or leaner. */
+    private static final Ratio FAT_MATTERS = Ratio.of(5);
 
     private final Lesson lesson;
     private final FoodLine line;
@@ -241,6 +244,7 @@ final class OfferWork {
         if (fitness.isToBeTried()) add(all, KnockOn.Kind.CHANGE, fitness.reason());
         notFor(added, all);
         salt(standIn, exact, all);
+        fat(standIn, exact, all);
         time(rule, standIn, all);
         tools(rule, all);
         wording(standIn, all);
@@ -289,11 +293,32 @@ final class OfferWork {
                 Words.OURS.say(more.isNegative() ? "salt.less" : "salt.more", AmountText.number(grams)));
     }
 
+    /** Richer or leaner by so much is told where both are known. */
+    private void fat(Food standIn, Amount exact, List<KnockOn> all) {
+        if (exact == null || standIn.facts().fat() == null || food.facts().fat() == null) return;
+        var its = per100(standIn, standIn.facts().fat(), exact, "");
+        var own = per100(food, food.facts().fat(), line.amount(), line.described());
+        // What cannot be weighed is not compared.
+        if (its.isEmpty() || own.isEmpty()) return;
+        var more = its.get().minus(own.get()).dividedBy(Ratio.of(lesson.makes().serves()));
+        if (more.abs().isLessThan(FAT_MATTERS)) return;
+        add(
+                all,
+                KnockOn.Kind.CHANGE,
+                Words.OURS.say(
+                        more.isNegative() ? "fat.less" : "fat.more",
+                        AmountText.number(more.abs().toStep(Ratio.ONE))));
+    }
+
     private Ratio saltIn(Food of, Amount amount, String form) {
-        if (of.facts().salt() == null) return Ratio.ZERO;
+        return of.facts().salt() == null
+                ? Ratio.ZERO
+                : per100(of, of.facts().salt(), amount, form).orElse(Ratio.ZERO);
+    }
+
+    private Optional<Ratio> per100(Food of, Ratio grams, Amount amount, String form) {
         return Weighing.in(amount, Unit.G, of, form, course.house(), course.house())
-                .map(a -> a.low().times(of.facts().salt()).dividedBy(Ratio.of(100)))
-                .orElse(Ratio.ZERO);
+                .map(a -> a.low().times(grams).dividedBy(Ratio.of(100)));
     }
 
     private void time(SwapRule rule, Food standIn, List<KnockOn> all) {

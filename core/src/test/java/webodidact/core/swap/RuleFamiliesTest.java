@@ -173,6 +173,15 @@ class RuleFamiliesTest {
     }
 
     @Test
+    void fatIsComparedWhereBothAreKnown() {
+        var sauce = cooked(food("f1", "double-cream", "400 ml"), Place.RING, "Simmer the sauce.");
+        assertThat(offer(sauce, "oat-cream").of(KnockOn.Kind.CHANGE))
+                .anyMatch(t -> t.startsWith("Leaner by about 35 g of fat a portion"));
+        var rubbed = cooked(food("f1", "butter", "100 g"), Place.OVEN, "Rub in and bake.");
+        assertThat(offer(rubbed, "vegan-spread").of(KnockOn.Kind.CHANGE)).noneMatch(t -> t.contains(" of fat "));
+    }
+
+    @Test
     void dietsAreGainedLostOrUnknown() {
         var lesson = cooked(food("f1", "white-fish", "2 piece"), Place.OVEN, "Bake.");
         assertThat(offer(lesson, "tofu").of(KnockOn.Kind.DIET))
