@@ -36,10 +36,12 @@ public final class AmountReader {
                     + "?|[.,]\\d+|" + SIGN + ")";
     private static final String ABOUT =
             "\\s*(?:(about |approx\\.? |approximately |around |roughly |nearly |almost |maybe |perhaps |circa |(?:an? )?(?:scant|good|generous|heaped) (?=half|quarter|third|two|three|[0-9½¼¾⅓⅔])|c\\. ?|~ ?))?";
-    private static final Pattern FIRST = Pattern.compile(
-            ABOUT + "(?:between )?(" + NUMBER + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER
-                    + "))?(\\s*dozen\\b(?: of\\b)?)?",
+    private static final Pattern FIGURES = Pattern.compile(
+            "\\s*(?:between )?(" + NUMBER + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?(\\s*dozen\\b(?: of\\b)?)?",
             Pattern.CASE_INSENSITIVE);
+    /** Letters that "about", "roughly", "scant" and their like begin with. */
+    private static final String ABOUT_LETTERS = "arnmpchgs~";
+
     private static final Pattern BETWEEN = Pattern.compile("\\s*between \\S+ and \\S", Pattern.CASE_INSENSITIVE);
     private static final Pattern ONLY_ABOUT = Pattern.compile(ABOUT, Pattern.CASE_INSENSITIVE);
     /** "fl oz", "fl.oz.", "fluid ounces": measures of several words, each with or without its full stop. */
@@ -57,6 +59,7 @@ public final class AmountReader {
     private static final Pattern SECOND =
             Pattern.compile("\\s*(?:and\\s+)?(\\d+(?:\\.\\d+)?)(?=\\s?[a-z])", Pattern.CASE_INSENSITIVE);
 
+    private static final Set<String> GOES_ON = Set.of("lb", "kg", "pint", "l");
     private static final Set<List<String>> PAIRS =
             Set.of(List.of("lb", "oz"), List.of("kg", "g"), List.of("pint", "floz"), List.of("l", "ml"));
     /** "a few", "a little": no one can say how many. */
@@ -82,13 +85,25 @@ public final class AmountReader {
         // Nobody writes an amount of more letters; what follows is not looked at, so that a page without line ends
         // costs no more.
         var text = whole.length() > LONGEST ? whole.substring(0, LONGEST) : whole;
+        int begin = 0;
+        while (begin < text.length() && Character.isWhitespace(text.charAt(begin))) begin++;
+        if (begin == text.length()) return Optional.empty();
+        char first = Character.toLowerCase(text.charAt(begin));
         // Of the same length, so that places in it stay.
-        if (BETWEEN.matcher(text).lookingAt()) text = text.replaceFirst(" and ", " to  ");
-        var m = FIRST.matcher(text);
-        if (m.lookingAt()) return numeric(text, m);
-        m = ONLY_ABOUT.matcher(text);
-        int from = m.lookingAt() ? m.end() : 0;
-        boolean about = m.group(1) != null;
+        if (first == 'b' && BETWEEN.matcher(text).lookingAt()) text = text.replaceFirst(" and ", " to  ");
+        // Most lines begin with a figure, and most of the others with no amount: a look at one letter spares the
+        // patterns.
+        boolean about = false;
+        int from = begin;
+        if (ABOUT_LETTERS.indexOf(first) >= 0) {
+            var m = ONLY_ABOUT.matcher(text);
+            about = m.lookingAt() && m.group(1) != null;
+            if (about) from = m.end();
+        }
+        if (about || first == 'b' || !Character.isLetter(first)) {
+            var m = FIGURES.matcher(text).region(from, text.length());
+            if (m.lookingAt()) return numeric(text, m, about);
+        }
         var number = WordNumber.at(text, from);
         return number.isPresent() ? worded(text, number.get(), about) : bare(text);
     }
@@ -108,14 +123,14 @@ public final class AmountReader {
     }
 
     /** Empty for a figure that nobody can mean: "1/0", or one of more digits than anything is counted in. */
-    private static Optional<Start> numeric(String text, Matcher m) {
-        var low = figure(m.group(2)).orElse(null);
+    private static Optional<Start> numeric(String text, Matcher m, boolean about) {
+        var low = figure(m.group(1)).orElse(null);
         if (low == null) return Optional.empty();
-        var high = m.group(3) == null ? low : figure(m.group(3)).orElse(low);
+        var high = m.group(2) == null ? low : figure(m.group(2)).orElse(low);
         if (high.isLessThan(low)) high = low;
-        int times = m.group(4) == null ? 1 : 12;
-        var number = new WordNumber.Found(low.times(times), high.times(times), false, m.end());
-        return Optional.of(measured(text, number, m.group(1) != null));
+        boolean dozens = m.group(3) != null;
+        var number = new WordNumber.Found(dozens ? low.times(12) : low, dozens ? high.times(12) : high, false, m.end());
+        return Optional.of(measured(text, number, about));
     }
 
     private static Optional<Ratio> figure(String text) {
@@ -137,7 +152,9 @@ public final class AmountReader {
         if (unit.isEmpty()) return new Start(new Amount(number.low(), number.high(), Unit.PIECE, about), number.end());
         var found = unit.get();
         boolean roughly = about || found.notLevel();
-        var part = WordNumber.andPart(text, found.end());
+        var part = text.startsWith(" and ", found.end())
+                ? WordNumber.andPart(text, found.end())
+                : Optional.<WordNumber.Found>empty();
         if (part.isPresent()) {
             var more = part.get().low();
             return new Start(
@@ -149,8 +166,9 @@ public final class AmountReader {
     }
 
     private static Optional<Start> second(String text, Amount first, int from) {
+        if (first.isRange() || !GOES_ON.contains(first.unit().symbol())) return Optional.empty();
         var m = SECOND.matcher(text).region(from, text.length());
-        if (first.isRange() || !m.lookingAt()) return Optional.empty();
+        if (!m.lookingAt()) return Optional.empty();
         var unit = unit(text, m.end()).orElse(null);
         if (unit == null
                 || !PAIRS.contains(List.of(first.unit().symbol(), unit.unit().symbol()))) return Optional.empty();

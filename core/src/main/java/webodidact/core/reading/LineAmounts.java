@@ -46,16 +46,34 @@ final class LineAmounts {
 
     /** "2OO ml" is read as 200, and said to be. */
     static String misread(LineState state, String text) {
-        if (MISREAD_PART.matcher(text).lookingAt()) {
+        if (isMisreadPart(text)) {
             state.unsure.add(new Doubt(Doubt.Kind.MISREAD, text.split("\\s")[0]));
             return text;
         }
+        if (!startsWithAFigureLikeOne(text)) return text;
         var m = MISREAD.matcher(text);
         if (!m.lookingAt()) return text;
         state.unsure.add(new Doubt(Doubt.Kind.MISREAD, m.group(1)));
         state.gone.add(m.group(1));
         var figures = m.group(1).replaceAll("[Oo]", "0").replaceAll("[lI]", "1");
         return figures + text.substring(m.end());
+    }
+
+    private static boolean isMisreadPart(String text) {
+        return text.indexOf('/') > 0 && MISREAD_PART.matcher(text).lookingAt();
+    }
+
+    /** "2O", "l0": letters among the first figures. */
+    private static boolean startsWithAFigureLikeOne(String text) {
+        boolean letter = false;
+        boolean figure = false;
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (Character.isDigit(c)) figure = true;
+            else if ("OolI".indexOf(c) >= 0) letter = true;
+            else break;
+        }
+        return letter && figure;
     }
 
     /** "Butter – 100 g", "Potatoes x 4": the amount stands behind. */
@@ -76,9 +94,11 @@ final class LineAmounts {
     }
 
     static String amount(LineState state, String text) {
-        if (state.amount != null || state.isVague || MISREAD_PART.matcher(text).lookingAt()) return text;
-        var article = ARTICLE.matcher(text);
-        if (article.lookingAt()) return amount(state, state.gone(article.group(), text.substring(article.end())));
+        if (state.amount != null || state.isVague || isMisreadPart(text)) return text;
+        if (text.startsWith("a") || text.startsWith("A")) {
+            var article = ARTICLE.matcher(text);
+            if (article.lookingAt()) return amount(state, state.gone(article.group(), text.substring(article.end())));
+        }
         var one = ONE_OF_SIZE.matcher(text);
         if (one.lookingAt()
                 && hasSize(text.substring(one.end()))

@@ -125,7 +125,9 @@ public final class LineReader {
         if (plain.length() > 200) plain = SPACES.matcher(plain).replaceAll(" ");
         var bullet = BULLET.matcher(plain);
         var rest = trimmed(bullet.lookingAt() ? state.gone(bullet.group(), plain.substring(bullet.end())) : plain);
-        rest = lead(state, rest);
+        // A line that begins with a figure is read out by nobody and vague in nothing.
+        boolean words = !rest.isEmpty() && Character.isLetter(rest.charAt(0));
+        if (words) rest = lead(state, rest);
         // Looking for a word is much cheaper than for a pattern, and most lines have none of these.
         var lower = rest.toLowerCase(Locale.ROOT);
         if (lower.contains("taste") || lower.contains("to season") || lower.contains("needed"))
@@ -133,7 +135,8 @@ public final class LineReader {
         if (lower.contains("optional")) rest = trimmed(state.take(OPTIONAL, rest, () -> state.optional = true));
         if (lower.contains("extra") || lower.contains("more")) rest = extra(state, rest);
         if (lower.contains(" of ")) rest = parts(state, rest);
-        rest = vague(state, LineAmounts.misread(state, rest));
+        rest = LineAmounts.misread(state, rest);
+        if (words) rest = vague(state, rest);
         rest = LineAmounts.amount(state, rest);
         rest = withoutOf(state, rest);
         if (rest.contains(" of ")) rest = parts(state, rest);
@@ -272,8 +275,10 @@ public final class LineReader {
 
     /** "4 lemon wedges" are counted in wedges, "2 balls of mozzarella" in pieces. */
     private String countedAs(LineState state, String item) {
-        var head = HEAD_OF.matcher(item);
-        if (head.lookingAt()) return state.gone(head.group(), item.substring(head.end()));
+        if (item.contains(" of ") || item.contains("ball")) {
+            var head = HEAD_OF.matcher(item);
+            if (head.lookingAt()) return state.gone(head.group(), item.substring(head.end()));
+        }
         int last = item.lastIndexOf(' ');
         if (last < 0) return item;
         var unit = Unit.named(item.substring(last + 1)).filter(NAMED_LAST::contains);
