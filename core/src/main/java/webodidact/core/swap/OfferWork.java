@@ -136,21 +136,7 @@ final class OfferWork {
 
     /** That nothing does its job here, and why. */
     Offer nothing(SwapRule rule) {
-        return new Offer(
-                rule,
-                null,
-                "",
-                null,
-                List.of(),
-                "",
-                List.of(),
-                List.of(),
-                Set.of(),
-                Set.of(),
-                List.of(),
-                firstUse(),
-                rule.change(),
-                false);
+        return noFood(rule, List.of(), Set.of(), rule.change());
     }
 
     Offer leftOut() {
@@ -158,11 +144,14 @@ final class OfferWork {
         var change = use.steps().isEmpty()
                 ? Words.OURS.say("unused")
                 : Words.OURS.say("without", use.steps().size(), use.steps()) + " " + missed;
-        var without = lesson.removingFood(line.id());
         var knock = new ArrayList<KnockOn>();
-        diets(DishLabels.of(without, knowledge, unlisted), knock);
+        diets(DishLabels.of(lesson.removingFood(line.id()), knowledge, unlisted), knock);
+        return noFood(Swaps.leaveOut(food, change), knock, food.allergens(), "");
+    }
+
+    private Offer noFood(SwapRule rule, List<KnockOn> knock, Set<Allergen> removed, String refused) {
         return new Offer(
-                Swaps.leaveOut(food, change),
+                rule,
                 null,
                 "",
                 null,
@@ -171,10 +160,10 @@ final class OfferWork {
                 List.copyOf(knock),
                 List.of(),
                 Set.of(),
-                food.allergens(),
+                removed,
                 List.of(),
                 firstUse(),
-                "",
+                refused,
                 false);
     }
 
