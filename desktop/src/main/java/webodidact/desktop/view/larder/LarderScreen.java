@@ -80,8 +80,8 @@ public final class LarderScreen extends HBox implements Screen {
                         Words.of("edit.house"), b -> b.withCourse(b.course().withHouse(v)));
         };
         house = Choice.of("larder-house", Words.of("brief.house"), MeasureSystem.values(), MeasureSystem::title, set);
-        house.setMinWidth(130);
-        house.setPrefWidth(130);
+        // With large text the choice goes into a line of its own rather than end in dots.
+        house.setMinWidth(Region.USE_PREF_SIZE);
         homeTyped = Typed.onEnter(
                 home,
                 () -> workspace.lesson() == null
