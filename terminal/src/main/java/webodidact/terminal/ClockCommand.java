@@ -41,7 +41,7 @@ final class ClockCommand implements Callable<Integer> {
         if (json) spec.commandLine().getOut().println(Json.pretty(object(outcome, open)));
         else print(outcome, open);
         return LessonFile.code(
-                outcome, outcome.schedule().inHand() < 0 || open.stream().anyMatch(Finding::isStop));
+                outcome, outcome.schedule().over() > 0 || open.stream().anyMatch(Finding::isStop));
     }
 
     private void print(Outcome outcome, List<Finding> open) {
@@ -57,8 +57,17 @@ final class ClockCommand implements Callable<Integer> {
                     p.step().title(),
                     wait(outcome, p));
         }
+        if (!plan.isComplete())
+            out.println(Words.say(
+                    "clock.untimed",
+                    plan.untimed().size(),
+                    plan.untimed().stream()
+                            .map(id -> outcome.lesson().indexOf(id) + 1)
+                            .toList()));
         out.println(Words.say(
-                plan.inHand() < 0 ? "clock.over" : "clock.inHand",
+                plan.over() > 0
+                        ? "clock.over"
+                        : !plan.isComplete() ? "clock.atLeast" : plan.inHand() < 0 ? "clock.within" : "clock.inHand",
                 Clock.text(plan.planned()),
                 plan.total().text(),
                 Clock.text(plan.slot()),
@@ -90,6 +99,7 @@ final class ClockCommand implements Callable<Integer> {
             case Cover.Cut _ -> "cut";
             case Cover.ReadyCopy _ -> "ready-copy";
             case Cover.SpeedUp _ -> "speed-up";
+            case Cover.Elsewhere _ -> "elsewhere";
         };
     }
 
@@ -99,6 +109,7 @@ final class ClockCommand implements Callable<Integer> {
         map.put("slot", plan.slot());
         map.put("total", total(plan.total(), plan.planned()));
         map.put("inHand", plan.inHand());
+        map.put("untimed", plan.untimed());
         map.put("kitchenTotal", total(plan.kitchenTotal(), plan.kitchen()));
         map.put("parts", plan.parts().stream().map(ClockCommand::part).toList());
         map.put("cameraMoves", plan.cameraMoves());

@@ -26,6 +26,7 @@ public final class Terminal {
 
     static {
         COMMANDS.put("read", ReadCommand::new);
+        COMMANDS.put("draft", DraftCommand::new);
         COMMANDS.put("convert", ConvertCommand::new);
         COMMANDS.put("check", CheckCommand::new);
         COMMANDS.put("clock", ClockCommand::new);

@@ -99,7 +99,10 @@ public record Review(List<Row> rows, int takes) {
     public int plannedAfter(Workbook book, String lessonId) {
         var after = adopt(book, lessonId);
         var lesson = after.lesson(lessonId).orElseThrow();
-        return Planner.plan(lesson, Pace.of(lesson.audience(), after.course().pace(), Calibration.of(after)))
+        return Planner.plan(
+                        lesson,
+                        Pace.of(lesson.audience(), after.course().pace(), Calibration.of(after))
+                                .carrying(after.course().carry()))
                 .planned();
     }
 }

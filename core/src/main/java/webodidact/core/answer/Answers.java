@@ -102,7 +102,8 @@ public final class Answers {
     }
 
     private Pace findPace() {
-        return Pace.of(lesson().audience(), question.course().pace(), question.measured());
+        return Pace.of(lesson().audience(), question.course().pace(), question.measured())
+                .carrying(question.course().carry());
     }
 
     private Map<String, List<Mentions.Mention>> mentions(Function<Step, String> text) {

@@ -5,6 +5,7 @@ import java.util.Map;
 import webodidact.core.answer.Answers;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
@@ -44,6 +45,18 @@ public record Situation(Answers answers) {
     /** By step id, what its do text names. */
     public Map<String, List<Mentions.Mention>> done() {
         return answers.done();
+    }
+
+    /** There are steps, and no hands-on step is without a fact: before that what is in no step yet is no slip. */
+    public boolean isWritten() {
+        return !lesson().steps().isEmpty()
+                && lesson().steps().stream()
+                        .filter(step -> step.kind() == Kind.HANDS_ON)
+                        .allMatch(step -> !step.uses().isEmpty()
+                                || !step.hands().isZero()
+                                || step.waiting() != null
+                                || !step.tools().isEmpty()
+                                || !step.acts().isEmpty());
     }
 
     public Map<String, Draws.Line> draws() {

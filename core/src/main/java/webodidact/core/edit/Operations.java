@@ -309,7 +309,7 @@ public final class Operations {
     }
 
     public static UnaryOperator<Lesson> take(String step, Suggestion suggestion) {
-        return l -> l.withStep(step, suggestion.change());
+        return l -> suggestion.beyond().apply(l.withStep(step, suggestion.change()));
     }
 
     /** All that the words of a step say at once. */

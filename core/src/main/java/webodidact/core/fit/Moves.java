@@ -93,7 +93,6 @@ final class Moves {
         var changed = lesson;
         for (var move : moves) changed = move.change().apply(changed);
         var now = changed.steps().get(index);
-        int busy = busy(now);
         int collector = now.waiting() != null && now.waiting().cover() instanceof Cover.CarryOn(var at)
                 ? changed.indexOf(at)
                 : -1;
@@ -104,8 +103,8 @@ final class Moves {
         // What is collected too late today may stay as late as it is: that is a finding of its own.
         int late = moves.isEmpty() && step.waiting() != null ? late(index) : 0;
         return new Problem.Alternative(
-                busy + Planner.onAir(now, lesson.delivery()) + now.hold(),
-                busy,
+                Planner.length(now, lesson.delivery(), pace),
+                Planner.untilWait(now, pace),
                 collector,
                 time.low(),
                 time.high() + late,

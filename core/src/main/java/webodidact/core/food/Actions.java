@@ -89,13 +89,14 @@ public final class Actions {
                     c[4],
                     c[5],
                     c[6],
-                    c[7].equals("yes"),
+                    !c[7].equals("no"),
+                    c[7].equals("on"),
                     c[8].equals("yes"),
                     c[9].equals("yes"),
                     c[10].isEmpty() ? Hazard.NONE : Hazard.valueOf(c[10].toUpperCase(Locale.ROOT)),
                     c[11],
                     c[12],
-                    c[13],
+                    HandsTime.parse(c[13]),
                     TableFile.list(c[14]));
             byVerb.put(c[0], action);
             shape(action, Form.BASE, forms.base());

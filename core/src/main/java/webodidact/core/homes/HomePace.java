@@ -83,7 +83,7 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
         }
 
         private int step(Step step) {
-            if (step.who() == Who.PRESENTER || step.hands().isZero()) return 0;
+            if (step.who().isBeforeCamera() || step.hands().isZero()) return 0;
             if (step.who() != Who.LEARNER && !home.adult()) {
                 because.merge(Reason.NO_ADULT, 1, Integer::sum);
                 note(Words.OURS.say("adult", step.title()));

@@ -3,23 +3,22 @@ package webodidact.core.lesson;
 import webodidact.core.amount.Ratio;
 
 /**
- * Who cooks at home. Paces are the defaults of {@code docs/timing.md} until the instructor's own are known;
- * who may do what is a teaching convention and gives way to the adult in the room and local rules.
+ * Who cooks at home; who may do what is a teaching convention and gives way to the adult in the room and local rules.
  */
 public enum Audience {
-    EARLY_YEARS(110, Ratio.of(5, 2), 60, 2),
-    AGES_5_7(120, Ratio.of(2), 90, 3),
-    AGES_7_11(130, Ratio.of(7, 4), 120, 5),
-    AGES_11_16(140, Ratio.of(3, 2), 180, 6),
-    ADULTS(150, Ratio.of(5, 4), 300, 6);
+    EARLY_YEARS(130, Ratio.of(5, 2), 60, 2),
+    AGES_5_7(140, Ratio.of(2), 90, 3),
+    AGES_7_11(150, Ratio.of(7, 4), 120, 5),
+    AGES_11_16(165, Ratio.of(3, 2), 180, 6),
+    ADULTS(180, Ratio.of(5, 4), 300, 6);
 
-    private final int wordsPerMinute;
+    private final int follows;
     private final Ratio handsFactor;
     private final int longestTalk;
     private final int salt;
 
-    Audience(int wordsPerMinute, Ratio handsFactor, int longestTalk, int salt) {
-        this.wordsPerMinute = wordsPerMinute;
+    Audience(int follows, Ratio handsFactor, int longestTalk, int salt) {
+        this.follows = follows;
         this.handsFactor = handsFactor;
         this.longestTalk = longestTalk;
         this.salt = salt;
@@ -29,9 +28,9 @@ public enum Audience {
         return Words.OURS.title(this);
     }
 
-    /** Default speaking pace, before the factor of the segment. */
-    public int wordsPerMinute() {
-        return wordsPerMinute;
+    /** Words a minute of a talk that they still follow: an assumption of ours ({@code docs/timing.md}), no pace of anybody's. */
+    public int follows() {
+        return follows;
     }
 
     /** How much longer than the instructor's hands theirs take. */

@@ -18,6 +18,7 @@ import webodidact.core.safety.Profile;
  * @param currency the sign before a price, "£"
  * @param prices what packs cost where she shops
  * @param foods foods of the course's own, and changes to shipped ones
+ * @param carry seconds on air to carry a ready copy in, 0 to 600; 0 in a file is the usual 5
  * @param patterns steps of the instructor's own to start from; one with a shipped name replaces it
  */
 public record Course(
@@ -30,7 +31,11 @@ public record Course(
         String currency,
         List<Price> prices,
         List<OwnFood> foods,
+        int carry,
         List<StepPattern> patterns) {
+    /** Seconds on air to carry a ready copy in. */
+    public static final int CARRY = 5;
+
     public Course {
         title = title == null || title.isBlank() ? Words.OURS.say("course") : title;
         instructor = instructor == null ? "" : instructor;
@@ -46,6 +51,7 @@ public record Course(
         currency = currency == null ? "" : currency;
         prices = prices == null ? List.of() : List.copyOf(prices);
         foods = foods == null ? List.of() : List.copyOf(foods);
+        carry = carry <= 0 ? CARRY : Math.min(carry, 600);
         patterns = patterns == null ? List.of() : List.copyOf(patterns);
     }
 
@@ -60,6 +66,7 @@ public record Course(
                 "",
                 List.of(),
                 List.of(),
+                CARRY,
                 List.of());
     }
 
@@ -92,6 +99,7 @@ public record Course(
                 d.currency,
                 d.prices,
                 d.foods,
+                d.carry,
                 d.patterns);
     }
 
@@ -106,6 +114,7 @@ public record Course(
         public String currency;
         public List<Price> prices;
         public List<OwnFood> foods;
+        public int carry;
         public List<StepPattern> patterns;
 
         private Draft(Course c) {
@@ -118,6 +127,7 @@ public record Course(
             currency = c.currency;
             prices = c.prices;
             foods = c.foods;
+            carry = c.carry;
             patterns = c.patterns;
         }
     }

@@ -59,6 +59,17 @@ public sealed interface Cover {
         }
     }
 
+    /**
+     * It goes on past this lesson: another lesson or another part collects it.
+     *
+     * @param where who does, "next week", "part 2"
+     */
+    record Elsewhere(String where) implements Cover {
+        public Elsewhere {
+            if (where == null) where = "";
+        }
+    }
+
     Cover STAY = new Stay();
 
     default boolean needsEditing() {

@@ -31,9 +31,9 @@ public record Step(
         kind = kind == null ? Kind.HANDS_ON : kind;
         spoken = spoken == null ? new Spoken(null, null, false) : spoken;
         shot = shot == null ? new Shot(null, null, 0, false) : shot;
-        work = work == null ? new Work(null, null, null, null, 0, 0, null, null, null) : work;
+        work = work == null ? new Work(null, null, null, null, 0, 0, null, 0, null, null, null) : work;
         needs = needs == null ? new Needs(null, null) : needs;
-        people = people == null ? new People(null) : people;
+        people = people == null ? new People(null, null) : people;
         learning = learning == null ? new Teaching(null, null, null, null) : learning;
         declined = declined == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(declined));
     }
@@ -47,7 +47,7 @@ public record Step(
                 null,
                 null,
                 null,
-                new People(kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER),
+                new People(kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER, null),
                 null,
                 null);
     }
@@ -108,6 +108,14 @@ public record Step(
         return work.acts();
     }
 
+    public int offCamera() {
+        return work.offCamera();
+    }
+
+    public Ring ring() {
+        return work.ring();
+    }
+
     public String way() {
         return work.way();
     }
@@ -126,6 +134,10 @@ public record Step(
 
     public Who who() {
         return people.who();
+    }
+
+    public Who with() {
+        return people.with();
     }
 
     public String skill() {
@@ -183,9 +195,12 @@ public record Step(
         public boolean tellThenDo;
         public Wait waiting;
         public Who who;
+        public Who with;
         public int hold;
         public int trim;
         public Set<Act> acts;
+        public int offCamera;
+        public Ring ring;
         public List<Use> uses;
         public List<String> tools;
         public String skill;
@@ -216,9 +231,12 @@ public record Step(
             tellThenDo = s.tellThenDo();
             waiting = s.waiting();
             who = s.who();
+            with = s.with();
             hold = s.hold();
             trim = s.trim();
             acts = new TreeSet<>(s.acts());
+            offCamera = s.offCamera();
+            ring = s.ring();
             uses = s.uses();
             tools = s.tools();
             skill = s.skill();
@@ -242,9 +260,9 @@ public record Step(
                         kind,
                         new Spoken(say, doing, tellThenDo),
                         new Shot(camera, part, reachBy, fixed),
-                        new Work(place, heat, hands, waiting, hold, trim, acts, way, ways),
+                        new Work(place, heat, hands, waiting, hold, trim, acts, offCamera, ring, way, ways),
                         new Needs(uses, tools),
-                        new People(who),
+                        new People(who, with),
                         new Teaching(skill, teaching, question, answer),
                         declined);
             } catch (IllegalArgumentException e) {

@@ -54,6 +54,7 @@ public record StepField<T>(
             of("tellThenDo", Step::tellThenDo, (d, v) -> d.tellThenDo = v, first()),
             of("waiting", Step::waiting, (d, v) -> d.waiting = v, whichever()),
             of("who", Step::who, (d, v) -> d.who = v, first(), Trait.SPLIT),
+            of("with", Step::with, (d, v) -> d.with = v, whichever(), Trait.SPLIT),
             of("hold", Step::hold, (d, v) -> d.hold = v, Integer::sum, Trait.SECONDS),
             of("trim", Step::trim, (d, v) -> d.trim = v, Integer::sum, Trait.SECONDS),
             of("acts", Step::acts, (d, v) -> d.acts = v, (a, b) -> {
@@ -61,6 +62,8 @@ public record StepField<T>(
                 all.addAll(b);
                 return all;
             }),
+            of("offCamera", Step::offCamera, (d, v) -> d.offCamera = v, Integer::sum, Trait.SECONDS),
+            of("ring", Step::ring, (d, v) -> d.ring = v, whichever()),
             of("uses", Step::uses, (d, v) -> d.uses = v, both()),
             of("tools", Step::tools, (d, v) -> d.tools = v, both()),
             of("skill", Step::skill, (d, v) -> d.skill = v, glued(), Trait.LINE),

@@ -9,7 +9,7 @@ import webodidact.core.time.TimeRange;
 /**
  * Time in which the food works and nobody has to.
  *
- * @param time from the soonest to the latest it is right; where there are rounds, theirs
+ * @param time from the soonest to the latest it is right; where there are rounds, theirs; zero where nobody has said it
  * @param what what happens, "simmers"
  * @param cue the end state to look for, "a knife slides out"
  * @param looks moments within it at which somebody has to do something, in their order
@@ -30,6 +30,11 @@ public record Wait(TimeRange time, String what, String cue, Cover cover, List<Lo
 
     public Wait(TimeRange time, String what, String cue, Cover cover) {
         this(time, what, cue, cover, List.of(), null);
+    }
+
+    /** Nobody has said how long: it is over when its cue shows. Its time is zero, and no total with it is complete. */
+    public boolean isUnsaid() {
+        return time.isZero();
     }
 
     public Wait covered(Cover by) {

@@ -1,11 +1,17 @@
 package webodidact.core.lesson;
 
-/** Who does the step at home. */
+/** Who does a step: at home, or before the camera. */
 public enum Who {
     LEARNER,
     ADULT_NEAR,
     ADULT,
-    PRESENTER;
+    PRESENTER,
+    HELPER;
+
+    /** Homes only watch. */
+    public boolean isBeforeCamera() {
+        return this == PRESENTER || this == HELPER;
+    }
 
     public String title() {
         return Words.OURS.title(this);

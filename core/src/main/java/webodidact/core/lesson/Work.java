@@ -16,6 +16,8 @@ import webodidact.core.time.TimeRange;
  * @param waiting what has to pass after it, or null
  * @param hold seconds kept free after it for the homes
  * @param trim seconds that may go if time is short
+ * @param offCamera seconds of the hands that are not shown: cut from a recording, done before a live lesson
+ * @param ring how hot a ring is, or null
  * @param way name of the presenter's own way of doing it, or ""
  * @param ways other ways, for the presenter to change to and for homes
  */
@@ -27,6 +29,8 @@ public record Work(
         int hold,
         int trim,
         Set<Act> acts,
+        int offCamera,
+        Ring ring,
         String way,
         List<Way> ways) {
     public Work {
@@ -36,6 +40,7 @@ public record Work(
         way = Texts.orEmpty(way);
         ways = ways == null ? List.of() : List.copyOf(ways);
         Seconds.checked(hold, Words.OURS.message("what.work"));
+        Seconds.checked(offCamera, Words.OURS.message("what.work.4"));
         Seconds.checked(trim, Words.OURS.message("what.work.2"));
         Seconds.checked(hands, Words.OURS.message("what.work.3"));
     }

@@ -19,7 +19,7 @@ public final class RecipeReader {
     private static final Pattern METHOD = Pattern.compile(
             "(?i)\\s*(?:method|directions?|instructions?|preparation|steps|how to make it|what to do)\\s*:?\\s*");
     private static final Pattern MAKES = Pattern.compile(
-            "(?i)\\s*(?:serves|serving|servings|makes|yield|yields|feeds)\\b\\s*:?\\s*(?:about |around )?(\\d{1,3})(?:\\s*(?:-|–|to)\\s*\\d{1,3})?\\s*(.*)");
+            "(?i)\\s*\\(?(?:serves|serving|servings|makes|yield|yields|feeds)\\b\\s*:?\\s*(?:about |around )?(\\d{1,3})(?:\\s*(?:-|–|to)\\s*\\d{1,3})?\\s*(.*)");
     private static final Pattern ABOUT = Pattern.compile(
             "(?i)\\s*(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)?\\s*time\\b.*|\\s*(?:difficulty|level|course|cuisine|calories|nutrition|category|skill)\\b.*");
     private static final Pattern JUNK = Pattern.compile(
@@ -57,7 +57,20 @@ public final class RecipeReader {
             List<String> about,
             List<String> aside,
             Optional<Yield> makes,
-            String title) {}
+            String title) {
+        /** The same with foods that stood in the method's sentences. */
+        public Recipe with(List<ReadLine> others) {
+            return new Recipe(
+                    List.copyOf(others),
+                    others.stream().map(o -> "").toList(),
+                    headings,
+                    method,
+                    about,
+                    aside,
+                    makes,
+                    title);
+        }
+    }
 
     public Recipe read(String text) {
         var read = new ArrayList<ReadLine>();
@@ -80,7 +93,7 @@ public final class RecipeReader {
                     && about.isEmpty()
                     && method.isEmpty()
                     && aside.isEmpty();
-            if (first && text.strip().contains("\n") && isTitle(t)) {
+            if (first && text.strip().contains("\n") && (isTitle(t) || stands(t, text))) {
                 title = t;
             } else if (METHOD.matcher(t).matches()) {
                 inMethod = true;
@@ -96,7 +109,7 @@ public final class RecipeReader {
                 headings.add(t);
                 part = t.toLowerCase(Locale.ROOT).startsWith("ingredients") ? "" : t.replaceFirst("\\s*:$", "");
                 inMethod = false;
-            } else if (inMethod || isSentence(t)) {
+            } else if (inMethod || isSentence(t) || isDeed(t, !method.isEmpty())) {
                 method.add(t);
             } else {
                 for (var food : lines.readAll(line)) {
@@ -135,6 +148,50 @@ public final class RecipeReader {
                 && Arrays.stream(words).filter(w -> w.length() > 3).allMatch(w -> Character.isUpperCase(w.charAt(0)));
     }
 
+    /** The first line of a page, with nothing to count, over a blank line, its yield or its list. */
+    private boolean stands(String line, String page) {
+        if (line.split("\\s+").length > 12
+                || AmountReader.start(line).isPresent()
+                || line.endsWith(".")
+                || BULLET.matcher(line).find()
+                || METHOD.matcher(line).matches()
+                || MAKES.matcher(line).matches()
+                || ABOUT.matcher(line).matches()
+                || JUNK.matcher(line).matches()
+                || HEADING.matcher(line).matches()) return false;
+        var rest = page.strip().lines().skip(1).toList();
+        if (rest.isEmpty()) return false;
+        var next = rest.getFirst().strip().replaceFirst("^[-–—•*·▪◦]\\s*", "");
+        return next.isEmpty()
+                || MAKES.matcher(next.replaceFirst("^\\(", "")).matches()
+                || ABOUT.matcher(next).matches()
+                || JUNK.matcher(next).matches()
+                || HEADING.matcher(next).matches()
+                || METHOD.matcher(next).matches()
+                || AmountReader.start(next).isPresent();
+    }
+
+    /** A line that tells to do something: it begins with a verb and no amount, and after a list or a method nobody lists so. */
+    private boolean isDeed(String line, boolean after) {
+        var plain = NUMBER.matcher(BULLET.matcher(line).replaceFirst(""))
+                .replaceFirst("")
+                .strip();
+        if (AmountReader.start(plain)
+                .filter(s -> s.amount().unit().dimension() != Dimension.INFORMAL)
+                .isPresent()) return false;
+        int words = plain.split("\\s+").length;
+        boolean begins = knowledge.actionsIn(plain).stream().anyMatch(a -> a.start() == 0);
+        boolean numbered = !plain.equals(line.strip()) && !BULLET.matcher(line).find();
+        return begins
+                        && (words > 3 || plain.endsWith("."))
+                        && (plain.endsWith(".") || plain.endsWith("!") || after || numbered || words > 6)
+                || after && (words > 6 || plain.endsWith("."));
+    }
+
+    private static final Pattern BULLET = Pattern.compile("^\\s*[-–—•*·▪◦]\\s*");
+    private static final Pattern NUMBER = Pattern.compile(
+            "^\\s*(?:step\\s*)?\\d{1,2}\\s*[.):]\\s*|^\\s*step\\s+\\d{1,2}\\s+", Pattern.CASE_INSENSITIVE);
+
     private boolean isFood(String line) {
         return AmountReader.start(line)
                         .filter(s -> s.amount().unit().dimension() != Dimension.COUNT)
@@ -156,7 +213,8 @@ public final class RecipeReader {
         var thing = what.replaceFirst("(?i)^(people|persons|servings?|portions?)?[.,;]?\\s*", "")
                 .replaceFirst("[.,;(].*", "")
                 .strip();
-        boolean serves = line.toLowerCase(Locale.ROOT).matches("(serv|feed).*") || thing.isEmpty();
+        boolean serves = line.toLowerCase(Locale.ROOT).matches("\\(?(?:serv|feed).*");
+        if (thing.isEmpty()) thing = "pieces";
         return serves ? new Yield(Ratio.of(n), "portions", n) : new Yield(Ratio.of(n), thing, 4);
     }
 }

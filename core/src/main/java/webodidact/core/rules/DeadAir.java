@@ -7,6 +7,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.lesson.Cover;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.CoverOptions;
 import webodidact.core.timing.Placed;
@@ -28,7 +29,9 @@ final class DeadAir implements Check {
         var step = placed.step();
         var mends = new ArrayList<Mend>();
         for (var option : CoverOptions.of(s.lesson(), step.id(), s.pace())) {
-            if (!option.isAllowed() || option.planned() >= s.schedule().planned()) continue;
+            if (!option.isAllowed()
+                    || option.cover() instanceof Cover.Elsewhere
+                    || option.planned() >= s.schedule().planned()) continue;
             mends.add(new Mend(option.said(s.lesson()), Operations.cover(step.id(), option.cover())));
         }
         return at(s, step.id(), Clock.text(Schedule.stayed(placed)), placed.number())

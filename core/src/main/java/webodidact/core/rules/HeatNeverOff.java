@@ -30,7 +30,7 @@ final class HeatNeverOff implements Check {
         if (last < 0) return Stream.empty();
         int from = last;
         boolean turned = s.lesson().steps().subList(from, s.lesson().steps().size()).stream()
-                .anyMatch(x -> x.acts().contains(off));
+                .anyMatch(x -> x.acts().contains(off) || x.acts().contains(Act.KEEPS_HOT));
         if (turned) return Stream.empty();
         var id = s.lesson().steps().get(last).id();
         return Stream.of(at(s, id, place.title()).mending(mend("off", Operations.act(id, off), last + 1)));

@@ -15,11 +15,23 @@ import webodidact.core.script.Mentions;
 final class ListedNotUsed implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        if (s.lesson().steps().isEmpty()) return Stream.empty();
-        return s.lesson().foods().stream()
+        if (!s.isWritten()) return Stream.empty();
+        var unused = s.lesson().foods().stream()
                 .filter(f -> s.lesson().steps().stream().noneMatch(step -> step.usesLine(f.id())))
-                .map(f -> finding(s, f));
+                .toList();
+        if (unused.size() <= APART) return unused.stream().map(f -> finding(s, f));
+        return Stream.of(about(
+                        new About.OfLesson(),
+                        0,
+                        unused.size(),
+                        unused.stream().limit(NAMED).map(FoodLine::item).toList())
+                .as("many"));
     }
+
+    /** More of them are one matter. */
+    private static final int APART = 3;
+
+    private static final int NAMED = 8;
 
     private Finding finding(Situation s, FoodLine line) {
         var mends = new ArrayList<Mend>();

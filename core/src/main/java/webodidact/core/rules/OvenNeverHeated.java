@@ -22,9 +22,10 @@ final class OvenNeverHeated implements Check {
     }
 
     private static boolean isHeated(Situation s, Placed use) {
-        return s.schedule().steps().stream()
-                .anyMatch(p -> p.step().acts().contains(Act.OVEN_ON)
-                        && p.kitchen().start() + s.course().kitchen().ovenHeats() <= needed(use));
+        return use.step().acts().contains(Act.HOT_ALREADY)
+                || s.schedule().steps().stream()
+                        .anyMatch(p -> p.step().acts().contains(Act.OVEN_ON)
+                                && p.kitchen().start() + s.course().kitchen().ovenHeats() <= needed(use));
     }
 
     /** When it has to be hot: a cut in the recording is no cut in the kitchen. */

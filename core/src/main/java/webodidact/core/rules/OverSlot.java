@@ -20,8 +20,8 @@ import webodidact.core.timing.Planner;
 final class OverSlot implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
+        if (s.schedule().over() == 0) return Stream.empty();
         int over = -s.schedule().inHand();
-        if (over <= 0) return Stream.empty();
         var mends = new ArrayList<Mend>();
         trims(s.lesson(), over).ifPresent(mends::add);
         carry(s).ifPresent(mends::add);

@@ -14,6 +14,7 @@ public final class Rules {
             new DeadAir(),
             new DegreesUnstated(),
             new EquivalenceWrong(),
+            new FasterThanFollowed(),
             new FillerSoilsHands(),
             new GatherCheckForgets(),
             new HeatNeverOff(),
@@ -37,6 +38,7 @@ public final class Rules {
             new UsedMoreThanListed(),
             new UsedNotListed(),
             new WaitNeverCollected(),
+            new WaitUnsaid(),
             new YieldWrong());
 
     private Rules() {}

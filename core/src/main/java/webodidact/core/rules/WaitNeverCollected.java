@@ -14,7 +14,8 @@ final class WaitNeverCollected implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         return s.schedule().steps().stream()
-                .filter(p -> p.waiting() != null && p.waiting().isOpen())
+                .filter(p ->
+                        p.waiting() != null && p.waiting().isOpen() && p.step().carriesOn())
                 .map(p -> finding(s, p));
     }
 

@@ -1,60 +1,176 @@
 package webodidact.core.script;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Heat;
 import webodidact.core.amount.OvenScale;
 
-/** Oven settings in plain words: "180 degrees fan", "200–220 °C", "350 °F", "gas mark 6". */
+/** Oven settings in plain words: "180 degrees fan", "200 °C (180 °C fan)", "180C/160C fan", "350 °F", "gas mark 6", "one eighty". */
 public final class HeatWords {
     /** From {@code start} (inclusive) to {@code end} (exclusive) in the text. */
     public record Found(int start, int end, Heat heat) {}
 
     private static final Pattern DEGREES = Pattern.compile(
-            "\\b(\\d{2,3})(?:\\s*(?:-|–|to)\\s*(\\d{2,3}))?\\s*(?:°\\s*|degrees?\\s*|deg\\.?\\s*)?(celsius|fahrenheit|centigrade|c\\b|f\\b)?\\s*(fan|conventional)?",
+            "\\b(\\d{2,3})(?:\\s*(?:-|–|to)\\s*(\\d{2,3}))?\\s*(?:°\\s*|degrees?\\s*|deg\\.?\\s*)?(celsius|fahrenheit|centigrade|c\\b|f\\b)?[\\s(]*(fan|conventional)?",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern GAS =
-            Pattern.compile("\\bgas\\s*(?:mark\\s*)?(\\d{1,2})\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern GAS = Pattern.compile(
+            "\\bgas\\s*(?:mark\\s*)?(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine)\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern PROBE = Pattern.compile(
             "\\b(core|probe|thermometer|inside|middle|centre|center|internal|reach(?:es)?|reads?|says)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FAN = Pattern.compile("\\bfan\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NO_FAN =
+            Pattern.compile("\\b(?:no|not|without an?|isn['’]t an?) fan\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FAN_AFTER = Pattern.compile(
+            "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| you have| you['’]ve(?: got)?)?(?: an?)? ?fan\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** "Twenty degrees hotter": a difference, no setting. */
+    private static final Pattern DIFFERENCE = Pattern.compile(
+            "^\\s*(?:°\\s*c?|degrees?)?\\s*(?:hotter|cooler|lower|higher|more|less|up|down|above|below|under)\\b|^\\s*(?:minutes?|mins?|g\\b|ml\\b|grams?)",
+            Pattern.CASE_INSENSITIVE);
+    /** "Set the oven to one eighty", "two hundred fan", "three fifty". */
+    private static final Pattern SAID = Pattern.compile(
+            "\\b(one|two|three|four)[ -](?:hundred(?:(?: and)?[ -](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))?|(ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))(?:[ -](five))?\\b(?:\\s*(?:degrees?))?\\s*(fan|conventional|fahrenheit|celsius)?",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern OVEN = Pattern.compile("\\boven\\b", Pattern.CASE_INSENSITIVE);
+    private static final Map<String, Integer> WORDS = Map.ofEntries(
+            Map.entry("one", 1),
+            Map.entry("two", 2),
+            Map.entry("three", 3),
+            Map.entry("four", 4),
+            Map.entry("five", 5),
+            Map.entry("six", 6),
+            Map.entry("seven", 7),
+            Map.entry("eight", 8),
+            Map.entry("nine", 9),
+            Map.entry("ten", 10),
+            Map.entry("twenty", 20),
+            Map.entry("thirty", 30),
+            Map.entry("forty", 40),
+            Map.entry("fifty", 50),
+            Map.entry("sixty", 60),
+            Map.entry("seventy", 70),
+            Map.entry("eighty", 80),
+            Map.entry("ninety", 90));
 
     /** Letters to either side that can bear on a figure: speech has no full stops, and a page of it is no sentence. */
     private static final int REACH = 200;
+    /** Hottest mark in °C that is ever meant where nobody says Celsius or Fahrenheit: "three fifty" is °F. */
+    private static final int CELSIUS_MOST = 280;
 
     private static final Pattern MARKED = Pattern.compile(
             "°|deg|celsius|centigrade|fahrenheit|\\d\\s*[cf]\\b|fan|conventional", Pattern.CASE_INSENSITIVE);
 
     private HeatWords() {}
 
-    /** The first that can be an oven's; a core temperature, which a probe reads, is none. */
+    /**
+     * The first that can be an oven's; a core temperature, which a probe reads, is none. Of a pair ("200 °C (180 °C fan)", "180 °C or gas
+     * 4") it is the one whose kind of oven is said, the fan's first.
+     */
     public static Optional<Found> in(String text) {
+        if (!MARKED.matcher(text).find()
+                && !GAS.matcher(text).find()
+                && !SAID.matcher(text).find()) return Optional.empty();
+        var asides = Asides.of(text);
+        var all = new ArrayList<Found>();
+        figures(text, all);
+        spoken(text, all);
+        boolean figures = !all.isEmpty();
         var gas = GAS.matcher(text);
-        if (gas.find()) {
-            int mark = Integer.parseInt(gas.group(1));
-            if (mark >= 1 && mark <= 9) {
-                int c = dial(OvenScale.celsiusOfGas(mark));
-                return Optional.of(new Found(gas.start(), gas.end(), new Heat(c, c, Heat.Mode.CONVENTIONAL)));
-            }
+        while (gas.find()) {
+            var word = gas.group(1).toLowerCase(Locale.ROOT);
+            int mark = WORDS.containsKey(word) ? WORDS.get(word) : Integer.parseInt(word);
+            if (mark < 1 || mark > 9) continue;
+            int c = dial(OvenScale.celsiusOfGas(mark));
+            all.add(new Found(gas.start(), gas.end(), new Heat(c, c, Heat.Mode.CONVENTIONAL)));
         }
+        all.removeIf(f -> asides.covers(f.start(), Asides.Kind.DENIED)
+                || asides.covers(f.start(), Asides.Kind.HABIT)
+                || asides.covers(f.start(), Asides.Kind.OTHER_TIME));
+        all.sort((a, b) -> Integer.compare(a.start(), b.start()));
+        if (all.isEmpty()) return Optional.empty();
+        var first = all.getFirst();
+        var pair = all.stream().filter(f -> f.start() - first.start() < 40).toList();
+        var fan = pair.stream().filter(f -> f.heat().mode() == Heat.Mode.FAN).findFirst();
+        if (fan.isPresent()) return fan;
+        // "180 °C or gas 4": a figure beside a gas mark is of an oven without a fan.
+        boolean gasToo = pair.size() > 1
+                && figures
+                && pair.stream().anyMatch(f -> f.heat().mode() == Heat.Mode.CONVENTIONAL);
+        if (gasToo && first.heat().mode() == Heat.Mode.UNSTATED)
+            return Optional.of(new Found(
+                    first.start(),
+                    first.end(),
+                    new Heat(first.heat().low(), first.heat().high(), Heat.Mode.CONVENTIONAL)));
+        return Optional.of(first);
+    }
+
+    private static void figures(String text, List<Found> all) {
         var m = DEGREES.matcher(text);
         while (m.find()) {
-            boolean marked = MARKED.matcher(m.group()).find();
-            if (!marked || PROBE.matcher(sentenceAround(text, m.start())).find()) continue;
-            var heat = heat(
-                    m.group(1),
-                    m.group(2),
-                    m.group(3),
-                    m.group(4) == null
-                                    && FAN.matcher(sentenceAround(text, m.start()))
-                                            .find()
-                            ? "fan"
-                            : m.group(4));
-            if (heat.isPresent()) return Optional.of(new Found(m.start(), m.end(), heat.get()));
+            boolean marked = MARKED.matcher(m.group()).find()
+                    // "180/160 fan": the first of a pair needs no sign of its own.
+                    || text.substring(m.end(), Math.min(text.length(), m.end() + 12))
+                            .matches("(?is)/\\s*\\d{3}.*");
+            if (!marked
+                    || PROBE.matcher(sentenceAround(text, m.start())).find()
+                    || DIFFERENCE.matcher(text.substring(m.end(1))).find()) continue;
+            heat(m.group(1), m.group(2), m.group(3), mode(text, m.group(4), m.start(), m.end(1)))
+                    .ifPresent(h -> all.add(new Found(m.start(), m.end(), h)));
         }
-        return Optional.empty();
+    }
+
+    private static void spoken(String text, List<Found> all) {
+        var m = SAID.matcher(text);
+        while (m.find()) {
+            var sentence = sentenceAround(text, m.start());
+            boolean meant = m.group(5) != null
+                    || m.group().toLowerCase(Locale.ROOT).contains("degree")
+                    || OVEN.matcher(sentence).find();
+            if (!meant
+                    || PROBE.matcher(sentence).find()
+                    || DIFFERENCE.matcher(text.substring(m.end())).find()) continue;
+            int value = WORDS.get(m.group(1).toLowerCase(Locale.ROOT)) * 100;
+            var tens = m.group(2) != null ? m.group(2) : m.group(3);
+            if (tens != null) value += WORDS.get(tens.toLowerCase(Locale.ROOT));
+            if (m.group(4) != null) value += 5;
+            var said = m.group(5) == null ? "" : m.group(5).toLowerCase(Locale.ROOT);
+            var scale = said.startsWith("fahr") || said.isEmpty() && value > CELSIUS_MOST ? "f" : "c";
+            heat(
+                            String.valueOf(value),
+                            null,
+                            scale,
+                            mode(
+                                    text,
+                                    said.equals("fan") || said.equals("conventional") ? said : null,
+                                    m.start(),
+                                    m.end()))
+                    .ifPresent(h -> all.add(new Found(m.start(), m.end(), h)));
+        }
+    }
+
+    /** A sentence with one figure and "fan" means a fan oven; where there are two, only the one beside the word. */
+    private static String mode(String text, String said, int from, int to) {
+        if (said != null) return said;
+        var sentence = sentenceAround(text, from);
+        var m = DEGREES.matcher(sentence);
+        int figures = 0;
+        while (m.find()) if (Integer.parseInt(m.group(1)) >= 100) figures++;
+        var spoken = SAID.matcher(sentence);
+        while (spoken.find()) figures++;
+        if (figures <= 1)
+            return FAN.matcher(sentence).find() && !NO_FAN.matcher(sentence).find() ? "fan" : null;
+        return FAN_AFTER
+                        .matcher(text.substring(to, Math.min(text.length(), to + 40)))
+                        .find()
+                ? "fan"
+                : null;
     }
 
     private static Optional<Heat> heat(String low, String high, String scale, String mode) {
@@ -80,14 +196,22 @@ public final class HeatWords {
     /** The sentence, as far as anybody would read back or on to make out what a figure means. */
     static String sentenceAround(String text, int at) {
         int to = at;
-        while (to < text.length() && to - at < REACH && ".!?\n".indexOf(text.charAt(to)) < 0) to++;
+        while (to < text.length() && to - at < REACH && !isEnd(text, to)) to++;
         return sentenceBefore(text, at, REACH) + text.substring(at, to);
     }
 
     /** The last letters of its part before {@code at}, at most so many. */
     static String sentenceBefore(String text, int at, int most) {
         int from = at;
-        while (from > 0 && at - from < most && ".!?\n".indexOf(text.charAt(from - 1)) < 0) from--;
+        while (from > 0 && at - from < most && !isEnd(text, from - 1)) from--;
         return text.substring(from, at);
+    }
+
+    /** A point within a figure or an abbreviation ends no sentence. */
+    private static boolean isEnd(String text, int at) {
+        char c = text.charAt(at);
+        return c == '\n'
+                || (c == '.' || c == '!' || c == '?')
+                        && (at + 1 == text.length() || !Character.isLetterOrDigit(text.charAt(at + 1)));
     }
 }

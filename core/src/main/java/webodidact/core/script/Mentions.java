@@ -3,37 +3,43 @@ package webodidact.core.script;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
+import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.memo.Remembered;
+import webodidact.core.words.Names;
 import webodidact.core.words.Word;
 
 /** Finds the foods and tools of a lesson in plain words: those on the list, those that are not, and the tools. */
 public final class Mentions {
     /**
      * LISTED: {@code id} is a food line; UNLISTED: a food of the table that no line has; TOOL: a tool of the table; NEAR: one
-     * letter off a word of a food line.
+     * letter off a word of a food line; STAND_IN: a food of the table that is said as another for one of the list.
      */
     public enum Kind {
         LISTED,
         UNLISTED,
         TOOL,
-        NEAR
+        NEAR,
+        STAND_IN
     }
 
     /**
      * From {@code start} (inclusive) to {@code end} (exclusive) in the text searched.
      *
-     * @param right what a near miss probably means, else ""
+     * @param right what a near miss probably means, or the line that a stand-in is for, else ""
      */
     public record Mention(int start, int end, Kind kind, String id, String words, String right) {
         public Mention(int start, int end, Kind kind, String id, String words) {
@@ -45,22 +51,27 @@ public final class Mentions {
     private final Map<String, String> lineByFood = new LinkedHashMap<>();
     private final List<Map.Entry<Set<String>, String>> lineWords = new ArrayList<>();
     private final NearMiss near;
+    private final Names own = new Names();
+    private final Set<String> made = new HashSet<>();
     private final Map<String, Optional<String>> answers = new ConcurrentHashMap<>();
 
     /** What is found depends on the list alone: while words are typed it stays the same, for whoever asks. */
-    private record Known(List<FoodLine> foods, Knowledge knowledge) {}
+    private record Known(List<FoodLine> foods, String made, Knowledge knowledge) {}
 
     private static final Remembered<Known, Mentions> LATEST =
-            new Remembered<>(k -> new Mentions(k.foods(), k.knowledge()), 8);
+            new Remembered<>(k -> new Mentions(k.foods(), k.made(), k.knowledge()), 8);
 
     /** Those of the lesson, shared by all who ask for the same list. */
     public static Mentions of(Lesson lesson, Knowledge knowledge) {
-        return LATEST.of(new Known(lesson.foods(), knowledge));
+        return LATEST.of(
+                new Known(lesson.foods(), lesson.title() + " " + lesson.makes().what(), knowledge));
     }
 
-    private Mentions(List<FoodLine> foods, Knowledge knowledge) {
+    private Mentions(List<FoodLine> foods, String makes, Knowledge knowledge) {
         this.knowledge = knowledge;
         near = nearMiss(foods, knowledge);
+        made.addAll(stems(makes));
+        own(foods);
         for (var line : foods) {
             for (var food : foodsOf(line)) lineByFood.putIfAbsent(food, line.id());
             lineWords.add(Map.entry(stems(line.item()), line.id()));
@@ -90,31 +101,108 @@ public final class Mentions {
         return set;
     }
 
-    /** In the order they stand; tap water is always there and never unlisted. */
+    /** The list's own words come first, also for foods the table does not know; a name of several words by its last, where that is no other food. */
+    private void own(List<FoodLine> foods) {
+        var last = new HashMap<String, Integer>();
+        for (var line : foods) {
+            var words = Word.of(line.item());
+            if (!words.isEmpty()) last.merge(words.getLast().stem(), 1, Integer::sum);
+        }
+        for (var line : foods) {
+            var words = Word.of(line.item());
+            if (words.isEmpty()) continue;
+            own.add(line.item(), line.id());
+            var end = words.getLast();
+            var word = line.item().substring(end.start(), end.end());
+            boolean known = line.food() != null
+                    || !knowledge.foodsIn(word).isEmpty()
+                    || !knowledge.toolsIn(word).isEmpty()
+                    || knowledge.isDescription(word)
+                    || Actions.shipped().named(word).isPresent();
+            if (words.size() > 1 && !known && end.stem().length() >= LEAST_OWN && last.get(end.stem()) == 1)
+                own.add(word, line.id());
+        }
+    }
+
+    /**
+     * In the order they stand. Tap water is always there and never unlisted; what is not used here and now ({@link Asides}) is not found, nor
+     * what the lesson itself makes.
+     */
     public List<Mention> in(String text) {
         if (text.isEmpty()) return List.of();
+        var asides = Asides.of(text);
+        var all = everything(text);
+        var used = new ArrayList<Mention>();
+        for (var m : all) {
+            if (m.kind() == Kind.UNLISTED) {
+                var stand = StandIns.of(text, m, all);
+                if (stand != null) {
+                    if (!asides.covers(m.start()) || asides.covers(m.start(), Asides.Kind.STATE)) used.add(stand);
+                    continue;
+                }
+                if (isMade(text, m)) continue;
+            }
+            if (m.kind() != Kind.TOOL
+                    && THING.matcher(text.substring(m.end(), Math.min(text.length(), m.end() + 12)))
+                            .find()) continue;
+            if (!asides.covers(m.start())) used.add(m);
+        }
+        return List.copyOf(used);
+    }
+
+    private List<Mention> everything(String text) {
         var all = new ArrayList<Mention>();
         var taken = new BitSet(text.length());
-        for (var found : knowledge.foodsIn(text)) {
+        var foods = knowledge.foodsIn(text);
+        var tools = knowledge.toolsIn(text);
+        // "Butter knife": a food's name within a tool's is the tool's.
+        for (var tool : tools) {
+            if (foods.stream()
+                    .anyMatch(f -> f.start() >= tool.start()
+                            && f.end() <= tool.end()
+                            && f.end() - f.start() < tool.end() - tool.start())) add(all, taken, tool(text, tool));
+        }
+        for (var found : own.find(text)) {
+            boolean longer = foods.stream()
+                    .anyMatch(f -> f.start() <= found.start()
+                            && f.end() >= found.end()
+                            && f.end() - f.start() > found.end() - found.start());
+            if (!longer)
+                add(
+                        all,
+                        taken,
+                        new Mention(
+                                found.start(),
+                                found.end(),
+                                Kind.LISTED,
+                                found.id(),
+                                text.substring(found.start(), found.end())));
+        }
+        for (var found : foods) {
             var words = text.substring(found.start(), found.end());
             var line = lineFor(found.id(), words);
             if (line != null) add(all, taken, new Mention(found.start(), found.end(), Kind.LISTED, line, words));
             else if (knowledge.food(found.id()).orElseThrow().shelf() != Shelf.TAP)
                 add(all, taken, new Mention(found.start(), found.end(), Kind.UNLISTED, found.id(), words));
         }
-        for (var found : knowledge.toolsIn(text))
-            add(
-                    all,
-                    taken,
-                    new Mention(
-                            found.start(),
-                            found.end(),
-                            Kind.TOOL,
-                            found.id(),
-                            text.substring(found.start(), found.end())));
+        for (var found : tools) add(all, taken, tool(text, found));
         near.in(text, taken, all);
         all.sort(Comparator.comparingInt(Mention::start));
         return all;
+    }
+
+    private static Mention tool(String text, Names.Found found) {
+        return new Mention(
+                found.start(), found.end(), Kind.TOOL, found.id(), text.substring(found.start(), found.end()));
+    }
+
+    /** "The salsa", where the title has it, and "the dough", "your filling": what comes of the list. */
+    private boolean isMade(String text, Mention mention) {
+        var said = stems(mention.words());
+        if (made.containsAll(said)) return true;
+        var before = text.substring(Math.max(0, mention.start() - 12), mention.start())
+                .toLowerCase(Locale.ROOT);
+        return MADE_HERE.containsAll(said) && MINE.matcher(before).find();
     }
 
     /** Unless another stands there already. */
@@ -149,6 +237,19 @@ public final class Mentions {
         return null;
     }
 
+    /** Letters of a word that may stand for a list's name of several words. */
+    private static final int LEAST_OWN = 4;
+
+    /** "Butter knife", "egg timer": a food's name in that of a thing the table may not know. */
+    private static final Pattern THING = Pattern.compile(
+            "^[ -](?:knife|timer|peeler|press|mill|grinder|dish|corer|crusher|cutter|slicer|pack|masher|ricer|cup|pan|pot|jar|tin|bowl|jug|basin|whisk|brush|board|spoon|fork|box|counter|aisle|stall|shop)s?\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern MINE = Pattern.compile("\\b(?:the|your|our|this|that|of)\\s+$");
+    private static final Set<String> MADE_HERE = stems(
+            "dough batter mixture sauce dressing salsa filling topping crumble pastry soup stew curry salad paste marinade glaze icing syrup puree mash gravy broth custard jam pesto relish chutney bread cake pancake fritter dumpling meatball burger pie tart frittata omelette risotto porridge pudding biscuit scone muffin crust");
+
     private static final Set<String> PARTS = Set.of(
-            "zest", "juice", "rind", "peel", "white", "yolk", "leaf", "stalk", "sprig", "clove", "water", "liquid");
+            "zest", "juice", "rind", "peel", "white", "yolk", "leaf", "stalk", "sprig", "clove", "seed", "water",
+            "liquid");
 }

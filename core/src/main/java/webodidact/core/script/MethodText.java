@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
@@ -27,7 +28,7 @@ public final class MethodText {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern LEAD = Pattern.compile(
-            "^(?:(?:meanwhile|then|next|now|finally|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)++",
+            "^(?:(?:meanwhile|then|next|now|finally|first thing|first of all|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)++",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CUT = Pattern.compile(
             "[,;:.!?(]|\\s(?:and|until|till|for|then|so|to|in|into|on|onto|over|with|at|while|before|or|about)\\s",
@@ -82,16 +83,55 @@ public final class MethodText {
     }
 
     /** "Chop the onions finely and fry..." is "Chop the onions finely". */
-    static String title(String words) {
+    public static String title(String words) {
         var from = LEAD.matcher(words).replaceFirst("");
         if (from.isBlank()) from = words;
         var cut = CUT.matcher(from);
-        var head = cut.find() && cut.start() > 0 ? from.substring(0, cut.start()) : from;
+        int end = from.length();
+        // One word is no title: "Tip in the tomatoes".
+        while (cut.find()) {
+            if (cut.start() == 0) continue;
+            end = cut.start();
+            if (from.substring(0, end).strip().contains(" ")) break;
+            if (from.charAt(end) == '.') break;
+        }
+        var head = from.substring(0, end);
         var parts = new ArrayList<>(List.of(head.strip().split("\\s+")));
         while (parts.size() > TITLE_WORDS) parts.removeLast();
         while (parts.size() > 1 && TRAILING.contains(parts.getLast().toLowerCase(Locale.ROOT))) parts.removeLast();
         var title = String.join(" ", parts);
         return title.isEmpty() ? "" : Character.toUpperCase(title.charAt(0)) + title.substring(1);
+    }
+
+    private static final Pattern CLAUSE = Pattern.compile(
+            "[.!?]\\s+|;\\s+|,?\\s+(?:and )?(?:then|now)\\s+|,\\s+(?:and )?(?=(?:add|take|leave|bake|put|pour|cover|turn|stir|drain|remove|return)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** A text as the words of steps with one wait each at the most; short ones that hands stand by stay with another. */
+    public static List<String> byWaits(String text, Knowledge knowledge) {
+        var all = new ArrayList<String>();
+        int from = 0;
+        boolean waits = false;
+        for (var said : SaidTimes.in(text, knowledge)) {
+            if (said.role() == SaidTimes.Role.HANDS
+                    || !said.time().isZero() && said.time().high() <= Suggestions.ATTENDED) continue;
+            int cut = waits ? cutBefore(text, said.start()) : 0;
+            if (cut > from) {
+                all.add(text.substring(from, cut).strip());
+                from = cut;
+            }
+            waits = true;
+        }
+        all.add(text.substring(from).strip());
+        return all.stream().filter(t -> !t.isEmpty()).toList();
+    }
+
+    /** Where a text is cut so that what stands at {@code at} begins the second half with its own sentence, else its own clause; 0 if nowhere. */
+    static int cutBefore(String text, int at) {
+        int cut = 0;
+        var m = CLAUSE.matcher(text);
+        while (m.find() && m.end() <= at) cut = m.end();
+        return cut;
     }
 
     /** The lesson with the drafts as steps at {@code index}; their words are what is done, or what is said. */

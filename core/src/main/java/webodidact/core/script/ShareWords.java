@@ -4,11 +4,16 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.reading.AmountReader;
 
-/** How much of a food the words before its name say: "half the flour", "a third of the cheese", "2 tbsp of oil", "the rest of the milk". */
+/**
+ * How much of a food the words around its name say: "half the flour", "a third of the cheese", "2 tbsp of oil", "the rest of the milk",
+ * "cheese, about 50 g". A fraction before a measure is that much of the measure: an eighth of a teaspoon is no share of the list.
+ */
 public final class ShareWords {
     /**
      * @param start index in the text where the share begins
@@ -18,38 +23,123 @@ public final class ShareWords {
     public record Share(int start, Amount amount, boolean rest) {}
 
     private static final Pattern PART = Pattern.compile(
-            "(?<![\\p{L}\\p{N}])(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?((?:[\\p{L}-]+\\s+){0,2})$",
+            "(?<![\\p{L}\\p{N}])(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:[\\p{L}-]+\\s+){0,2})$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern REST = Pattern.compile(
-            "\\b(?:the\\s+)?(?:rest|remainder|last)\\s+of\\s+(?:the\\s+|your\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$",
+            "\\b(?:the\\s+)?(?:rest|remainder|last)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern MEASURE = Pattern.compile(
-            "(?:^|[\\s(])((?:about |around )?(?:\\d[\\d.,/ ]*|[½⅓⅔¼¾]|\\d+\\s?[½⅓⅔¼¾]|an?|one|two|three|four|five|six|half an?)\\s*-?\\s*(?:g|kg|ml|l|tbsp|tsp|tablespoons?|teaspoons?|grams?|cups?|pinch(?:es)?|handfuls?|knobs?|cloves?|slices?|sheets?|litres?|ounces?|oz|pints?|splash|drizzle))\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$",
+    /** What may stand between an amount and the name. */
+    private static final Pattern FILLER = Pattern.compile(
+            "\\s*(?:of\\s+|more\\s+|or so\\s+(?:of\\s+)?)?(?:the\\s+|your\\s+|that\\s+|my\\s+)?(?:(?!(?:with|and|in|into|to|on|over|for|from|by|or|then|if|it|them|is|goes)\\b)[\\p{L}-]+\\s+){0,1}",
             Pattern.CASE_INSENSITIVE);
+    /** "Two tablespoons, sorry, teaspoons" and "three, no, four": what was corrected goes. */
+    private static final Pattern CORRECTED_UNIT =
+            Pattern.compile("(\\S+\\s+)\\p{L}+,? (?:sorry|no|I mean|I meant),? (?=\\p{L})", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern CORRECTED = Pattern.compile(
+            "(?:an? )?\\p{L}+(?: \\p{L}+)?,? (?:sorry|no|no wait|I mean|I meant),? (?=(?:\\d|one|two|three|four|five|six|seven|eight|nine|ten)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern AFTER = Pattern.compile(
+            "^(?:,| goes? in,?| in,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all )*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNTED = Pattern.compile(
+            "^(?:all )?(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|half|twelve|twenty|fifty|a hundred)\\b)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern AFTER_END =
+            Pattern.compile("^\\s*(?:[.,;:!?)\\n]|$|of (?:it|them)\\b|altogether)", Pattern.CASE_INSENSITIVE);
+    private static final int REACH = 60;
 
     private ShareWords() {}
 
     /** @param at where the food's name begins */
     public static Optional<Share> before(String text, int at, FoodLine line) {
-        int from = Math.max(0, at - 60);
+        int from = Math.max(0, at - REACH);
         var head = text.substring(from, at);
+        int cut = Math.max(
+                Math.max(head.lastIndexOf(';'), head.lastIndexOf('!')),
+                Math.max(head.lastIndexOf('\n'), head.lastIndexOf(". ")));
+        from += cut + 1;
+        head = head.substring(cut + 1);
         var rest = REST.matcher(head);
         if (rest.find()) return Optional.of(new Share(from + rest.start(), null, true));
+        var measure = measured(head, line);
+        if (measure.isPresent())
+            return Optional.of(
+                    new Share(from + measure.get().start(), measure.get().amount(), false));
         var part = PART.matcher(head);
-        if (part.find() && line.amount() != null)
+        if (part.find()
+                && line.amount() != null
+                && line.amount().unit().dimension() != Dimension.INFORMAL
+                && !isDeed(head, part.start()))
             return Optional.of(new Share(from + part.start(), line.amount().times(fraction(part.group(1))), false));
-        var measure = MEASURE.matcher(head);
-        if (!measure.find()) return Optional.empty();
-        try {
-            return Optional.of(new Share(
-                    from + measure.start(1), AmountReader.whole(measure.group(1).strip()), false));
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
+        return Optional.empty();
+    }
+
+    /** Before the name, else after it. @param end where the food's name ends */
+    public static Optional<Share> around(String text, int at, int end, FoodLine line) {
+        var before = before(text, at, line);
+        if (before.isPresent()) return before;
+        var tail = text.substring(end, Math.min(text.length(), end + REACH));
+        var lead = AFTER.matcher(tail);
+        if (!lead.find() || lead.end() == 0) return Optional.empty();
+        int from = lead.end();
+        if (!COUNTED.matcher(tail.substring(from)).find()) return Optional.empty();
+        return AmountReader.start(tail.substring(from))
+                .filter(s -> s.amount().unit() != Unit.PIECE
+                        && AFTER_END.matcher(tail.substring(from + s.end())).find())
+                .filter(s -> s.amount().unit().dimension() != Dimension.LENGTH)
+                .map(s -> new Share(end + from, s.amount(), false));
+    }
+
+    /** "Quarter the lemon": a deed, no share. */
+    private static boolean isDeed(String head, int at) {
+        return head.substring(at).toLowerCase(Locale.ROOT).startsWith("quarter");
+    }
+
+    private record Measure(int start, Amount amount) {}
+
+    /** The longest amount that ends right before the name. */
+    private static Optional<Measure> measured(String written, FoodLine line) {
+        var head = written;
+        var unit = CORRECTED_UNIT.matcher(head);
+        if (unit.find()) head = head.substring(0, unit.start()) + unit.group(1) + head.substring(unit.end());
+        var number = CORRECTED.matcher(head);
+        if (number.find()) head = head.substring(0, number.start()) + head.substring(number.end());
+        for (int k = 0; k < head.length(); k++) {
+            boolean begins = !Character.isWhitespace(head.charAt(k))
+                    && (k == 0 || Character.isWhitespace(head.charAt(k - 1)) || "(,".indexOf(head.charAt(k - 1)) >= 0);
+            if (!begins) continue;
+            var start = AmountReader.start(head.substring(k));
+            if (start.isEmpty()
+                    || !isFiller(
+                            head.substring(k + start.get().end()), start.get().amount())) continue;
+            var amount = start.get().amount();
+            if (amount.unit().dimension() == Dimension.LENGTH) continue;
+            if (amount.unit() == Unit.PIECE) {
+                boolean counted = line.amount() != null
+                        && line.amount().unit() == Unit.PIECE
+                        && amount.low().isWhole();
+                if (!counted) continue;
+            }
+            return Optional.of(new Measure(Math.min(k, written.length()), amount));
         }
+        return Optional.empty();
+    }
+
+    private static boolean isFiller(String between, Amount amount) {
+        if (between.isBlank()) return true;
+        if (!FILLER.matcher(between).matches()) return false;
+        // "Half the flour" is a share; "a the" is none of ours.
+        boolean share = amount.unit() == Unit.PIECE
+                && !amount.low().isWhole()
+                && between.strip().matches("(?i)(?:of )?(?:the|your|that|my)\\b.*");
+        return !share;
     }
 
     private static Ratio fraction(String words) {
         var w = words.toLowerCase(Locale.ROOT);
+        if (w.contains("fifth")) return Ratio.of(1, 5);
         if (w.contains("third") || w.equals("⅓") || w.equals("⅔"))
             return w.startsWith("two") || w.equals("⅔") ? Ratio.of(2, 3) : Ratio.of(1, 3);
         if (w.contains("quarter") || w.equals("¼") || w.equals("¾"))

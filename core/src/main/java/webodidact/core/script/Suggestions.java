@@ -1,5 +1,6 @@
 package webodidact.core.script;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -7,14 +8,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.AmountText;
-import webodidact.core.food.Action;
-import webodidact.core.food.Actions;
+import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
@@ -26,24 +25,12 @@ import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Who;
+import webodidact.core.lesson.Yield;
 import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
 
 /** What the words of a step say about its wait, cue, oven, tools, foods and acts. Each is a proposal until somebody takes it. */
 public final class Suggestions {
-    private static final Pattern UNTIL = Pattern.compile(
-            "\\b(?:until|till)\\s+([^.;!?\\n]{3,80}?)(?=\\s*(?:[.;!?\\n]|$|, (?:then|stirring|turning|about|which)|\\s+(?:and )?then\\b|,?\\s+(?:about|for)\\s+\\d))",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern WASHES = Pattern.compile(
-            "\\bwash(?:es|ing)? (?:your |our |my |their )?hands\\b|\\bhands washed\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OVEN_ON = Pattern.compile(
-            "\\b(?:pre-?heat|heat|turn on|switch on|turn|switch) (?:up )?(?:the |your )?oven\\b(?! off)|\\boven (?:goes |on )on\\b|\\boven on\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern OVEN_OFF = Pattern.compile(
-            "\\b(?:turn|switch) off (?:the |your )?oven\\b|\\boven (?:is |goes )?off\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern RING_OFF = Pattern.compile(
-            "\\b(?:turn|switch) off (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:heat|hob|ring|gas) (?:is |goes )?off\\b",
-            Pattern.CASE_INSENSITIVE);
     private static final Pattern ADULT = Pattern.compile(
             "\\b(?:grown-?ups?|adults?)\\b[^.!?]{0,40}\\b(?:does?|lifts?|takes?|opens?|carr(?:y|ies)|pours?|drains?|yours|your turn|job)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -54,9 +41,6 @@ public final class Suggestions {
             Pattern.compile("\\b(?:in|into) (?:the |a )?(?:hot |fan |warm )?oven\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern RING = Pattern.compile(
             "\\bon the (?:hob|ring)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b", Pattern.CASE_INSENSITIVE);
-    /** Letters before a time in which its verb stands. */
-    private static final int REACH = 80;
-
     private static final Pattern LOOK = Pattern.compile(
             "\\b(turn|stir|baste|shake|rotate)\\b([^.!?;]{0,40}?)\\b(?:halfway|half way|after (?=\\d|a |one|two|three|four|five|ten))",
             Pattern.CASE_INSENSITIVE);
@@ -64,10 +48,17 @@ public final class Suggestions {
     private final Lesson lesson;
     private final Knowledge knowledge;
     private final Mentions finder;
+    private final Map<String, Ratio> factors;
 
     public Suggestions(Lesson lesson, Knowledge knowledge) {
+        this(lesson, knowledge, Map.of());
+    }
+
+    /** @param factors by verb, of the table's hands-on time: what takes have shown ({@code core.timing.HandsPace}) */
+    public Suggestions(Lesson lesson, Knowledge knowledge, Map<String, Ratio> factors) {
         this.lesson = lesson;
         this.knowledge = knowledge;
+        this.factors = Map.copyOf(factors);
         finder = Mentions.of(lesson, knowledge);
     }
 
@@ -91,6 +82,8 @@ public final class Suggestions {
             if (ADULT.matcher(text).find() && step.who() == Who.LEARNER)
                 add(all, Suggestion.Kind.WHO, "adult", Who.ADULT.title(), s -> s.but(d -> d.who = Who.ADULT));
         }
+        if (step.kind().isHandsOn()) hands(step, all);
+        collecting(step, all);
         return all.values().stream()
                 .filter(s -> !step.declined().contains(s.key()))
                 .sorted(Comparator.comparing(Suggestion::kind))
@@ -130,48 +123,23 @@ public final class Suggestions {
     }
 
     private void times(Step step, String text, Map<String, Suggestion> all) {
-        var actions = knowledge.actionsIn(text);
-        boolean wait = step.waiting() != null
-                || actions.stream().noneMatch(a -> !a.action().waits().isEmpty());
-        for (var found : TimeWords.in(text)) {
-            var sentence = HeatWords.sentenceAround(text, found.start());
-            int from = found.start()
-                    - HeatWords.sentenceBefore(text, found.start(), REACH).length();
-            var verb = last(actions, from, found.start(), a -> !a.waits().isEmpty());
-            var hand = last(actions, from, found.start(), Action::byHand);
-            if (verb == null && hand == null && !wait)
-                verb = last(
-                        actions,
-                        from,
-                        found.start() + sentence.length(),
-                        a -> !a.waits().isEmpty());
-            boolean byHand = hand != null && (verb == null || hand.end() > verb.end());
-            if (byHand) {
-                if (step.hands().isZero())
-                    add(
-                            all,
-                            Suggestion.Kind.HANDS,
-                            seconds(found.time()),
-                            Words.OURS.say("hands", found.time().text()),
-                            s -> s.but(d -> d.hands = found.time()));
-            } else if (verb != null && !wait) {
+        boolean wait = step.waiting() != null;
+        for (var said : waits(SaidTimes.in(text, knowledge))) {
+            var time = inBatches(said);
+            if (!wait) {
                 wait = true;
-                var what = verb.action().waits();
-                var cue = cue(sentence);
-                var cover = new Cover.CarryOn("");
                 add(
                         all,
                         Suggestion.Kind.WAIT,
-                        seconds(found.time()),
-                        cue.isEmpty()
-                                ? Words.OURS.say("wait", what, found.time().text())
-                                : Words.OURS.say(
-                                        "wait.until", what, found.time().text(), cue),
-                        s -> s.but(d -> d.waiting = new Wait(found.time(), what, cue, cover)));
+                        seconds(time),
+                        waitText(said, time),
+                        s -> s.but(d -> d.waiting = new Wait(time, said.what(), said.cue(), new Cover.CarryOn(""))));
+            } else if (step.waiting() == null || !isTaken(step.waiting(), said)) {
+                second(step, text, said, all);
             }
         }
         if (step.waiting() != null && step.waiting().cue().isBlank()) {
-            var cue = cue(text);
+            var cue = SaidTimes.cue(text);
             if (!cue.isEmpty())
                 add(
                         all,
@@ -182,17 +150,132 @@ public final class Suggestions {
         }
     }
 
-    private static Actions.Found last(List<Actions.Found> actions, int from, int to, Predicate<Action> which) {
-        return actions.stream()
-                .filter(a -> a.start() >= from && a.start() < to && which.test(a.action()))
-                .reduce((x, y) -> y)
-                .orElse(null);
+    /** The longest first, so that it is the step's. */
+    private static List<SaidTimes.Said> waits(List<SaidTimes.Said> said) {
+        return said.stream()
+                .filter(t -> t.role() != SaidTimes.Role.HANDS)
+                .sorted(Comparator.comparingInt((SaidTimes.Said t) -> -t.time().high()))
+                .toList();
     }
 
-    private static String cue(String text) {
-        var m = UNTIL.matcher(text);
-        return m.find() ? m.group(1).strip() : "";
+    private boolean isTaken(Wait wait, SaidTimes.Said said) {
+        return wait.time().equals(inBatches(said))
+                || said.time().isZero()
+                || wait.time().isZero();
     }
+
+    private static String waitText(SaidTimes.Said said, TimeRange time) {
+        var long_ = time.isZero() ? Words.OURS.say("wait.unsaid") : time.text();
+        return said.cue().isEmpty()
+                ? Words.OURS.say("wait", said.what(), long_)
+                : Words.OURS.say("wait.until", said.what(), long_, said.cue());
+    }
+
+    /** "Two minutes per batch of 4" of twelve pieces is three times two minutes. */
+    private TimeRange inBatches(SaidTimes.Said said) {
+        if (said.batch() == 0) return said.time();
+        var count = lesson.makes().count().dividedBy(Ratio.of(said.batch()));
+        int times = lesson.makes().what().equals(Yield.UNKNOWN.what()) ? 1 : (int) Math.clamp(count.ceiling(), 1, 40);
+        return new TimeRange(said.time().low() * times, said.time().high() * times);
+    }
+
+    /** A second wait needs a step of its own: the text is cut after the sentence of the first of the two. */
+    private void second(Step step, String text, SaidTimes.Said said, Map<String, Suggestion> all) {
+        if (said.time().high() <= ATTENDED) return;
+        boolean spoken = text.equals(step.say());
+        int at = MethodText.cutBefore(text, said.start());
+        if (at <= 0) return;
+        add(
+                all,
+                Suggestion.Kind.SPLIT,
+                seconds(said.time()),
+                Words.OURS.say("split", said.what(), said.time().text()),
+                s -> s);
+        var key = "split/" + seconds(said.time());
+        all.computeIfPresent(
+                key,
+                (k, x) -> new Suggestion(
+                        x.kind(),
+                        k,
+                        x.text(),
+                        x.change(),
+                        l -> Cutting.split(l, step.id(), l.newStepId(), spoken, at)));
+    }
+
+    /** How a wait nobody has decided on is covered, as the words of the steps after it have it. */
+    private void collecting(Step step, Map<String, Suggestion> all) {
+        Collecting.of(lesson, step).ifPresent(cover -> {
+            var text = switch (cover) {
+                case Cover.CarryOn(var at) -> Words.OURS.say("collect", lesson.indexOf(at) + 1);
+                case Cover.Stay _ -> Words.OURS.say("collect.stay");
+                case Cover.Cut _ -> Words.OURS.say("collect.cut");
+                default -> Words.OURS.say("collect.copy");
+            };
+            var code = cover instanceof Cover.CarryOn(var at)
+                    ? at
+                    : cover.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+            add(
+                    all,
+                    Suggestion.Kind.COLLECT,
+                    code,
+                    text,
+                    s -> s.waiting() == null
+                            ? s
+                            : s.but(d -> d.waiting = s.waiting().covered(cover)));
+        });
+    }
+
+    /** What hands take: said, or made of the table's times for each verb and food. */
+    private void hands(Step step, Map<String, Suggestion> all) {
+        if (!step.hands().isZero()) return;
+        var estimate = handsOf(step);
+        if (estimate.time().isZero()) return;
+        var text = estimate.said()
+                ? Words.OURS.say("hands", estimate.time().text())
+                : Words.OURS.say(
+                        "hands.about",
+                        Clock.text(rounded(estimate.time().likely())),
+                        String.join(", ", estimate.from()));
+        // An estimate changes with the table and with what is typed; declined once, it is declined.
+        var key = estimate.said() ? seconds(estimate.time()) : "about";
+        add(all, Suggestion.Kind.HANDS, key, text, s -> s.but(d -> d.hands = estimate.time()));
+    }
+
+    private static int rounded(int seconds) {
+        return seconds < 60 ? (seconds + 4) / 5 * 5 : (seconds + 7) / 15 * 15;
+    }
+
+    /**
+     * What hands take over what the step tells to do. What is said and what is done tell of the same deeds, so the text that has more of
+     * them counts alone.
+     */
+    public HandsEstimate handsOf(Step step) {
+        var best = HandsEstimate.NONE;
+        for (var text : List.of(step.doing(), step.say())) {
+            if (text.isBlank()) continue;
+            var times = SaidTimes.in(text, knowledge);
+            var estimate = HandsEstimate.of(text, attended(times), finder.in(text), lesson, knowledge, factors);
+            if (estimate.time().high() > best.time().high()) best = estimate;
+        }
+        return best;
+    }
+
+    /** A short wait beside a longer one is stood by: it is the hands' time. */
+    private static List<SaidTimes.Said> attended(List<SaidTimes.Said> times) {
+        var longest = waits(times).stream().findFirst().orElse(null);
+        return times.stream()
+                .map(t -> t.role() == SaidTimes.Role.WAIT
+                                && t != longest
+                                && !t.time().isZero()
+                                && t.time().high() <= ATTENDED
+                        ? new SaidTimes.Said(
+                                t.start(), t.end(), t.time(), SaidTimes.Role.HANDS, t.verb(), "", t.cue(), 0)
+                        : t)
+                .toList();
+    }
+
+    /** Longest wait beside another, in seconds, that hands stand by. */
+    static final int ATTENDED = 180;
 
     private void looks(Step step, String text, Map<String, Suggestion> all) {
         if (step.waiting() == null) return;
@@ -236,7 +319,7 @@ public final class Suggestions {
         if (step.place() != Place.BENCH) return;
         var place = isIn(text, Place.MICROWAVE, MICROWAVE)
                 ? Place.MICROWAVE
-                : isIn(text, Place.OVEN, OVEN) && !OVEN_ON.matcher(text).find()
+                : isIn(text, Place.OVEN, OVEN) && !ActWords.in(text).contains(Act.OVEN_ON)
                         ? Place.OVEN
                         : isIn(text, Place.RING, RING)
                                 ? Place.RING
@@ -260,34 +343,54 @@ public final class Suggestions {
     }
 
     private void foods(Step step, String text, Map<String, Suggestion> all) {
-        for (var mention : finder.in(text)) {
-            var line = mention.kind() == Mentions.Kind.LISTED
-                    ? lesson.food(mention.id()).orElse(null)
-                    : null;
-            if (line == null) continue;
-            var share = ShareWords.before(text, mention.start(), line).orElse(null);
-            var amount = share == null ? null : share.amount();
-            var shown = amount == null ? "" : AmountText.of(amount.times(Scaling.forHome(lesson))) + " ";
+        for (var use : FoodWords.uses(text, finder.in(text), lesson)) {
+            var line = lesson.food(use.line()).orElseThrow();
+            var shown = use.amount() == null ? "" : AmountText.of(use.amount().times(Scaling.forHome(lesson))) + " ";
             if (!step.usesLine(line.id())) {
-                var words = share != null && share.rest() ? Words.OURS.say("rest", line.item()) : shown + line.item();
+                var words = use.rest() ? Words.OURS.say("rest", line.item()) : shown + line.item();
                 add(
                         all,
                         Suggestion.Kind.USE,
                         line.id(),
                         words,
-                        s -> s.but(d -> d.uses = Stream.concat(s.uses().stream(), Stream.of(new Use(line.id(), amount)))
-                                .toList()));
-            } else if (amount != null
+                        s -> s.usesLine(line.id())
+                                ? s
+                                : s.but(d -> d.uses = Stream.concat(
+                                                s.uses().stream(), Stream.of(new Use(line.id(), use.amount())))
+                                        .toList()));
+            } else if (use.amount() != null
                     && step.uses().stream().anyMatch(u -> u.line().equals(line.id()) && u.amount() == null)) {
                 add(
                         all,
                         Suggestion.Kind.AMOUNT,
-                        line.id() + "=" + amount,
+                        line.id() + "=" + use.amount(),
                         Words.OURS.say("only", shown + line.item()),
                         s -> s.but(d -> d.uses = s.uses().stream()
-                                .map(u -> u.line().equals(line.id()) ? new Use(u.line(), amount) : u)
+                                .map(u -> u.line().equals(line.id()) ? new Use(u.line(), use.amount()) : u)
                                 .toList()));
             }
+        }
+        for (var mention : finder.in(text)) {
+            if (mention.kind() != Mentions.Kind.STAND_IN || mention.right().isEmpty()) continue;
+            var line = lesson.food(mention.right()).orElse(null);
+            if (line == null
+                    || line.mentioned().contains(mention.id())
+                    || mention.id().equals(line.food())) continue;
+            var key = "stand_in/" + line.id() + "=" + mention.id();
+            all.putIfAbsent(
+                    key,
+                    new Suggestion(
+                            Suggestion.Kind.STAND_IN,
+                            key,
+                            Words.OURS.say("standIn", mention.words(), line.item()),
+                            s -> s,
+                            l -> l.withFood(
+                                    line.id(),
+                                    f -> f.mentioned().contains(mention.id())
+                                            ? f
+                                            : f.but(d -> d.mentioned = Stream.concat(
+                                                            f.mentioned().stream(), Stream.of(mention.id()))
+                                                    .toList()))));
         }
     }
 
@@ -319,24 +422,57 @@ public final class Suggestions {
     }
 
     private void acts(Step step, String text, Map<String, Suggestion> all) {
-        act(step, text, WASHES, Act.WASH_HANDS, all);
-        act(step, text, OVEN_ON, Act.OVEN_ON, all);
-        act(step, text, OVEN_OFF, Act.OVEN_OFF, all);
-        act(step, text, RING_OFF, Act.RING_OFF, all);
+        for (var act : ActWords.in(text)) {
+            if (step.acts().contains(act)) continue;
+            add(
+                    all,
+                    Suggestion.Kind.ACT,
+                    code(act),
+                    act.title(),
+                    s -> s.but(d -> {
+                        d.acts = new TreeSet<>(s.acts());
+                        d.acts.add(act);
+                    }));
+        }
+        if (step.ring() != null) return;
+        ActWords.ring(text)
+                .ifPresent(r -> add(
+                        all,
+                        Suggestion.Kind.RING,
+                        code(r),
+                        Words.OURS.say("ring", r.title()),
+                        s -> s.but(d -> d.ring = r)));
     }
 
-    private static void act(Step step, String text, Pattern says, Act act, Map<String, Suggestion> all) {
-        if (step.acts().contains(act) || !says.matcher(text).find()) return;
-        add(
-                all,
-                Suggestion.Kind.ACT,
-                code(act),
-                act.title(),
-                s -> s.but(d -> {
-                    d.acts = new TreeSet<>(s.acts());
-                    d.acts.add(act);
-                }));
+    /**
+     * The lesson with all that the words of those steps say taken, in rounds: what is taken of one lets others be understood.
+     *
+     * @param ids of steps; those that are not there are left out
+     */
+    public static Lesson takingAll(Lesson lesson, List<String> ids, Knowledge knowledge, Map<String, Ratio> factors) {
+        var now = lesson;
+        var steps = new ArrayList<>(ids);
+        for (int round = 0; round < ROUNDS; round++) {
+            var before = now;
+            for (int i = 0; i < steps.size(); i++) {
+                var step = now.step(steps.get(i)).orElse(null);
+                if (step == null) continue;
+                for (var s : new Suggestions(now, knowledge, factors).of(step)) {
+                    var was = now;
+                    now = s.beyond().apply(now.withStep(step.id(), s.change()));
+                    // What was cut off proposes for itself.
+                    if (now.steps().size() > was.steps().size())
+                        steps.add(
+                                i + 1,
+                                now.steps().get(now.indexOf(step.id()) + 1).id());
+                }
+            }
+            if (now.equals(before)) break;
+        }
+        return now;
     }
+
+    private static final int ROUNDS = 4;
 
     /** The step with all that its words say taken at once. */
     public static Step taking(Step step, List<Suggestion> suggestions) {

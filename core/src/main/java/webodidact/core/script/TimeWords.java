@@ -8,12 +8,18 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import webodidact.core.time.TimeRange;
 
-/** Times in plain words: "10 to 12 minutes", "half an hour", "for a minute or two", "1½ hours", "20-25 mins". */
+/**
+ * Times in plain words: "10 to 12 minutes", "half an hour", "twenty minutes to half an hour", "a minute or two", "1 hour 15", "a good minute",
+ * "overnight". Half a minute more or less is what is said, not what is meant: "a good minute" is 60 to 75 s, "a few minutes" 2 to 4.
+ */
 public final class TimeWords {
     /** From {@code start} (inclusive) to {@code end} (exclusive) in the text. */
     public record Found(int start, int end, TimeRange time) {}
 
-    private static final Map<String, Integer> NUMBERS = Map.ofEntries(
+    private static final Map<String, Integer> TENS = Map.of(
+            "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "sixty", 60, "seventy", 70, "eighty", 80, "ninety",
+            90);
+    private static final Map<String, Integer> ONES = Map.ofEntries(
             Map.entry("a", 1),
             Map.entry("an", 1),
             Map.entry("one", 1),
@@ -26,22 +32,46 @@ public final class TimeWords {
             Map.entry("eight", 8),
             Map.entry("nine", 9),
             Map.entry("ten", 10),
+            Map.entry("eleven", 11),
             Map.entry("twelve", 12),
+            Map.entry("thirteen", 13),
+            Map.entry("fourteen", 14),
             Map.entry("fifteen", 15),
-            Map.entry("twenty", 20),
-            Map.entry("thirty", 30),
-            Map.entry("forty", 40),
-            Map.entry("forty-five", 45),
-            Map.entry("sixty", 60));
-    private static final String WORD =
-            "forty-five|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|sixty";
-    private static final String NUMBER = "(?:\\d{1,3}(?:\\s?[½¼¾]|[.,]5)?|[½¼¾]|" + WORD + ")";
-    private static final String UNIT = "(seconds?|secs?|minutes?|mins?|hours?|hrs?)";
+            Map.entry("sixteen", 16),
+            Map.entry("seventeen", 17),
+            Map.entry("eighteen", 18),
+            Map.entry("nineteen", 19));
+    private static final String ONE = "one|two|three|four|five|six|seven|eight|nine";
+    private static final String TEEN =
+            "ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen";
+    private static final String NUMBER = "(?:\\d{1,3}(?:\\s?[½¼¾]|[.,](?:25|5|75)(?!\\d))?|[½¼¾]|"
+            + "(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ](?:" + ONE + ")\\b)?|(?:" + TEEN + "|"
+            + ONE
+            + "|an?)\\b)";
+    private static final String UNIT = "(?:seconds?|secs?|minutes?|mins?|hours?|hrs?)\\b";
+    private static final String PART = "half|quarter|three quarters";
+    private static final String MORE = "(?:[\\s-]|more |or so |ish |good |full )*+";
+    /** In their order: the longer before what it begins with. */
     private static final Pattern TIME = Pattern.compile(
-            "\\b(half an hour|quarter of an hour|three quarters of an hour|an hour and a half|(?:a minute|an hour) or two|"
-                    + "(" + NUMBER + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?(?:[\\s-]|more )*+" + UNIT
-                    + ")\\b|([½¼¾])\\s*" + UNIT + "\\b",
+            "(?<![\\p{L}\\p{N}.,])(?:"
+                    + "(?<part>half|(?:a )?quarter of|three quarters of) an? (?<partof>hour|minute)\\b"
+                    + "|(?<hour>" + NUMBER
+                    + ")\\s*(?:hours?|hrs?)(?:,? and|,)?\\s+(?<over>an? half|a quarter|three quarters|"
+                    + NUMBER + "(?:\\s*(?:minutes?|mins?)\\b|(?=[,.;)]|\\s*$)))"
+                    + "|(?<mixed>" + NUMBER + ") and (?:a )?(?<mixedpart>" + PART + ")\\s+(?<mixedunit>" + UNIT + ")"
+                    + "|a (?:good )?(?<couple>couple of|few)\\s+(?:more )?(?<coupleunit>" + UNIT + ")"
+                    + "|a good (?<good>minute|hour)\\b"
+                    + "|(?:a|another|one) (?<ortwo>minute|hour) or (?<ortwoword>two|so)\\b"
+                    + "|(?<low>" + NUMBER + ")(?:\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*(?<high>" + NUMBER + "))?" + MORE
+                    + "(?<unit>" + UNIT + ")(?<ortoo> or two\\b)?"
+                    + "|(?<more>" + NUMBER + ")(?: more\\b| on the other\\b)(?! " + UNIT + ")"
+                    + "|another (?<another>" + UNIT + ")"
+                    + "|(?<night>overnight)\\b)",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BETWEEN =
+            Pattern.compile("\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*", Pattern.CASE_INSENSITIVE);
+    private static final TimeRange NIGHT = new TimeRange(8 * 3600, 12 * 3600);
 
     private TimeWords() {}
 
@@ -49,38 +79,80 @@ public final class TimeWords {
         var all = new ArrayList<Found>();
         var m = TIME.matcher(text);
         while (m.find()) {
+            if (m.group("more") != null) {
+                more(text, m, all);
+                continue;
+            }
             var range = range(m);
-            if (range != null && !range.isZero()) all.add(new Found(m.start(), m.end(), range));
+            if (range == null || range.isZero()) continue;
+            var last = all.isEmpty() ? null : all.getLast();
+            boolean joined = last != null
+                    && BETWEEN.matcher(text.substring(last.end(), m.start())).matches();
+            // "3 to 4 hours or overnight": one of the two, and the first is the one that is needed.
+            if (joined && last.time().isRange() && m.group("night") != null) continue;
+            // "Twenty minutes to half an hour": two times with each its own unit are the ends of one.
+            if (last != null
+                    && !last.time().isRange()
+                    && !range.isRange()
+                    && last.time().low() < range.low()
+                    && joined) {
+                all.removeLast();
+                all.add(new Found(
+                        last.start(), m.end(), new TimeRange(last.time().low(), range.high())));
+            } else {
+                all.add(new Found(m.start(), m.end(), range));
+            }
         }
         return all;
     }
 
+    /** "Give them three minutes, turn them, give them two more": in the unit of the time before, in the same sentence. */
+    private static void more(String text, Matcher m, List<Found> all) {
+        if (all.isEmpty()) return;
+        var last = all.getLast();
+        var between = text.substring(last.end(), m.start());
+        if (between.length() > 60 || between.matches("(?s).*[.!?]\\s.*")) return;
+        int unit = last.time().low() % 60 == 0 ? 60 : 1;
+        int seconds = quarters(m.group("more")) * unit / 4;
+        if (seconds > 0) all.add(new Found(m.start(), m.end(), TimeRange.of(seconds)));
+    }
+
     private static TimeRange range(Matcher m) {
-        if (m.group(5) != null) return TimeRange.of(quarters(m.group(5)) * unit(m.group(6)) / 4);
-        switch (m.group(1).toLowerCase(Locale.ROOT)) {
-            case "half an hour" -> {
-                return TimeRange.of(1800);
-            }
-            case "quarter of an hour" -> {
-                return TimeRange.of(900);
-            }
-            case "three quarters of an hour" -> {
-                return TimeRange.of(2700);
-            }
-            case "an hour and a half" -> {
-                return TimeRange.of(5400);
-            }
-            case "a minute or two" -> {
-                return new TimeRange(60, 120);
-            }
-            case "an hour or two" -> {
-                return new TimeRange(3600, 7200);
-            }
-            default -> {}
+        if (m.group("part") != null) return TimeRange.of(part(m.group("part")) * unit(m.group("partof")) / 4);
+        if (m.group("hour") != null) {
+            var over = m.group("over").toLowerCase(Locale.ROOT);
+            int more = over.contains("half") || over.contains("quarter")
+                    ? part(over) * 900
+                    : quarters(over.replaceFirst("\\s*(?:minutes?|mins?)$", "")) * 15;
+            return TimeRange.of(quarters(m.group("hour")) * 900 + more);
         }
-        int unit = unit(m.group(4));
-        int low = quarters(m.group(2)) * unit / 4;
-        int high = m.group(3) == null ? low : quarters(m.group(3)) * unit / 4;
+        if (m.group("mixed") != null) {
+            int unit = unit(m.group("mixedunit"));
+            return TimeRange.of((quarters(m.group("mixed")) + part(m.group("mixedpart"))) * unit / 4);
+        }
+        if (m.group("couple") != null) {
+            int unit = unit(m.group("coupleunit"));
+            return m.group("couple").startsWith("few")
+                    ? new TimeRange(2 * unit, 4 * unit)
+                    : m.group().toLowerCase(Locale.ROOT).startsWith("a good")
+                            ? new TimeRange(2 * unit, 2 * unit + unit / 2)
+                            : TimeRange.of(2 * unit);
+        }
+        if (m.group("good") != null) {
+            int unit = unit(m.group("good"));
+            return new TimeRange(unit, unit + unit / 4);
+        }
+        if (m.group("ortwo") != null) {
+            int unit = unit(m.group("ortwo"));
+            return new TimeRange(unit, m.group("ortwoword").equalsIgnoreCase("two") ? 2 * unit : unit);
+        }
+        if (m.group("another") != null) return TimeRange.of(unit(m.group("another")));
+        if (m.group("night") != null) return NIGHT;
+        int unit = unit(m.group("unit"));
+        int low = quarters(m.group("low")) * unit / 4;
+        int high = m.group("ortoo") != null
+                ? 2 * unit
+                : m.group("high") == null ? low : quarters(m.group("high")) * unit / 4;
         return high < low ? null : new TimeRange(low, high);
     }
 
@@ -89,14 +161,24 @@ public final class TimeWords {
         return w.startsWith("s") ? 1 : w.startsWith("m") ? 60 : 3600;
     }
 
+    /** Quarters in "half", "a quarter of", "three quarters". */
+    private static int part(String words) {
+        var w = words.toLowerCase(Locale.ROOT);
+        return w.contains("half") ? 2 : w.startsWith("three") ? 3 : 1;
+    }
+
     /** In quarters, so that halves and quarters of an hour stay whole. */
     private static int quarters(String number) {
         var n = number.toLowerCase(Locale.ROOT).strip();
-        if (NUMBERS.containsKey(n)) return NUMBERS.get(n) * 4;
-        int part = n.contains("½") || n.endsWith(".5") || n.endsWith(",5")
+        if (Character.isLetter(n.charAt(0))) {
+            if (ONES.containsKey(n)) return ONES.get(n) * 4;
+            var words = n.split("[- ]");
+            return (TENS.get(words[0]) + (words.length > 1 ? ONES.get(words[1]) : 0)) * 4;
+        }
+        int part = n.contains("½") || n.matches(".*[.,]5")
                 ? 2
-                : n.contains("¼") ? 1 : n.contains("¾") ? 3 : 0;
-        var whole = n.replaceAll("[.,]5$", "").replaceAll("[^0-9]", "");
+                : n.contains("¼") || n.matches(".*[.,]25") ? 1 : n.contains("¾") || n.matches(".*[.,]75") ? 3 : 0;
+        var whole = n.replaceAll("[.,]\\d+$", "").replaceAll("[^0-9]", "");
         return (whole.isEmpty() ? 0 : Integer.parseInt(whole) * 4) + part;
     }
 }

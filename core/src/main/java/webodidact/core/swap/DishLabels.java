@@ -45,7 +45,7 @@ public record DishLabels(Set<Allergen> contains, Answer vegetarian, Answer vegan
         return lesson.steps().stream()
                 .flatMap(s -> Stream.of(s.say(), s.doing()))
                 .flatMap(t -> mentions.in(t).stream())
-                .filter(m -> m.kind() == Mentions.Kind.UNLISTED)
+                .filter(m -> m.kind() == Mentions.Kind.UNLISTED || m.kind() == Mentions.Kind.STAND_IN)
                 .map(m -> knowledge.food(m.id()).orElseThrow().name())
                 .distinct()
                 .toList();

@@ -24,6 +24,7 @@ public final class CoverOptions {
                 case Cover.CarryOn(var at) -> Words.OURS.message("cover.carryOn", lesson.indexOf(at) + 1);
                 case Cover.Cut _ -> Words.OURS.message("cover.cut");
                 case Cover.ReadyCopy _ -> Words.OURS.message("cover.copy");
+                case Cover.Elsewhere _ -> Words.OURS.message("cover.elsewhere");
                 case Cover.SpeedUp(int times) -> Words.OURS.message("cover.speedUp", times);
             };
         }
@@ -65,6 +66,13 @@ public final class CoverOptions {
                 pace,
                 Words.OURS.message("detail.fast"),
                 noEdit));
+        options.add(plain(
+                lesson,
+                step,
+                cover instanceof Cover.Elsewhere ? cover : new Cover.Elsewhere(""),
+                pace,
+                Words.OURS.message("detail.elsewhere"),
+                null));
         int more = Math.max(0, step.waiting().time().likely());
         options.add(plain(lesson, step, Cover.STAY, pace, Words.OURS.message("detail.stay", Clock.text(more)), null));
         options.sort(Comparator.comparing(o -> !o.isAllowed()));

@@ -17,6 +17,8 @@ import webodidact.core.time.TimeRange;
  * @param kitchenTotal real time in the kitchen, short and long end, in seconds
  * @param cameraMoves changes of the named camera set-up
  * @param parts of a recording; empty for a live lesson
+ * @param untimed ids of the steps of which nobody has said how long they take; with one of them no total is complete
+ * @param tolerance seconds beyond the slot that are within it all the same: none of a live lesson
  */
 public record Schedule(
         List<Placed> steps,
@@ -26,8 +28,11 @@ public record Schedule(
         TimeRange kitchenTotal,
         int slot,
         int cameraMoves,
-        List<Part> parts) {
+        List<Part> parts,
+        List<String> untimed,
+        int tolerance) {
     public Schedule {
+        untimed = List.copyOf(untimed);
         steps = List.copyOf(steps);
         parts = List.copyOf(parts);
     }
@@ -38,12 +43,22 @@ public record Schedule(
         var placed = new ArrayList<Placed>();
         for (var step : lesson.steps())
             placed.add(new Placed(step, placed.size() + 1, none, none, 0, TimeRange.ZERO, 0, null, 0, none));
-        return new Schedule(placed, TimeRange.ZERO, 0, 0, TimeRange.ZERO, lesson.slot(), 0, List.of());
+        return new Schedule(placed, TimeRange.ZERO, 0, 0, TimeRange.ZERO, lesson.slot(), 0, List.of(), List.of(), 0);
     }
 
     /** Seconds left in the slot; negative if over. */
     public int inHand() {
         return slot - planned;
+    }
+
+    /** Seconds beyond the slot and its tolerance; 0 if within. */
+    public int over() {
+        return Math.max(0, -inHand() - tolerance);
+    }
+
+    /** Every step has its time: only then is the total one. */
+    public boolean isComplete() {
+        return untimed.isEmpty();
     }
 
     public Optional<Placed> of(String stepId) {

@@ -16,6 +16,9 @@ public final class Cautions {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCE = Pattern.compile("[^.!?\\n]+[.!?]*");
 
+    /** Most words of the warning itself. */
+    private static final int WARNING = 4;
+
     private Cautions() {}
 
     public static List<Sentence> in(String text) {
@@ -24,8 +27,46 @@ public final class Cautions {
         var all = new ArrayList<Sentence>();
         var sentence = SENTENCE.matcher(text);
         while (sentence.find()) {
-            if (WARNS.matcher(sentence.group()).find()) all.add(new Sentence(sentence.start(), sentence.end()));
+            var warns = WARNS.matcher(sentence.group());
+            if (!warns.find()) continue;
+            if (SpokenWords.count(sentence.group()) <= MOST) {
+                all.add(new Sentence(sentence.start(), sentence.end()));
+                continue;
+            }
+            // Speech without full stops: the words around what warns, not the page.
+            int end = sentence.start();
+            do {
+                if (sentence.start() + warns.start() < end) continue;
+                int from = Math.max(end, back(text, sentence.start() + warns.start(), sentence.start()));
+                end = on(text, sentence.start() + warns.end(), sentence.end());
+                all.add(new Sentence(from, end));
+            } while (warns.find());
         }
         return all;
+    }
+
+    /** Most words that are one caution. */
+    public static final int MOST = 30;
+
+    private static final int BEFORE = 10;
+
+    private static int back(String text, int at, int least) {
+        int words = 0;
+        int i = at;
+        while (i > least && words < BEFORE) {
+            i--;
+            if (Character.isWhitespace(text.charAt(i))) words++;
+        }
+        return i == least ? i : i + 1;
+    }
+
+    private static int on(String text, int at, int most) {
+        int words = 0;
+        int i = at;
+        while (i < most && words < MOST - BEFORE - WARNING) {
+            if (Character.isWhitespace(text.charAt(i))) words++;
+            i++;
+        }
+        return i;
     }
 }

@@ -19,7 +19,7 @@ import webodidact.core.time.TimeRange;
 import webodidact.core.timing.Calibration;
 
 class ReviewTest {
-    private final Step talk = Step.blank("t", Kind.TALK, "Talk").but(d -> d.say = "word ".repeat(180));
+    private final Step talk = Step.blank("t", Kind.TALK, "Talk").but(d -> d.say = "word ".repeat(172));
     private final Lesson lesson = of(talk, hands("a", 100));
 
     private static Take take(String id, int talked, int worked) {
@@ -48,7 +48,7 @@ class ReviewTest {
         var review = Review.of(plan(lesson), takes);
         var after = review.adopt(book, "test");
         assertThat(after.lessons().getFirst().step("a").orElseThrow().hands()).isEqualTo(new TimeRange(120, 140));
-        assertThat(Calibration.of(after)).containsEntry(Segment.TO_CAMERA, new Calibration.Measured(120, 2));
+        assertThat(Calibration.of(after)).containsEntry(Segment.TO_CAMERA, new Calibration.Measured(115, 2));
         assertThat(review.plannedAfter(book, "test")).isEqualTo(90 + 130);
     }
 

@@ -83,7 +83,7 @@ class ApartTest {
     void timesThatOverflowAreToldOnceAndListsAndWordsAreCurrent() {
         var steps = new ArrayList<Step>();
         for (int i = 0; i < 120; i++)
-            steps.add(Step.blank("s" + i, Kind.HANDS_ON, "Step " + i).but(d -> d.hold = Seconds.LONGEST));
+            steps.add(Step.blank("s" + i, Kind.TALK, "Step " + i).but(d -> d.hold = Seconds.LONGEST));
         var outcome = Outcome.of(lesson().withSteps(steps), COURSE, KNOWN);
         assertThat(outcome.missing(Outcome.Part.TIMES)).isPresent();
         assertThat(outcome.missing(Outcome.Part.BENCH)).isPresent();

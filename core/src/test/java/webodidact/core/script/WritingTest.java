@@ -39,7 +39,7 @@ class WritingTest {
                 "1. Heat the oven to 180 degrees fan.\n2) Chop the onions finely, and fry them\n   until soft.\n\nStep 3: Tip in the stock.");
         assertThat(drafts)
                 .extracting(MethodText.Draft::title)
-                .containsExactly("Heat the oven", "Chop the onions finely", "Tip");
+                .containsExactly("Heat the oven", "Chop the onions finely", "Tip in the stock");
         assertThat(drafts.get(1).words()).isEqualTo("Chop the onions finely, and fry them until soft.");
         assertThat(MethodText.read("1. Chop 1.5 kg. 2. Fry it.3. Eat."))
                 .extracting(MethodText.Draft::words)
@@ -53,7 +53,7 @@ class WritingTest {
                 .containsExactly("Mix the flour and salt.", "Rub in the butter.");
         assertThat(MethodText.read("Mix the flour. Add the salt.\n\nRub in the butter."))
                 .extracting(MethodText.Draft::title)
-                .containsExactly("Mix the flour", "Rub");
+                .containsExactly("Mix the flour", "Rub in the butter");
     }
 
     @Test

@@ -18,6 +18,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Kind;
@@ -74,10 +75,10 @@ class EngineTest {
     void aReadyCopyTakesNoMoreThanItsWait() {
         assertThat(plan(of(waits(hands("a", 60), 600, 600, new Cover.ReadyCopy(0, 3600))))
                         .planned())
-                .isEqualTo(60 + Planner.SWAP);
-        assertThat(plan(of(waits(hands("a", 60), 10, 10, new Cover.ReadyCopy(0, 3600))))
+                .isEqualTo(60 + Course.CARRY);
+        assertThat(plan(of(waits(hands("a", 60), 3, 3, new Cover.ReadyCopy(0, 3600))))
                         .planned())
-                .isEqualTo(70);
+                .isEqualTo(63);
     }
 
     @Test
@@ -200,13 +201,12 @@ class EngineTest {
 
     @Test
     void cautionsAreSaidSlower() {
-        // 10 words at 180 a minute are 3.33 s; the caution's 6 at 120 are 3 s: 7 s with the other 6 at 180, 2 s, is 5
-        // s.
+        // The first 6 words at 172 a minute are 2.1 s, the caution's 6 at 120 are 3 s.
         var pace = new Pace(Audience.ADULTS, Map.of());
         assertThat(pace.talk(saying("a", "Now we cook one fine supper. Careful, the pan is very hot.")))
-                .isEqualTo(5);
+                .isEqualTo(6);
         assertThat(pace.talk(saying("a", "Now we cook one fine supper. Lovely, the pan is just right.")))
-                .isEqualTo(4);
+                .isEqualTo(5);
     }
 
     private static Workbook taken(Lesson lesson, int... seconds) {
@@ -229,7 +229,7 @@ class EngineTest {
         assertThat(pace.basis(Segment.TO_CAMERA)).isEqualTo("120 words a minute from 3 takes");
         assertThat(pace.talk(lesson.steps().getFirst())).isEqualTo(50);
         assertThat(pace.basis(Segment.CUTTING))
-                .isEqualTo("120 words a minute as usual for adults, cutting or shaping; no take of that kind yet");
+                .isEqualTo("91 words a minute for cutting or shaping, from your other kinds");
         assertThat(new Pace(Audience.ADULTS, Map.of(Segment.CUTTING, 99)).basis(Segment.CUTTING))
                 .isEqualTo("99 words a minute as set for the course");
     }

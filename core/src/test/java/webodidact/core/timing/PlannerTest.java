@@ -13,6 +13,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Segment;
@@ -84,7 +85,7 @@ class PlannerTest {
     void aReadyCopyTakesTheSwap() {
         assertThat(plan(of(waits(hands("a", 60), 600, 720, new Cover.ReadyCopy(0, 3600)), hands("b", 30)))
                         .planned())
-                .isEqualTo(60 + Planner.SWAP + 30);
+                .isEqualTo(60 + Course.CARRY + 30);
     }
 
     @Test
@@ -105,8 +106,8 @@ class PlannerTest {
 
     @Test
     void wordsAndHandsGoTogetherOrOneAfterTheOther() {
-        var talkative = hands("a", 10).but(d -> d.say = "word ".repeat(120));
-        // 150 a minute x 0.8 while cutting = 120 a minute.
+        var talkative = hands("a", 10).but(d -> d.say = "word ".repeat(130));
+        // 130 a minute while cutting.
         assertThat(plan(of(talkative)).planned()).isEqualTo(60);
         assertThat(plan(of(talkative.but(d -> d.tellThenDo = true))).planned()).isEqualTo(70);
     }
@@ -155,9 +156,9 @@ class PlannerTest {
 
     @Test
     void theInstructorsOwnPaceReplacesTheDefault() {
-        var step = Step.blank("a", Kind.TALK, "Talk").but(d -> d.say = "word ".repeat(180));
+        var step = Step.blank("a", Kind.TALK, "Talk").but(d -> d.say = "word ".repeat(172));
         assertThat(new Pace(Audience.ADULTS, Map.of()).talk(step)).isEqualTo(60);
-        assertThat(new Pace(Audience.ADULTS, Map.of(Segment.TO_CAMERA, 90)).talk(step))
+        assertThat(new Pace(Audience.ADULTS, Map.of(Segment.TO_CAMERA, 86)).talk(step))
                 .isEqualTo(120);
         var asking = step.but(d -> d.question = "Why?");
         assertThat(new Pace(Audience.ADULTS, Map.of()).talk(asking)).isEqualTo(61 + Pace.ANSWER_PAUSE);

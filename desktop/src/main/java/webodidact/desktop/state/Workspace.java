@@ -84,7 +84,8 @@ public final class Workspace implements AutoCloseable {
 
     /** How fast the lesson on the desk is spoken: the instructor's own pace where takes have shown it. */
     public Pace pace() {
-        return Pace.of(lesson.get().audience(), book.get().course().pace(), Calibration.of(book.get()));
+        return Pace.of(lesson.get().audience(), book.get().course().pace(), Calibration.of(book.get()))
+                .carrying(book.get().course().carry());
     }
 
     public Saver saver() {

@@ -15,6 +15,7 @@ public final class CoverWords {
             case Cover.Cut _ -> "cut";
             case Cover.ReadyCopy _ -> "copy";
             case Cover.SpeedUp _ -> "speed";
+            case Cover.Elsewhere _ -> "elsewhere";
         };
     }
 

@@ -58,7 +58,8 @@ final class CoreModule {
         @JsonSubTypes.Type(value = Cover.CarryOn.class, name = "carry-on"),
         @JsonSubTypes.Type(value = Cover.Cut.class, name = "cut"),
         @JsonSubTypes.Type(value = Cover.ReadyCopy.class, name = "ready-copy"),
-        @JsonSubTypes.Type(value = Cover.SpeedUp.class, name = "speed-up")
+        @JsonSubTypes.Type(value = Cover.SpeedUp.class, name = "speed-up"),
+        @JsonSubTypes.Type(value = Cover.Elsewhere.class, name = "elsewhere")
     })
     private interface CoverShape {}
 

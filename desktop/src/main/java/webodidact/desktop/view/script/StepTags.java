@@ -113,6 +113,7 @@ final class StepTags {
                                 : Words.of("cover.carryOn.short", lesson.indexOf(at) + 1);
                     case Cover.Cut _ -> Words.of("cover.cut.short");
                     case Cover.ReadyCopy _ -> Words.of("cover.copy.short");
+                    case Cover.Elsewhere _ -> Words.of("cover.elsewhere.short");
                     case Cover.SpeedUp(int times) -> Words.of("cover.speed.short", times);
                 };
     }

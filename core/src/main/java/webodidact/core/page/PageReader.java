@@ -1,0 +1,77 @@
+package webodidact.core.page;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import webodidact.core.amount.MeasureSystem;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Kind;
+import webodidact.core.reading.LineReader;
+import webodidact.core.reading.ReadLine;
+import webodidact.core.reading.RecipeReader;
+import webodidact.core.script.MethodText;
+
+/** Reads a page of text, a written recipe or a method as it was said, into what a lesson needs. */
+public final class PageReader {
+    /** "You'll need two tins of chickpeas, a tin of tomatoes and an onion": a list within a sentence. */
+    private static final Pattern NEEDS = Pattern.compile(
+            "\\b(?:you(?:['’]ll| will)? (?:need|want)|we(?:['’]ll| will)? need|you(?:['’]re| are) going to need|ingredients(?: are)?:?|get yourself|what you need is)\\b:? ([^.!?\\n]{8,600})",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern PARTS = Pattern.compile(
+            "\\s*[,;]\\s*(?:and\\s+)?|\\s+and\\s+(?=(?:an?|some|\\d|one|two|three|four|five|six|half|about)\\b)");
+    private static final Pattern SPEECH = Pattern.compile(
+            "\\b(?:I['’]?m|I['’]ve|I['’]ll|we['’]re|we['’]ll|let['’]s|gonna|going to|my|you['’]ll|you want|okay|ok|right,|lovely|so now|in goes|that['’]s)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SERVES = Pattern.compile(
+            "^(?:to )?(?:serve|plate)\\b|^(?:divide|spoon|ladle)\\b[^.]*\\b(?:plates|bowls)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private final Knowledge knowledge;
+    private final RecipeReader recipes;
+    private final LineReader lines;
+
+    public PageReader(Knowledge knowledge, MeasureSystem region) {
+        this.knowledge = knowledge;
+        recipes = new RecipeReader(knowledge, region);
+        lines = new LineReader(knowledge, region);
+    }
+
+    public Page read(String text) {
+        var recipe = recipes.read(text);
+        var method = String.join("\n", recipe.method());
+        if (recipe.lines().isEmpty()) recipe = recipe.with(needed(method));
+        var pieces = new ArrayList<Page.Piece>();
+        boolean spoken = isSpoken(method);
+        for (var draft : MethodText.read(method))
+            for (var words : MethodText.byWaits(draft.words(), knowledge))
+                pieces.add(new Page.Piece(MethodText.title(words), words, kind(words), spoken));
+        return new Page(recipe, pieces);
+    }
+
+    /** Foods for sure that a sentence says are needed; what is no food for sure stays words. */
+    private List<ReadLine> needed(String method) {
+        var all = new ArrayList<ReadLine>();
+        var m = NEEDS.matcher(method);
+        while (m.find())
+            for (var part : PARTS.split(m.group(1)))
+                for (var line : lines.readAll(part.strip())) if (line.food() != null) all.add(line);
+        return all;
+    }
+
+    private static boolean isSpoken(String text) {
+        var m = SPEECH.matcher(text);
+        int signs = 0;
+        while (m.find()) signs++;
+        return signs * 40 > text.split("\\s+").length;
+    }
+
+    private Kind kind(String words) {
+        if (NEEDS.matcher(words).find() && knowledge.actionsIn(words).isEmpty()) return Kind.RUN_THROUGH;
+        if (SERVES.matcher(words).find()) return Kind.PLATE;
+        boolean nothing = knowledge.actionsIn(words).isEmpty()
+                && knowledge.foodsIn(words).isEmpty()
+                && knowledge.toolsIn(words).isEmpty();
+        return nothing && SPEECH.matcher(words).find() ? Kind.TALK : Kind.HANDS_ON;
+    }
+}

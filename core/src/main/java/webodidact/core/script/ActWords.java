@@ -1,0 +1,72 @@
+package webodidact.core.script;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Ring;
+
+/** What a text does to the kitchen: hands washed, oven and ring on, off, high or low, the lid on or off. */
+final class ActWords {
+    private static final Map<Act, Pattern> SAYS = new EnumMap<>(Act.class);
+
+    static {
+        says(
+                Act.WASH_HANDS,
+                "\\b(?:wash(?:es|ing)?|scrub) (?:your |our |my |their |those )?hands\\b|\\bhands (?:are )?washed\\b|\\b(?:give|giving) (?:your|our|those) hands a (?:good |proper |quick )*(?:wash|scrub)\\b");
+        says(
+                Act.OVEN_ON,
+                "\\b(?:pre-?heat|heat|turn on|switch on|turn|switch|set|get|put) (?:up )?(?:the |your )?oven\\b(?! off| down| up\\b| door| gloves| tray| shelf| dish| proof)|\\boven (?:goes |on )on\\b|\\boven on\\b|\\b(?:get|have) (?:the |your )oven (?:heating|warming|on)\\b");
+        says(
+                Act.OVEN_OFF,
+                "\\b(?:turn|switch) off (?:the |your )?oven\\b|\\b(?:turn|switch) (?:the |your )?oven off\\b|\\boven (?:is |goes )?off\\b");
+        says(
+                Act.RING_OFF,
+                "\\boff with (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:turn|switch) (?:the |your )(?:heat|hob|ring|gas) off\\b|\\b(?:turn|switch) off (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:heat|hob|ring|gas) (?:is |goes )?off\\b");
+        says(
+                Act.LID_ON,
+                "\\b(?:lid|cover) (?:back )?on\\b|\\b(?:put|pop) (?:the |a )lid\\b|\\bcover (?:it |them |the pan |the pot )?with (?:a|the|its) lid\\b");
+        says(
+                Act.LID_OFF,
+                "\\blid off\\b|\\b(?:take|lift) (?:the |its )lid(?: off)?\\b|\\buncovered\\b|\\bwithout (?:the|a) lid\\b");
+        says(
+                Act.KEEPS_HOT,
+                "\\b(?:residual heat|heat (?:that['’]s )?left in (?:the|it)|carry on cooking off the heat|cooks? on in the hot)\\b");
+    }
+
+    private static final Pattern LEVEL = Pattern.compile(
+            "\\b(?:over|on|at|to) (?:a |the )?(very |fairly )?(low|gentle|medium|moderate|high|fierce|full|highest|lowest)(?:[- ](?:high|low))? (?:heat|ring|setting|flame|gas)\\b|\\b(?:heat|ring|hob) (?:up |down |right )?(?:to |on )?(low|medium|high|full)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private ActWords() {}
+
+    private static void says(Act act, String pattern) {
+        SAYS.put(act, Pattern.compile(pattern, Pattern.CASE_INSENSITIVE));
+    }
+
+    static Set<Act> in(String text) {
+        var all = EnumSet.noneOf(Act.class);
+        SAYS.forEach((act, says) -> {
+            var m = says.matcher(text);
+            while (m.find() && !all.contains(act)) if (!Asides.of(text).covers(m.start())) all.add(act);
+        });
+        return all;
+    }
+
+    /** How hot the ring is set, where the text says one level. */
+    static Optional<Ring> ring(String text) {
+        var m = LEVEL.matcher(text);
+        if (!m.find() || Asides.of(text).covers(m.start())) return Optional.empty();
+        var word = (m.group(2) != null ? m.group(2) : m.group(3)).toLowerCase(Locale.ROOT);
+        return Optional.of(
+                switch (word) {
+                    case "low", "gentle", "lowest" -> Ring.LOW;
+                    case "medium", "moderate" -> Ring.MEDIUM;
+                    default -> Ring.HIGH;
+                });
+    }
+}

@@ -1,0 +1,165 @@
+package webodidact.core.script;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.regex.Pattern;
+import webodidact.core.memo.Remembered;
+
+/**
+ * What a text says that is not done here and now. Nothing in it is a use, a deed or a wait, whatever foods, verbs and times it names. Only
+ * what the words themselves show is one; where they can mean either, it is none.
+ */
+public final class Asides {
+    /** From {@code start} (inclusive) to {@code end} (exclusive). */
+    public record Aside(int start, int end, Kind kind) {}
+
+    /**
+     * What makes it one: denied; a likeness, colour or size; another dish or day; still to come; habit or past; what something is made of;
+     * praise and advice; put away; a state that is waited for; what was done already.
+     */
+    public enum Kind {
+        DENIED,
+        LIKENESS,
+        OTHER_TIME,
+        TO_COME,
+        HABIT,
+        CONTENTS,
+        PRAISE,
+        PUT_AWAY,
+        STATE,
+        DONE
+    }
+
+    private record Sign(Kind kind, boolean wholeSentence, Pattern pattern) {}
+
+    private static final String COLOURS =
+            "peach|orange|lemon|cherry|plum|chestnut|coffee|caramel|chocolate|mustard|olive|salmon|cream|honey|ginger|cinnamon|walnut|apricot|biscuit|toffee|straw|butter|raspberry|aubergine|tomato|mint|pea|avocado";
+    private static final String TO_CLAUSE_END = "[^.,;:!?\\n]*";
+
+    private static final List<Sign> SIGNS = List.of(
+            part(
+                    Kind.DENIED,
+                    "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|skip the|leaving out)\\b(?! forget| worry| be (?:afraid|shy|tempted)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\bor (?:it|they)\\b)"),
+            part(
+                    Kind.DENIED,
+                    "\\bno\\b(?! more than| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\b(?:in|on) (?:the|your|it|them)\\b)"),
+            whole(
+                    Kind.DENIED,
+                    "\\b(?:leaving|leave|left|missing) (?:them|it|that|those|these) out\\b|\\b(?:skip|skipping) (?:them|it|that|those)\\b"),
+            part(Kind.DENIED, "\\b(?:instead of|rather than|in place of)\\b" + TO_CLAUSE_END),
+            part(
+                    Kind.LIKENESS,
+                    "\\b(?:the |a )?(?:size|thickness|shape|colour|color|texture|consistency|width|length|weight|feel) of (?:an? |the |your |some )?(?:\\p{L}+ ){0,2}\\p{L}+"),
+            part(
+                    Kind.LIKENESS,
+                    "(?<!would |if you |you |I |we |they |feel |as you |whatever you )\\blike (?!this\\b|that\\b|so\\b|to\\b|it\\b|these\\b|those\\b)(?:an? |the |some |little |big |wet |soft |tiny |thick )*(?:\\p{L}+[- ]?){1,2}"),
+            part(Kind.LIKENESS, "\\bas (?:\\p{L}+) as (?:an? |the )?(?:\\p{L}+ )?\\p{L}+"),
+            part(Kind.LIKENESS, "\\b\\p{L}+[- ]sized\\b|\\b\\p{L}+[- ](?:shaped|coloured)\\b"),
+            part(
+                    Kind.LIKENESS,
+                    "\\b(?:turns?|turning|goes|gone|going|looks?|looking|until|till|nice|pale|deep) (?:a |an |nice |pale |deep |light |lovely |sort of )*(?:"
+                            + COLOURS
+                            + ")(?: brown| pink| yellow| green| red| colou?r)?(?=\\s*(?:[.,;:!?\\n]|$|and\\b|at the))"),
+            whole(
+                    Kind.OTHER_TIME,
+                    "\\b(?:next|last) (?:week|time|lesson|month|year|session|class)\\b(?<!from last week)|\\btomorrow\\b|\\banother (?:day|lesson|time)\\b|\\bin (?:the )?other lessons?\\b|\\bthe other day\\b"),
+            whole(
+                    Kind.TO_COME,
+                    "\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit)\\s*[.!?]?$|\\bin (?:about |around |another )?[\\p{L}\\d]+(?:[- ]\\p{L}+)? (?:minutes?|mins?|hours?),? (?:we|you|I|they|it)(?:['’]ll| will)\\b|\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit|little while),? (?:we|I|you)\\b|\\b(?:we|you|I)(?:['’]ll|['’]re going to|['’]m going to| will| are going to) (?:be |need |want |have |come )(?!.*\\bnow\\b)|\\blater(?: on)?\\b,? (?:we|I|you)\\b|\\b(?:we|you|I)\\b[^.!?]*\\b(?:later on|later|soon enough|in a minute|in a moment)\\s*(?:[.!?]|$)|\\bcoming up\\b"),
+            whole(
+                    Kind.HABIT,
+                    "\\b(?:my|our|his|her|your) (?:aunt|auntie|uncle|mum|mother|mam|nan|nana|gran|granny|grandmother|grandma|grandad|dad|father|sister|brother|friend|neighbour|teacher)\\b(?!['’]?s? (?:turn|job))[^.!?]*\\b(?:always|used to|puts?|put|adds?|likes?|liked|made|makes?|did|says?|said|would)\\b|\\b(?:some|many|most|lots of|other) (?:people|folk|cooks|families|places)\\b|\\b(?:I|we) (?:used to|always used)\\b|\\bback home\\b|\\btraditionally\\b|\\bat my (?:mum|nan|gran)\\b"),
+            whole(
+                    Kind.CONTENTS,
+                    "\\b(?:is|are|['’]s) [^.!?]*\\breally\\s*[.!?]?$|\\b(?:is|are|['’]s) (?:really |basically |actually |mostly |only )*(?:just (?!\\p{L}+(?:ing|ed)\\b|steaming|about|right|done|there|enough|a (?:bit|little|touch|tad))|made (?:of|from|with|up)|a (?:mix|blend|mixture) of)|\\bcontains?\\b|\\bhas (?:\\p{L}+ ){1,4}in it\\b"),
+            whole(
+                    Kind.PRAISE,
+                    "\\b(?:nice|lovely|great|good|delicious|gorgeous|brilliant|goes well|go well|works well) with\\b|\\bgood for (?:you|your)\\b|\\bfive a day\\b|\\bfull of (?:fibre|vitamin|iron|protein)|\\b(?:you|they) say\\b"),
+            whole(
+                    Kind.PUT_AWAY,
+                    "\\bback (?:in|into|to) the (?:fridge|freezer|cupboard|larder|packet|jar)\\b|\\bkeep(?:ing)? (?:the |your |a )?[^.!?]*\\bfor (?:later|the top|the end|next|tomorrow|after)\\b|\\bremember\\b[^.!?]*\\b(?:kept|saved|put) (?:back|aside|by)\\b|\\bhang on to (?:your|the)\\b"),
+            part(
+                    Kind.STATE,
+                    "\\b(?:when|once|as soon as|after|if|until|till) (?:the |your |my |all the |all your |those )?(?:\\p{L}+[ -]){1,3}?(?:is|are|has|have|starts?|begins?|looks?|feels?|turns?|goes|go|smells?|comes?|reach|reaches|softens?|wilts?|melts?|big|bubbl\\p{L}+)\\b[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\b(?:add|stir|tip|pour|drain|turn|take|put|in goes|in go|you can|it['’]s|then)\\b)"),
+            part(
+                    Kind.STATE,
+                    "\\b(?:while|as) (?:the |your |my |those )?(?:\\p{L}+[ -]){1,2}?(?:is|are|cooks?|boils?|simmers?|bakes?|rests?|fry|fries|cools?|rises?|proves?|roasts?|steams?|bubbles?)\\b[^.,;:!?\\n]*"),
+            whole(
+                    Kind.STATE,
+                    "\\b(?:wants?|needs?|has|have|should) to (?:hit|reach|read)\\b|\\bshould (?:hit|reach|read)\\b"),
+            part(
+                    Kind.STATE,
+                    "\\b(?:after|before|from) (?:touching|handling|you touch|you(?:['’]ve)? touched|you handle)\\b"
+                            + TO_CLAUSE_END),
+            part(Kind.STATE, "\\bif (?:they|it)['’]?(?:re|s)\\b" + TO_CLAUSE_END),
+            whole(
+                    Kind.DONE,
+                    "\\b(?:this|that|here)(?: one)?(?:['’]s| is| has)?[^.!?]{0,25}\\b(?:been in|been going|been resting|I made|I did|made earlier|one earlier)\\b|\\b(?:has|have|['’]ve) (?:had|now had) (?:its|their|the|his)\\b"));
+
+    private static Sign part(Kind kind, String pattern) {
+        return new Sign(kind, false, Pattern.compile(pattern, Pattern.CASE_INSENSITIVE));
+    }
+
+    private static Sign whole(Kind kind, String pattern) {
+        return new Sign(kind, true, Pattern.compile(pattern, Pattern.CASE_INSENSITIVE));
+    }
+
+    private static final Remembered<String, Asides> LATEST = new Remembered<>(Asides::new, 256);
+
+    private final List<Aside> all = new ArrayList<>();
+    private final BitSet letters = new BitSet();
+
+    private Asides(String text) {
+        int from = 0;
+        while (from < text.length()) {
+            int to = end(text, from);
+            sentence(text, from, to);
+            from = to;
+        }
+    }
+
+    public static Asides of(String text) {
+        return LATEST.of(text);
+    }
+
+    private static int end(String text, int from) {
+        for (int i = from; i < text.length() && i - from < LONGEST; i++)
+            if (".!?\n".indexOf(text.charAt(i)) >= 0
+                    && (i + 1 == text.length() || Character.isWhitespace(text.charAt(i + 1)) || text.charAt(i) == '\n'))
+                return i + 1;
+        return Math.min(text.length(), from + LONGEST);
+    }
+
+    /** Speech has no full stops: what is further off than this has nothing to do with it. */
+    private static final int LONGEST = 300;
+
+    private void sentence(String text, int from, int to) {
+        var part = text.substring(from, to);
+        for (var sign : SIGNS) {
+            var m = sign.pattern().matcher(part);
+            while (m.find()) {
+                int start = sign.wholeSentence() ? from : from + m.start();
+                int end = sign.wholeSentence() ? to : from + m.end();
+                if (end == start) continue;
+                all.add(new Aside(start, end, sign.kind()));
+                letters.set(start, end);
+                if (sign.wholeSentence()) break;
+            }
+        }
+    }
+
+    public List<Aside> all() {
+        return List.copyOf(all);
+    }
+
+    /** Whether what stands there is one. */
+    public boolean covers(int at) {
+        return letters.get(at);
+    }
+
+    /** Whether what stands there is one of that kind. */
+    public boolean covers(int at, Kind kind) {
+        return letters.get(at) && all.stream().anyMatch(a -> a.kind() == kind && a.start() <= at && at < a.end());
+    }
+}

@@ -1,0 +1,74 @@
+package webodidact.core.script;
+
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
+
+/**
+ * How a wait that nobody has decided on is covered, by the words of the steps after it: what is done meanwhile runs beside it, and the first
+ * step that goes on with it collects it.
+ */
+final class Collecting {
+    /** Seconds a live lesson waits for food at the most; beyond that a copy is made ready before. */
+    private static final int LIVE_MOST = 45 * 60;
+    /** Seconds a recording keeps of what is cut. */
+    private static final int KEPT = 10;
+    /** Seconds of a wait that nobody leaves for anything else. */
+    private static final int STOOD_BY = 180;
+
+    private static final Pattern MEANWHILE = Pattern.compile(
+            "^(?:and )?(?:meanwhile|in the meantime|while|whilst|as (?:it|they|that|the)|during this|at the same time)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern GOES_ON = Pattern.compile(
+            "^(?:it|they|that|once|when|now|then|after)\\b|\\b(?:add|stir (?:it|them|in|through|into)|into the|return|drain|remove|take (?:it|them|out|off)|turn out|lift|serve|plate|pour over|spoon over|top (?:it|them|the)|scatter|ice the|slice it|mash)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern OWN_VESSEL = Pattern.compile(
+            "\\bin(?:to)? (?:a|another) (?:\\p{L}+ )?(?:bowl|pan|jug|saucepan|pot|dish|jar|blender)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private Collecting() {}
+
+    static Optional<Cover> of(Lesson lesson, Step step) {
+        var wait = step.waiting();
+        if (wait == null || wait.isUnsaid() || !(wait.cover() instanceof Cover.CarryOn(var at)) || !at.isEmpty())
+            return Optional.empty();
+        int high = wait.time().high();
+        int from = lesson.indexOf(step.id());
+        var collector = collector(lesson, from);
+        boolean filled = collector - from > 1;
+        if (lesson.delivery().isLive() && high > LIVE_MOST) return Optional.of(Cover.ReadyCopy.usual());
+        if (!lesson.delivery().isLive() && high > STOOD_BY && !filled) return Optional.of(new Cover.Cut(KEPT));
+        if (high <= STOOD_BY && !filled || collector < 0) return Optional.of(Cover.STAY);
+        return Optional.of(new Cover.CarryOn(lesson.steps().get(collector).id()));
+    }
+
+    private static int collector(Lesson lesson, int from) {
+        var inIt = foods(lesson, from);
+        for (int i = from + 1; i < lesson.steps().size(); i++) {
+            var words = words(lesson.steps().get(i));
+            if (MEANWHILE.matcher(words.strip()).find()) continue;
+            boolean own =
+                    OWN_VESSEL.matcher(words).find() && !GOES_ON.matcher(words).find();
+            var used = foods(lesson, i);
+            if (own
+                    && used.stream().noneMatch(inIt::contains)
+                    && i + 1 < lesson.steps().size()) continue;
+            return i;
+        }
+        return -1;
+    }
+
+    private static String words(Step step) {
+        return step.doing().isBlank() ? step.say() : step.doing();
+    }
+
+    private static Set<String> foods(Lesson lesson, int at) {
+        var all = new HashSet<String>();
+        lesson.steps().get(at).uses().forEach(u -> all.add(u.line()));
+        return all;
+    }
+}

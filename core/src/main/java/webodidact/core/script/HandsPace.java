@@ -1,0 +1,61 @@
+package webodidact.core.script;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import webodidact.core.amount.Ratio;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Take;
+import webodidact.core.lesson.Workbook;
+import webodidact.core.time.TimeRange;
+
+/** The instructor's own hands, verb by verb, out of all takes of the course: what they took of what the table has. */
+public final class HandsPace {
+    /** Beyond a quarter and four times the table a take was interrupted, or the step did something else. */
+    private static final Ratio LEAST = Ratio.of(1, 4);
+
+    private static final Ratio MOST = Ratio.of(4);
+
+    private record Sum(long measured, long estimated) {
+        Sum plus(Sum other) {
+            return new Sum(measured + other.measured, estimated + other.estimated);
+        }
+    }
+
+    private HandsPace() {}
+
+    /** By verb, of the table's time; only from steps whose hands do one verb, with no wait and no words that are longer. */
+    public static Map<String, Ratio> of(Workbook book, Knowledge knowledge) {
+        if (book.takes().isEmpty()) return Map.of();
+        var sums = new HashMap<String, Sum>();
+        for (var lesson : book.lessons()) {
+            var proposals = new Suggestions(lesson, knowledge);
+            for (var take : book.takesOf(lesson.id())) add(sums, lesson, take, proposals);
+        }
+        var all = new TreeMap<String, Ratio>();
+        sums.forEach((verb, sum) -> {
+            if (sum.estimated == 0) return;
+            var factor = Ratio.of(sum.measured, sum.estimated);
+            if (!factor.isLessThan(LEAST) && !factor.isMoreThan(MOST)) all.put(verb, factor);
+        });
+        return Map.copyOf(all);
+    }
+
+    private static void add(Map<String, Sum> sums, Lesson lesson, Take take, Suggestions proposals) {
+        for (var time : take.steps()) {
+            var step = lesson.step(time.step()).orElse(null);
+            if (step == null
+                    || !step.title().equals(time.title())
+                    || step.waiting() != null
+                    || !step.say().isBlank()) continue;
+            var estimate = proposals.handsOf(step.but(d -> d.hands = TimeRange.ZERO));
+            if (estimate.time().isZero() || Set.copyOf(estimate.verbs()).size() != 1 || estimate.said()) continue;
+            sums.merge(
+                    estimate.verbs().getFirst(),
+                    new Sum(time.seconds(), estimate.time().likely()),
+                    Sum::plus);
+        }
+    }
+}

@@ -1,0 +1,85 @@
+package webodidact.core.script;
+
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** "Shallots, or an onion", "oat milk instead of the milk", "a stock cube if you have no stock": one line of the list and others for it. */
+final class StandIns {
+    private static final Pattern OR = Pattern.compile(
+            "(?is)\\s*,?\\s*(?:or|or else|or even|or maybe|or just|or use)\\s+(?:an?|some|those|the|any|your|a bit of|a (?:tin|jar|handful|splash|bunch) of|\\d+ \\p{L}+ of)?\\s*(?:\\p{L}+ ){0,2}");
+    private static final Pattern SWAPS = Pattern.compile(
+            "\\b(?:instead|in place of|swap|swapped|substitute|works? (?:just )?as well|works? (?:too|fine)|(?:is|are|will be|would be|['’]s) (?:just )?(?:fine|ok|okay|good|lovely|grand)|will do|does just as well|use|go for|try|crumble in)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SWAPPED = Pattern.compile(
+            "\\b(?:swap|swapped|replace|switch)\\b.*\\b(?:for|with|out for)\\s+(?:\\p{L}+ ){0,2}$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern INSTEAD = Pattern.compile("\\binstead\\b|\\bin place of\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern IF = Pattern.compile(
+            "\\bif (?:you|anyone|someone|there)(?:['’](?:re|ve)| are| is| have| has| haven['’]?t| don['’]?t| can['’]?t| cannot| only|['’]s)\\b(?! (?:fancy|like|want))|\\bfor (?:a )?(?:vegans?|vegetarians?|dairy-free|gluten-free)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private StandIns() {}
+
+    /** The mention as a stand-in for the line it is said for, with no line where that is not on the list either; null if it is none. */
+    static Mentions.Mention of(String text, Mentions.Mention mention, List<Mentions.Mention> all) {
+        int from = mention.start()
+                - HeatWords.sentenceBefore(text, mention.start(), 200).length();
+        var sentence = HeatWords.sentenceAround(text, mention.start());
+        int to = from + sentence.length();
+        var near = all.stream()
+                .filter(m -> m.start() >= from && m.start() < to && m != mention && m.kind() != Mentions.Kind.TOOL)
+                .toList();
+        var before = near.stream().filter(m -> m.end() <= mention.start()).toList();
+        var after = near.stream().filter(m -> m.start() >= mention.end()).toList();
+        boolean second = !before.isEmpty()
+                && OR.matcher(text.substring(before.getLast().end(), mention.start()))
+                        .matches();
+        boolean first = !after.isEmpty()
+                && OR.matcher(text.substring(mention.end(), after.getFirst().start()))
+                        .matches();
+        var listed = near.stream().filter(m -> m.kind() == Mentions.Kind.LISTED).toList();
+        if (second || first) {
+            // Of an alternative to what is not listed either only the first is missing.
+            if (!listed.isEmpty() && (isJoined(text, mention, all, listed)))
+                return standIn(mention, nearest(mention, listed));
+            if (second) return standIn(mention, "");
+        }
+        boolean swapped = !before.isEmpty()
+                && before.getLast().kind() == Mentions.Kind.LISTED
+                && SWAPPED.matcher(text.substring(from, mention.start())).find();
+        if (swapped) return standIn(mention, before.getLast().id());
+        boolean swap = INSTEAD.matcher(sentence).find()
+                || IF.matcher(sentence).find() && SWAPS.matcher(sentence).find();
+        if (!swap) return null;
+        if (!listed.isEmpty()) return standIn(mention, nearest(mention, listed));
+        return INSTEAD.matcher(sentence).find() || IF.matcher(sentence).find() ? standIn(mention, "") : null;
+    }
+
+    /** A chain of "or" leads from one to a listed one. */
+    private static boolean isJoined(
+            String text, Mentions.Mention mention, List<Mentions.Mention> all, List<Mentions.Mention> listed) {
+        int at = all.indexOf(mention);
+        for (int i = at; i > 0 && joins(text, all.get(i - 1), all.get(i)); i--)
+            if (listed.contains(all.get(i - 1))) return true;
+        for (int i = at; i + 1 < all.size() && joins(text, all.get(i), all.get(i + 1)); i++)
+            if (listed.contains(all.get(i + 1))) return true;
+        return false;
+    }
+
+    private static boolean joins(String text, Mentions.Mention a, Mentions.Mention b) {
+        return b.start() >= a.end()
+                && OR.matcher(text.substring(a.end(), b.start())).matches();
+    }
+
+    private static String nearest(Mentions.Mention mention, List<Mentions.Mention> listed) {
+        Mentions.Mention best = null;
+        for (var m : listed)
+            if (best == null || Math.abs(m.start() - mention.start()) < Math.abs(best.start() - mention.start()))
+                best = m;
+        return best == null ? "" : best.id();
+    }
+
+    private static Mentions.Mention standIn(Mentions.Mention m, String line) {
+        return new Mentions.Mention(m.start(), m.end(), Mentions.Kind.STAND_IN, m.id(), m.words(), line);
+    }
+}
