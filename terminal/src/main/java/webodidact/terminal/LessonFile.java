@@ -9,6 +9,7 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.script.HandsPace;
 import webodidact.core.timing.Calibration;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
@@ -80,6 +81,7 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
                 Knowledge.of(book.course().foods()),
                 book.households(),
                 book.lessons(),
-                Calibration.of(book)));
+                Calibration.of(book),
+                HandsPace.of(book, Knowledge.of(book.course().foods()))));
     }
 }

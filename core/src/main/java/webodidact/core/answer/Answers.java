@@ -31,6 +31,8 @@ import webodidact.core.list.SpokenList;
 import webodidact.core.list.SubstitutionSheet;
 import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
+import webodidact.core.script.Suggestion;
+import webodidact.core.script.Suggestions;
 import webodidact.core.swap.DishLabels;
 import webodidact.core.swap.Offer;
 import webodidact.core.swap.Swaps;
@@ -50,6 +52,7 @@ public final class Answers {
             new Lazy<>(() -> Mentions.of(lesson(), question().knowledge()));
     private final Supplier<Map<String, List<Mentions.Mention>>> said = new Lazy<>(() -> mentions(Step::say));
     private final Supplier<Map<String, List<Mentions.Mention>>> done = new Lazy<>(() -> mentions(Step::doing));
+    private final Supplier<Map<String, List<Suggestion>>> proposals = new Lazy<>(this::propose);
     private final Supplier<Map<String, Draws.Line>> draws = new Lazy<>(
             () -> Draws.of(lesson(), question().knowledge(), question().course().house()));
     private final Supplier<BenchPlan> bench = new Lazy<>(
@@ -134,6 +137,21 @@ public final class Answers {
     /** By step id, what its do text names. */
     public Map<String, List<Mentions.Mention>> done() {
         return done.get();
+    }
+
+    /** By step id, what its words say and nobody has taken; in the order of the steps, only those that have any. */
+    public Map<String, List<Suggestion>> proposals() {
+        return proposals.get();
+    }
+
+    private Map<String, List<Suggestion>> propose() {
+        var all = new LinkedHashMap<String, List<Suggestion>>();
+        var reader = new Suggestions(lesson(), question.knowledge(), question.hands());
+        for (var step : lesson().steps()) {
+            var found = reader.of(step);
+            if (!found.isEmpty()) all.put(step.id(), found);
+        }
+        return all;
     }
 
     /** By food line id, what the steps take of it and leave. */

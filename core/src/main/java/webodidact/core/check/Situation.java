@@ -49,7 +49,7 @@ public record Situation(Answers answers) {
 
     /** There are steps, and no hands-on step is without a fact: before that what is in no step yet is no slip. */
     public boolean isWritten() {
-        return !lesson().steps().isEmpty()
+        return lesson().steps().stream().anyMatch(step -> step.kind() == Kind.HANDS_ON)
                 && lesson().steps().stream()
                         .filter(step -> step.kind() == Kind.HANDS_ON)
                         .allMatch(step -> !step.uses().isEmpty()

@@ -3,6 +3,7 @@ package webodidact.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Consumer;
@@ -10,6 +11,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Heat;
+import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Accepted;
@@ -27,6 +29,7 @@ import webodidact.core.lesson.Wait;
 import webodidact.core.reading.LineReader;
 import webodidact.core.reading.RecipeReader;
 import webodidact.core.script.Suggestion;
+import webodidact.core.script.Suggestions;
 import webodidact.core.time.TimeRange;
 
 /**
@@ -312,9 +315,9 @@ public final class Operations {
         return l -> suggestion.beyond().apply(l.withStep(step, suggestion.change()));
     }
 
-    /** All that the words of a step say at once. */
-    public static UnaryOperator<Lesson> takeAll(String step, List<Suggestion> suggestions) {
-        return all(suggestions.stream().map(s -> take(step, s)).toList());
+    /** All that the words of those steps say at once. @param hands by verb, of the table's time, what takes have shown */
+    public static UnaryOperator<Lesson> takeAll(List<String> steps, Knowledge knowledge, Map<String, Ratio> hands) {
+        return l -> Suggestions.takingAll(l, steps, knowledge, hands);
     }
 
     public static UnaryOperator<Lesson> decline(String step, String key) {

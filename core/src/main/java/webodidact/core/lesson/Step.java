@@ -29,7 +29,7 @@ public record Step(
         Ids.checked(id, Words.OURS.message("what.step"));
         title = Texts.orEmpty(title);
         kind = kind == null ? Kind.HANDS_ON : kind;
-        spoken = spoken == null ? new Spoken(null, null, false) : spoken;
+        spoken = spoken == null ? new Spoken(null, null, null, false) : spoken;
         shot = shot == null ? new Shot(null, null, 0, false) : shot;
         work = work == null ? new Work(null, null, null, null, 0, 0, null, 0, null, null, null) : work;
         needs = needs == null ? new Needs(null, null) : needs;
@@ -58,6 +58,11 @@ public record Step(
 
     public String doing() {
         return spoken.doing();
+    }
+
+    /** On the card, or "" where it is what hands do. */
+    public String card() {
+        return spoken.card();
     }
 
     public boolean tellThenDo() {
@@ -188,6 +193,7 @@ public record Step(
         public Kind kind;
         public String say;
         public String doing;
+        public String card;
         public String camera;
         public Place place;
         public Heat heat;
@@ -224,6 +230,7 @@ public record Step(
             kind = s.kind;
             say = s.say();
             doing = s.doing();
+            card = s.card();
             camera = s.camera();
             place = s.place();
             heat = s.heat();
@@ -258,7 +265,7 @@ public record Step(
                         id,
                         title,
                         kind,
-                        new Spoken(say, doing, tellThenDo),
+                        new Spoken(say, doing, card, tellThenDo),
                         new Shot(camera, part, reachBy, fixed),
                         new Work(place, heat, hands, waiting, hold, trim, acts, offCamera, ring, way, ways),
                         new Needs(uses, tools),

@@ -47,6 +47,7 @@ public record StepField<T>(
                     Trait.SPLIT),
             of("say", Step::say, (d, v) -> d.say = v, glued(), Trait.SEARCHED),
             of("doing", Step::doing, (d, v) -> d.doing = v, glued(), Trait.SEARCHED),
+            of("card", Step::card, (d, v) -> d.card = v, glued(), Trait.SEARCHED, Trait.LINE),
             of("camera", Step::camera, (d, v) -> d.camera = v, given(), Trait.SPLIT),
             of("place", Step::place, (d, v) -> d.place = v, (a, b) -> a == Place.BENCH ? b : a, Trait.SPLIT),
             of("heat", Step::heat, (d, v) -> d.heat = v, whichever()),

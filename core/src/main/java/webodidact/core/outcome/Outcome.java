@@ -21,6 +21,7 @@ import webodidact.core.list.GatherList;
 import webodidact.core.rules.Rules;
 import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
+import webodidact.core.script.Suggestion;
 import webodidact.core.timing.Calibration;
 import webodidact.core.timing.Pace;
 import webodidact.core.timing.Schedule;
@@ -69,6 +70,7 @@ public final class Outcome {
         apart.work(part("mentions"), answers::said, null);
         apart.work(part("mentions"), answers::done, null);
         apart.work(Part.USES.said(), answers::draws, null);
+        apart.work(part("mentions"), answers::proposals, null);
         apart.work(Part.BENCH.said(), answers::bench, null);
         apart.work(Part.GATHER.said(), answers::gather, null);
         var report = Report.of(Rules.ALL, new Situation(answers), apart.failed());
@@ -124,6 +126,11 @@ public final class Outcome {
     /** Without times every step is at 0:00: {@link #missing} says so. */
     public Schedule schedule() {
         return or(answers::schedule, () -> Schedule.unknown(lesson()));
+    }
+
+    /** By step id, what its words say and nobody has taken. */
+    public Map<String, List<Suggestion>> proposals() {
+        return or(answers::proposals, Map::of);
     }
 
     public Map<String, List<Mentions.Mention>> said() {

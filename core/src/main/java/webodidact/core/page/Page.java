@@ -2,6 +2,7 @@ package webodidact.core.page;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import webodidact.core.edit.Operations;
 import webodidact.core.food.Knowledge;
@@ -67,6 +68,14 @@ public record Page(RecipeReader.Recipe recipe, List<Piece> steps) {
     /** A talk after the hands and the gather check closes the lesson. */
     private static boolean isClosing(List<Step> steps, int i) {
         return steps.get(i).kind() == Kind.TALK && i > 0 && i == steps.size() - 1;
+    }
+
+    /** The first step in which hands work on food, where a lesson made of a page is begun to be read. */
+    public static Optional<String> firstOf(Lesson lesson) {
+        return lesson.steps().stream()
+                .filter(s -> s.kind() == Kind.HANDS_ON)
+                .map(Step::id)
+                .findFirst();
     }
 
     /** The ids of the steps that a lesson has beyond another. */

@@ -68,7 +68,7 @@ public final class Suggestions {
         for (var text : List.of(step.doing(), step.say())) {
             if (text.isBlank()) continue;
             spelling(step, text, all);
-            if (!step.kind().isHandsOn() && step.acts().isEmpty()) {
+            if (!step.kind().isHandsOn()) {
                 acts(step, text, all);
                 continue;
             }

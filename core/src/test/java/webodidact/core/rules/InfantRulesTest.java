@@ -26,7 +26,13 @@ class InfantRulesTest {
     private static List<Finding> atHome(Lesson lesson, String check, Integer... ages) {
         var home = Household.named("Tern").but(d -> d.ages = List.of(ages));
         return Outcome.of(new Question(
-                        lesson, Lessons.COURSE, Knowledge.shipped(), List.of(home), List.of(lesson), Map.of()))
+                        lesson,
+                        Lessons.COURSE,
+                        Knowledge.shipped(),
+                        List.of(home),
+                        List.of(lesson),
+                        Map.of(),
+                        Map.of()))
                 .report()
                 .open()
                 .stream()

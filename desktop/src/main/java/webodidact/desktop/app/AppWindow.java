@@ -164,6 +164,12 @@ public final class AppWindow implements AutoCloseable {
             }
 
             @Override
+            public void paste(String title, Path folder) {
+                createCourse(title, folder);
+                if (desk != null) desk.newLesson(true);
+            }
+
+            @Override
             public Optional<Path> otherFolder() {
                 return choosers.folder(Words.of("welcome.createAsk"), Path.of(System.getProperty("user.home")));
             }

@@ -24,6 +24,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import webodidact.core.air.AirRun;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.page.Page;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Ribbon;
@@ -230,15 +231,23 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     }
 
     void newLesson() {
-        cover(new NewLesson(
+        newLesson(false);
+    }
+
+    /** @param page a page is to be pasted first */
+    void newLesson(boolean page) {
+        var sheet = new NewLesson(
                 workspace,
-                lesson -> {
+                (lesson, pasted) -> {
                     uncover();
                     workspace.edit(Words.of("edit.newLesson"), b -> b.adding(lesson));
                     workspace.show(lesson.id());
-                    go("larder");
+                    if (pasted) Page.firstOf(lesson).ifPresent(workspace.stepProperty()::set);
+                    go(pasted ? "script" : "larder");
                 },
-                this::uncover));
+                this::uncover);
+        cover(sheet);
+        if (page) sheet.startWithPage();
     }
 
     private void kept() {

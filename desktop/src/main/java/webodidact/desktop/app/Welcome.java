@@ -18,6 +18,9 @@ final class Welcome extends VBox {
 
         void create(String title, Path folder);
 
+        /** A new course whose first lesson is a pasted page. */
+        void paste(String title, Path folder);
+
         /** Another folder for a new course, if one is chosen. */
         Optional<Path> otherFolder();
 
@@ -48,6 +51,11 @@ final class Welcome extends VBox {
             put(f);
         });
         title.setOnAction(e -> create.run());
+        Runnable paste = () -> actions.paste(
+                title.getText().isBlank()
+                        ? Words.of("welcome.untitled")
+                        : title.getText().strip(),
+                folder);
         trouble.setId("trouble");
         trouble.setVisible(false);
         trouble.setMaxWidth(560);
@@ -69,7 +77,11 @@ final class Welcome extends VBox {
                                 Nodes.named(
                                         Nodes.button(Words.of("welcome.create"), create),
                                         "create-course",
-                                        Words.of("welcome.create"))),
+                                        Words.of("welcome.create")),
+                                Nodes.named(
+                                        Nodes.button(Words.of("page.open"), paste),
+                                        "paste-course",
+                                        Words.of("page.open"))),
                         Nodes.row(
                                 10,
                                 Nodes.grown(place),

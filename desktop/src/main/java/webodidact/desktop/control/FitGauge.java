@@ -44,21 +44,33 @@ public final class FitGauge extends VBox {
                         bar);
     }
 
+    /** A total that is not complete never fits: what is in hand nobody knows. */
+    private static String hand(Schedule schedule) {
+        if (schedule.over() > 0) return Words.of("gauge.over", Clock.text(-schedule.inHand()));
+        if (!schedule.isComplete())
+            return Words.count("gauge.untimed", schedule.untimed().size());
+        return schedule.inHand() < 0
+                ? Words.of("gauge.within", Clock.text(-schedule.inHand()))
+                : Words.of("gauge.inHand", Clock.text(schedule.inHand()));
+    }
+
     /** @param schedule null while nothing is planned */
     public void show(Schedule schedule) {
         plannedSeconds = schedule == null ? 0 : schedule.planned();
         slotSeconds = schedule == null ? 1 : schedule.slot();
-        planned.setText(schedule == null ? "–" : Clock.text(schedule.planned()));
-        slot.setText(schedule == null ? "" : Words.of("gauge.slot", Clock.text(schedule.slot())));
-        boolean over = schedule != null && schedule.inHand() < 0;
-        hand.setText(
+        planned.setText(
                 schedule == null
-                        ? ""
-                        : over
-                                ? Words.of("gauge.over", Clock.text(-schedule.inHand()))
-                                : Words.of("gauge.inHand", Clock.text(schedule.inHand())));
-        getStyleClass().removeAll("over");
+                        ? "–"
+                        : schedule.isComplete()
+                                ? Clock.text(schedule.planned())
+                                : Words.of("gauge.atLeast", Clock.text(schedule.planned())));
+        slot.setText(schedule == null ? "" : Words.of("gauge.slot", Clock.text(schedule.slot())));
+        boolean over = schedule != null && schedule.over() > 0;
+        boolean open = schedule != null && !schedule.isComplete();
+        hand.setText(schedule == null ? "" : hand(schedule));
+        getStyleClass().removeAll("over", "untimed");
         if (over) getStyleClass().add("over");
+        else if (open) getStyleClass().add("untimed");
         setAccessibleText(
                 planned.getText() + " " + Words.of("gauge.planned") + ", " + slot.getText() + " " + hand.getText());
         bar.requestLayout();

@@ -14,14 +14,17 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import webodidact.core.amount.Ratio;
 import webodidact.core.answer.Question;
 import webodidact.core.edit.Edit;
 import webodidact.core.edit.History;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Take;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.script.Clip;
+import webodidact.core.script.HandsPace;
 import webodidact.core.timing.Calibration;
 import webodidact.core.timing.Pace;
 import webodidact.desktop.words.Words;
@@ -87,6 +90,25 @@ public final class Workspace implements AutoCloseable {
         return Pace.of(lesson.get().audience(), book.get().course().pace(), Calibration.of(book.get()))
                 .carrying(book.get().course().carry());
     }
+
+    /** By verb, what takes have shown of the table's hands-on time. */
+    public Map<String, Ratio> handsPace() {
+        return handsPace(book.get());
+    }
+
+    /** Worked out anew when there is another take, not at each letter. */
+    private Map<String, Ratio> handsPace(Workbook workbook) {
+        var known = hands;
+        if (known.takes() != workbook.takes())
+            known = hands = new OwnHands(
+                    workbook.takes(),
+                    HandsPace.of(workbook, Knowledge.of(workbook.course().foods())));
+        return known.factors();
+    }
+
+    private record OwnHands(List<Take> takes, Map<String, Ratio> factors) {}
+
+    private volatile OwnHands hands = new OwnHands(List.of(), Map.of());
 
     public Saver saver() {
         return saver;
@@ -294,13 +316,14 @@ public final class Workspace implements AutoCloseable {
     }
 
     /** Whatever happens, what follows is of the lesson on the desk, or says that it could not be worked out: never of an earlier one. */
-    private static Outcome worked(Lesson lesson, Workbook workbook) {
+    private Outcome worked(Lesson lesson, Workbook workbook) {
         var question = new Question(
                 lesson,
                 workbook.course(),
                 Knowledge.of(workbook.course().foods()),
                 workbook.households(),
                 workbook.lessons(),
+                Map.of(),
                 Map.of());
         try {
             return Outcome.of(new Question(
@@ -309,7 +332,8 @@ public final class Workspace implements AutoCloseable {
                     question.knowledge(),
                     workbook.households(),
                     workbook.lessons(),
-                    Calibration.of(workbook)));
+                    Calibration.of(workbook),
+                    handsPace(workbook)));
         } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
             return Outcome.failed(question, e);
         }

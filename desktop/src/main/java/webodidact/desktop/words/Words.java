@@ -25,6 +25,7 @@ public final class Words {
             "view/clock",
             "view/larder",
             "view/onair",
+            "view/page",
             "view/papers",
             "view/script");
 

@@ -136,16 +136,21 @@ class ScriptTest extends WindowTest {
     void whatIsAboutTheWholeLessonStandsAboveTheSteps() {
         show("3-vegetable-dumplings");
         go(3);
-        assertThat(robot.lookup("#lesson-findings .finding-what").queryLabeled().getText())
+        assertThat(robot.lookup("#lesson-findings .lesson-line .label")
+                        .queryLabeled()
+                        .getText())
                 .contains("over its slot");
+        assertThat(isThere("#mend-over-slot")).as("one line until it is opened").isFalse();
+        click("#lesson-findings-open");
         click("#mend-over-slot");
-        assertThat(robot.lookup("#lesson-findings .finding-what").tryQuery()).isEmpty();
+        assertThat(isThere("#mend-over-slot")).isFalse();
     }
 
     @Test
     void aWrongTimeIsMarkedAndTheOldOneStays() {
         choose("s5");
         go(3);
+        fact("hands", "s5");
         fill("#hands-s5", "a while");
         assertThat(find("#hands-s5").getAccessibleHelp()).contains("expected minutes or a range");
         assertThat(step("s5").hands().low()).isEqualTo(105);

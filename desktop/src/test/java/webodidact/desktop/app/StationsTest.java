@@ -234,8 +234,8 @@ class StationsTest extends WindowTest {
         robot.push(KeyCode.CONTROL, KeyCode.F);
         settle();
         nothingIsClipped("150 % find");
-        click("#method-open");
-        paste("#method-text", "1. Chop it all as finely as you can.\n2. Fry it.");
+        click("#page-open");
+        paste("#paste-area", "1. Chop it all as finely as you can.\n2. Fry it.");
         nothingIsClipped("150 % method");
     }
 

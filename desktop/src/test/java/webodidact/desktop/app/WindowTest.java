@@ -8,7 +8,11 @@ import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import javafx.event.Event;
 import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -177,6 +181,40 @@ abstract class WindowTest {
             field.replaceText(0, field.getLength(), text);
         });
         settle();
+    }
+
+    /** Opens a fact of a step: presses its tag, else chooses it under "+". */
+    void fact(String name, String step) {
+        choose(step);
+        var tag = "#tag-" + name + "-" + step;
+        if (isThere(tag)) {
+            robot.interact(() -> {
+                if (find(tag) instanceof ButtonBase button) button.fire();
+                else find(tag).getOnMouseClicked().handle(null);
+            });
+        } else {
+            robot.interact(() -> {
+                var menu = (MenuButton) find("#add-fact-" + step);
+                menu.getOnShowing().handle(null);
+                item(menu.getItems(), "add-" + name + "-" + step).fire();
+            });
+        }
+        settle();
+    }
+
+    /** Presses a proposal; where the line is full, all of them are shown first. */
+    void proposal(String query) {
+        if (!find(query).getParent().isVisible())
+            click("#suggest-more-" + workspace().stepProperty().get());
+        click(query);
+    }
+
+    private static MenuItem item(List<MenuItem> items, String id) {
+        for (var item : items) {
+            if (id.equals(item.getId())) return item;
+            if (item instanceof Menu sub && item(sub.getItems(), id) instanceof MenuItem found) return found;
+        }
+        return null;
     }
 
     void undo() {

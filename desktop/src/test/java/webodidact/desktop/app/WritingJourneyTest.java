@@ -31,18 +31,23 @@ class WritingJourneyTest extends WindowTest {
         go(3);
         choose("s8");
         var before = lesson();
-        click("#method-open");
-        paste("#method-text", METHOD);
+        click("#page-open");
+        paste("#paste-area", METHOD);
         assertThat(robot.lookup(".draft").queryAll()).hasSize(3);
-        assertThat(text("#method-add")).isEqualTo("Add 3 steps");
-        click("#method-add");
+        assertThat(text("#add-pasted")).isEqualTo("Add no food and 3 steps");
+        click("#add-pasted");
         assertThat(lesson().steps())
                 .extracting(Step::title)
-                .containsSequence("Herb yoghurt", "Grate the lemon zest", "Simmer it", "Bake", "Why fish flakes");
+                .containsSequence(
+                        "Herb yoghurt",
+                        "Grate the lemon zest",
+                        "Simmer it",
+                        "Bake at 180 degrees fan",
+                        "Why fish flakes");
         var simmer = titled("Simmer it");
         assertThat(simmer.waiting()).as("only proposed").isNull();
         choose(simmer.id());
-        click("#suggest-" + simmer.id() + "-wait-600-720");
+        proposal("#suggest-" + simmer.id() + "-wait-600-720");
         assertThat(titled("Simmer it").waiting().time()).isEqualTo(new TimeRange(600, 720));
         assertThat(titled("Simmer it").waiting().cue()).isEqualTo("it is thick");
         assertThat(isThere("#suggest-" + simmer.id() + "-wait-600-720")).isFalse();
@@ -50,7 +55,7 @@ class WritingJourneyTest extends WindowTest {
         assertThat(titled("Simmer it").waiting()).isNull();
         var grate = titled("Grate the lemon zest");
         choose(grate.id());
-        click("#decline-" + grate.id() + "-tool-grater");
+        proposal("#decline-" + grate.id() + "-tool-grater");
         assertThat(isThere("#suggest-" + grate.id() + "-tool-grater")).isFalse();
         click("#suggest-all-" + grate.id());
         var taken = titled("Grate the lemon zest");
@@ -59,10 +64,10 @@ class WritingJourneyTest extends WindowTest {
         assertThat(taken.tools()).doesNotContain("grater");
         reopen();
         assertThat(titled("Grate the lemon zest").declined()).containsExactly("tool/grater");
-        choose(titled("Bake").id());
-        click("#suggest-all-" + titled("Bake").id());
-        assertThat(titled("Bake").heat().text()).isEqualTo("180 °C fan");
-        assertThat(titled("Bake").place()).isEqualTo(Place.OVEN);
+        choose(titled("Bake at 180 degrees fan").id());
+        click("#suggest-all-" + titled("Bake at 180 degrees fan").id());
+        assertThat(titled("Bake at 180 degrees fan").heat().text()).isEqualTo("180 °C fan");
+        assertThat(titled("Bake at 180 degrees fan").place()).isEqualTo(Place.OVEN);
         for (int i = 0; i < 3; i++) undo();
         assertThat(lesson().steps().size())
                 .isGreaterThanOrEqualTo(before.steps().size());
@@ -171,6 +176,7 @@ class WritingJourneyTest extends WindowTest {
         go(3);
         choose("s5");
         var before = step("s5");
+        fact("ways", "s5");
         click("#way-choose-s5-with-scissors");
         assertThat(step("s5").hands()).isEqualTo(TimeRange.of(90));
         assertThat(step("s5").tools()).containsExactly("scissors", "board");
@@ -189,24 +195,29 @@ class WritingJourneyTest extends WindowTest {
     void whatRemainsIsShownAndWhatIsWithinAWaitIsTyped() {
         go(3);
         choose("s4");
+        fact("use-f10", "s4");
         assertThat(text("#left-s4-f10")).isEqualTo("⅛ tsp left");
+        fact("use-f4", "s4");
         assertThat(text("#left-s4-f4")).isEqualTo("none left");
-        // A step with a skill shows all its fields; the one button hides and shows them.
-        click("#more-s4");
-        assertThat(find("#looks-s4").getParent().getParent().isVisible()).isFalse();
-        click("#more-s4");
+        assertThat(isThere("#left-s4-f10")).as("one tag is open at a time").isFalse();
+        assertThat(isThere("#looks-s4")).as("nothing empty is shown").isFalse();
+        fact("looks", "s4");
         fill("#looks-s4", "8:00 stir; 12 shake the pan");
         assertThat(step("s4").waiting().looks())
                 .isEqualTo(List.of(new Look(480, "stir"), new Look(720, "shake the pan")));
+        fact("rounds", "s4");
         fill("#rounds-s4", "2 + 2 + 1");
         assertThat(step("s4").waiting().time()).isEqualTo(new TimeRange(120, 300));
+        fact("rounds", "s4");
         fill("#stop-rule-s4", "leave them");
         assertThat(step("s4").waiting().rounds().stop()).isEqualTo("leave them");
+        fact("looks", "s4");
         fill("#looks-s4", "soon");
         assertThat(find("#looks-s4").getPseudoClassStates().toString()).contains("wrong");
+        fact("reach-by", "s4");
         fill("#reach-by-s4", "5:00");
         assertThat(step("s4").reachBy()).isEqualTo(300);
-        fill("#question-s4", "Why a lid?");
+        fill("#fact-s4", "ask: Why a lid?");
         assertThat(step("s4").question()).isEqualTo("Why a lid?");
     }
 }

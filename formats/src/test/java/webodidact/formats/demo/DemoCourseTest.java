@@ -42,12 +42,11 @@ class DemoCourseTest {
                 .value()
                 .workbook();
         for (var lesson : book.lessons()) {
-            var found = Fit.propose(
-                    Outcome.of(lesson, book.course(), Knowledge.shipped()),
-                    book.households(),
-                    Solver.usual(),
-                    Progress.NONE);
-            assertThat(found).as(lesson.title()).hasSizeGreaterThanOrEqualTo(3);
+            var outcome = Outcome.of(lesson, book.course(), Knowledge.shipped());
+            var found = Fit.propose(outcome, book.households(), Solver.usual(), Progress.NONE);
+            // One with minutes in hand needs no three.
+            int ways = outcome.schedule().inHand() > outcome.schedule().slot() / 4 ? 1 : 3;
+            assertThat(found).as(lesson.title()).hasSizeGreaterThanOrEqualTo(ways);
             assertThat(found.getFirst().fits()).as(lesson.title()).isTrue();
         }
     }

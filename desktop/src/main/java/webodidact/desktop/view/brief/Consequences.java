@@ -10,6 +10,7 @@ import webodidact.core.lesson.Who;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
+import webodidact.core.timing.Schedule;
 import webodidact.core.words.SpokenWords;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
@@ -44,6 +45,16 @@ final class Consequences extends VBox {
         getChildren().add(box);
     }
 
+    /** Nothing fits while steps have no time. */
+    private static String fits(Schedule schedule) {
+        if (schedule.over() > 0) return Words.of("brief.timeOver", Clock.text(-schedule.inHand()));
+        if (!schedule.isComplete())
+            return Words.count("brief.timeOpen", schedule.untimed().size());
+        return schedule.inHand() >= 0
+                ? Words.of("brief.timeIn", Clock.text(schedule.inHand()))
+                : Words.of("brief.timeWithin", Clock.text(-schedule.inHand()));
+    }
+
     private void time(Outcome outcome) {
         var schedule = outcome.schedule();
         var first = outcome.lesson().air() == null
@@ -56,9 +67,7 @@ final class Consequences extends VBox {
                         .toString();
         block(
                 Words.of("brief.timeTitle"),
-                schedule.inHand() >= 0
-                        ? Words.of("brief.timeIn", Clock.text(schedule.inHand()))
-                        : Words.of("brief.timeOver", Clock.text(-schedule.inHand())),
+                fits(schedule),
                 Words.of(
                         "brief.timeText",
                         Clock.text(schedule.planned()),

@@ -102,9 +102,15 @@ final class FitPane extends VBox implements AutoCloseable {
             busy();
             return;
         }
-        int over = -outcome.schedule().inHand();
+        var schedule = outcome.schedule();
+        int over = -schedule.inHand();
         title.setText(
-                over > 0 ? Words.of("fit.titleOver", Clock.text(over)) : Words.of("fit.titleFits", Clock.text(-over)));
+                over > 0
+                        ? Words.of("fit.titleOver", Clock.text(over))
+                        : schedule.isComplete()
+                                ? Words.of("fit.titleFits", Clock.text(-over))
+                                : Words.count(
+                                        "fit.titleOpen", schedule.untimed().size()));
         busy();
     }
 

@@ -22,6 +22,7 @@ import webodidact.core.amount.MeasureSystem;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.Yield;
+import webodidact.core.page.Page;
 import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
@@ -29,6 +30,7 @@ import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.Typed;
+import webodidact.desktop.view.page.PagePanel;
 import webodidact.desktop.words.Words;
 
 /** The lists on the left, what the selection means on the right. */
@@ -40,7 +42,7 @@ public final class LarderScreen extends HBox implements Screen {
     private final ScrollPane side = Panes.side(null, 480, 300);
     private final SwapPanel swaps;
     private final KitPanel tools;
-    private final PastePanel paste;
+    private final PagePanel paste;
     private final HomesPanel homesPanel;
     private final VariantPanel variant;
     private final FoodForm foodForm;
@@ -69,7 +71,7 @@ public final class LarderScreen extends HBox implements Screen {
         lists = new ListsPane(workspace);
         sets = new SetsPanel(workspace);
         tools = new KitPanel(workspace);
-        paste = new PastePanel(workspace, this::showFood);
+        paste = new PagePanel(workspace, false, Page::place, this::showFood);
         foods = new FoodTable(workspace, this::showPaste, this::showVariant);
         homesPanel = new HomesPanel(desk, this::put, this::open);
         homes = new HomesGrid(workspace, homesPanel::select, this::open);

@@ -22,10 +22,10 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.LessonPattern;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.StepPattern;
+import webodidact.core.page.Page;
 import webodidact.core.script.Clip;
 import webodidact.core.script.Cutting;
 import webodidact.core.script.FindReplace;
-import webodidact.core.script.MethodText;
 import webodidact.desktop.control.EmptyState;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
@@ -35,17 +35,20 @@ import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
+import webodidact.desktop.view.page.PagePanel;
 import webodidact.desktop.words.Words;
 
 /** One column of steps, written like a text, with the checks in the margin. */
 public final class ScriptScreen extends VBox implements Screen {
     private final Workspace workspace;
-    private final VBox column = new VBox(10);
+    private final VBox column = new VBox(7);
     private final ScrollPane scroll = Panes.work(column);
     private final Map<String, StepRow> rows = new HashMap<>();
     private final VBox general = new VBox(4);
     private String order = "";
     private List<Finding> generalFindings = List.of();
+    private boolean generalOpen;
+    private final ProposalBand band;
     private final FindBar find;
     private final MenuButton patterns = new MenuButton(Words.of("pattern.menu"));
     private final VBox flow = new VBox(8);
@@ -70,10 +73,11 @@ public final class ScriptScreen extends VBox implements Screen {
         fillPatterns();
         var search =
                 Nodes.named(Nodes.button(Words.of("find.open"), () -> find.open()), "find-open", Words.of("find.open"));
-        var paste = Nodes.named(
-                Nodes.button(Words.of("method.open"), this::pasteMethod), "method-open", Words.of("method.open"));
+        var paste =
+                Nodes.named(Nodes.button(Words.of("page.open"), this::pastePage), "page-open", Words.of("page.open"));
         VBox.setVgrow(flow, Priority.ALWAYS);
-        flow.getChildren().setAll(find, general, Nodes.grown(scroll));
+        band = new ProposalBand(workspace);
+        flow.getChildren().setAll(find, band, general, Nodes.grown(scroll));
         getChildren()
                 .addAll(
                         Nodes.row(
@@ -119,17 +123,39 @@ public final class ScriptScreen extends VBox implements Screen {
         var outcome = workspace.outcome();
         if (outcome == null) return;
         rows.values().forEach(r -> r.derived(outcome));
+        band.propose(outcome.proposals());
         var now = outcome.report().open().stream().filter(f -> f.step() == 0).toList();
         // Found anew after each keystroke, mostly the same: a card that stands keeps what is typed in it.
         if (now.equals(generalFindings)) return;
         generalFindings = now;
+        showGeneral();
+    }
+
+    /** What concerns the whole lesson is one line; it opens. */
+    private void showGeneral() {
+        general.getChildren().clear();
+        general.setVisible(!generalFindings.isEmpty());
+        general.setManaged(!generalFindings.isEmpty());
+        if (generalFindings.isEmpty()) return;
+        var first = generalFindings.getFirst();
+        var text = Words.of("lesson.findings", generalFindings.size(), first.what());
+        var label = Nodes.label((first.isStop() ? "■ " : "▲ ") + text, "body");
+        label.setMinWidth(0);
+        var open = Nodes.named(
+                Nodes.button(
+                        Words.of(generalOpen ? "lesson.findingsLess" : "lesson.findingsMore"),
+                        () -> {
+                            generalOpen = !generalOpen;
+                            showGeneral();
+                        },
+                        "small"),
+                "lesson-findings-open",
+                text);
         general.getChildren()
-                .setAll(now.stream()
-                        .limit(2)
-                        .map(f -> new FindingCard(f, new FindingActions(workspace)))
-                        .toList());
-        if (now.size() > 2)
-            general.getChildren().add(Nodes.label(Words.of("script.moreFindings", now.size() - 2), "soft"));
+                .add(Nodes.styled(
+                        Nodes.row(8, label, Nodes.spring(), open), "lesson-line", first.isStop() ? "stop" : "look"));
+        if (generalOpen)
+            generalFindings.forEach(f -> general.getChildren().add(new FindingCard(f, new FindingActions(workspace))));
     }
 
     private void choose(String id) {
@@ -154,8 +180,17 @@ public final class ScriptScreen extends VBox implements Screen {
             double bottom = row.getBoundsInParent().getMaxY();
             double seen = scroll.getVvalue() * Math.max(0, all - view);
             if (all <= view) return;
-            if (top < seen || bottom - top > view) scroll.setVvalue(top / (all - view));
-            else if (bottom > seen + view) scroll.setVvalue((bottom - view) / (all - view));
+            if (bottom - top > view) {
+                scroll.setVvalue(top / (all - view));
+            } else if (row.isFocusWithin()) {
+                // What is being written in or pressed does not move under the hand.
+                if (top < seen) scroll.setVvalue(top / (all - view));
+                else if (bottom > seen + view) scroll.setVvalue((bottom - view) / (all - view));
+            } else {
+                // In the middle, so that the steps before and after are in sight.
+                double middle = (top + bottom - view) / 2;
+                scroll.setVvalue(Math.clamp(middle, 0, all - view) / (all - view));
+            }
         });
     }
 
@@ -227,21 +262,18 @@ public final class ScriptScreen extends VBox implements Screen {
         getChildren().set(1, flow);
     }
 
-    private void pasteMethod() {
-        var panel = new MethodPaste(
-                (drafts, said) -> {
-                    var lesson = workspace.lesson();
-                    int at = lesson.indexOf(workspace.stepProperty().get()) + 1;
-                    int index = at == 0 ? lesson.steps().size() : at;
-                    workspace.editLesson(Words.of("edit.method"), l -> MethodText.insert(l, index, drafts, said));
-                    workspace
-                            .stepProperty()
-                            .set(workspace.lesson().steps().get(index).id());
-                    backToFlow();
+    /** The page goes after the selected step; of a lesson that stands at its first, before the goodbye. */
+    private void pastePage() {
+        var panel = new PagePanel(
+                workspace,
+                true,
+                lesson -> {
+                    int at = lesson.indexOf(workspace.stepProperty().get());
+                    return at <= 0 ? Page.place(lesson) : at + 1;
                 },
                 this::backToFlow);
         instead(panel);
-        panel.focus();
+        panel.start();
     }
 
     private void showHit(FindReplace.Hit hit) {

@@ -12,7 +12,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.check.Finding;
@@ -24,8 +23,6 @@ import webodidact.core.outcome.Outcome;
 import webodidact.core.script.Cutting;
 import webodidact.core.script.FindReplace;
 import webodidact.core.script.Mentions;
-import webodidact.core.script.Suggestion;
-import webodidact.core.script.Suggestions;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Pace;
 import webodidact.core.words.Cautions;
@@ -53,15 +50,11 @@ final class StepRow extends HBox {
     private final Typed titleTyped;
     private final Typed sayTyped;
     private final Typed doTyped;
-    private final FlowPane tags = new FlowPane(6, 6);
-    private final SuggestionBar suggestions;
-    private List<FoodLine> suggestedFor = List.of();
-    private Step suggestedOf;
+    private final StepFacts facts;
+    private List<FoodLine> shownFor = List.of();
     private Step besides;
-    private List<Suggestion> suggested = List.of();
     private final VBox card;
     private final VBox margin = new VBox(4);
-    private StepEditor editor;
     private Step shown;
     private List<List<Finding>> findings = List.of();
 
@@ -88,9 +81,15 @@ final class StepRow extends HBox {
         times.setMinWidth(0);
         who.setMinWidth(0);
         title.setMinWidth(90);
-        suggestions = new SuggestionBar(workspace, id);
+        facts = new StepFacts(workspace, id);
+        who.setId("tag-who-" + id);
+        who.getStyleClass().add("tag-edit");
+        who.setOnMouseClicked(e -> {
+            workspace.stepProperty().set(id);
+            Platform.runLater(() -> facts.open("who"));
+        });
         var head = Nodes.row(8, number, Nodes.grown(title), who, Nodes.spring(), times, start);
-        card = Nodes.styled(new VBox(6, head, new SayDo(say, doing), tags, suggestions), "step-card");
+        card = Nodes.styled(new VBox(3, head, new SayDo(say, doing), facts), "step-card");
         card.setMinWidth(0);
         margin.getStyleClass().add("margin");
         margin.setPrefWidth(300);
@@ -135,7 +134,7 @@ final class StepRow extends HBox {
     void refresh(Lesson lesson, int index, boolean moved) {
         var step = lesson.steps().get(index);
         // One keystroke changes one step: the others have nothing new to show.
-        if (step == shown && !moved && lesson.foods() == suggestedFor) return;
+        if (step == shown && !moved && lesson.foods() == shownFor) return;
         number.setText(String.valueOf(index + 1));
         titleTyped.refresh();
         sayTyped.refresh();
@@ -150,21 +149,11 @@ final class StepRow extends HBox {
             d.say = "";
             d.doing = "";
         });
-        if (!rest.equals(besides) || moved || lesson.foods() != suggestedFor) {
+        if (!rest.equals(besides) || moved || lesson.foods() != shownFor) {
             besides = rest;
-            StepTags.fill(tags, lesson, step, workspace);
-            if (editor != null) editor.refresh();
+            facts.refresh();
         }
-        suggest(lesson, step);
-    }
-
-    /** Only where the step or the list has changed: the other steps propose what they did. */
-    private void suggest(Lesson lesson, Step step) {
-        if (step == suggestedOf && lesson.foods() == suggestedFor) return;
-        suggestedOf = step;
-        suggestedFor = lesson.foods();
-        suggested = new Suggestions(lesson, workspace.knowledge()).of(step);
-        suggestions.show(suggested, getPseudoClassStates().contains(CHOSEN));
+        shownFor = lesson.foods();
     }
 
     void mark(boolean on) {
@@ -174,6 +163,7 @@ final class StepRow extends HBox {
     void derived(Outcome outcome) {
         var placed = outcome.schedule().of(id).orElse(null);
         if (placed == null || shown == null) return;
+        facts.propose(outcome.proposals().getOrDefault(id, List.of()));
         start.setText(Clock.text(placed.span().start()));
         times.setText(Words.of(
                 "script.times",
@@ -221,17 +211,13 @@ final class StepRow extends HBox {
     void choose(boolean on) {
         pseudoClassStateChanged(CHOSEN, on);
         card.pseudoClassStateChanged(CHOSEN, on);
-        suggestions.show(suggested, on);
-        if (on && editor == null) {
-            editor = new StepEditor(workspace, id);
-            card.getChildren().add(editor);
-        }
-        if (!on && editor != null) {
-            card.getChildren().remove(editor);
-            editor = null;
-        }
+        facts.choose(on);
         margin.getChildren().removeIf(n -> "pace-note".equals(n.getId()));
         if (on && workspace.outcome() != null) pace(workspace.outcome());
+    }
+
+    StepFacts facts() {
+        return facts;
     }
 
     void focusTitle() {
@@ -265,7 +251,10 @@ final class StepRow extends HBox {
                 case "title" -> title;
                 case "say" -> say.area();
                 case "doing" -> doing.area();
-                default -> card.lookup("#" + hit.field().name() + "-" + id);
+                default -> {
+                    facts.open(hit.field().name());
+                    yield card.lookup("#" + hit.field().name() + "-" + id);
+                }
             };
             if (control instanceof TextInputControl text) text.selectRange(hit.start(), hit.end());
         });

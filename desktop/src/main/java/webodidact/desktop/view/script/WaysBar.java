@@ -101,7 +101,7 @@ final class WaysBar extends VBox {
         });
         var time = Nodes.field("way-time-" + key, "", Words.of("ways.time"));
         time.setPrefColumnCount(6);
-        Typed.onEnter(time, () -> StepEditor.plain(way.hands()), t -> time(way, own, TimeRange.parse(t)));
+        Typed.onEnter(time, () -> FactFields.plain(way.hands()), t -> time(way, own, TimeRange.parse(t)));
         box.getChildren().add(Nodes.row(6, name, time));
         var tools = way.tools().stream()
                 .flatMap(t -> table.tool(t).stream())
