@@ -22,6 +22,7 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.rules.Rules;
 import webodidact.core.time.Seconds;
+import webodidact.core.time.TimeRange;
 
 /** One part that cannot be worked out says so; the others are of the lesson as it stands. */
 class ApartTest {
@@ -83,7 +84,10 @@ class ApartTest {
     void timesThatOverflowAreToldOnceAndListsAndWordsAreCurrent() {
         var steps = new ArrayList<Step>();
         for (int i = 0; i < 120; i++)
-            steps.add(Step.blank("s" + i, Kind.TALK, "Step " + i).but(d -> d.hold = Seconds.LONGEST));
+            steps.add(Step.blank("s" + i, Kind.HANDS_ON, "Step " + i).but(d -> {
+                d.hold = Seconds.LONGEST;
+                d.hands = TimeRange.of(10);
+            }));
         var outcome = Outcome.of(lesson().withSteps(steps), COURSE, KNOWN);
         assertThat(outcome.missing(Outcome.Part.TIMES)).isPresent();
         assertThat(outcome.missing(Outcome.Part.BENCH)).isPresent();

@@ -23,7 +23,9 @@ import webodidact.desktop.words.Words;
 final class BlockPool extends Pane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass ALIKE = PseudoClass.getPseudoClass("alike");
-    private static final int WORD = 14;
+    /** Pixels of a block that no word can have. */
+    private static final int PADDING = 7;
+
     private final Map<String, Button> pool = new HashMap<>();
     private final Map<String, String> shownText = new HashMap<>();
     private final Consumer<String> select;
@@ -76,7 +78,7 @@ final class BlockPool extends Pane {
                             + Clock.text(block.span().end()) + " · "
                             + Clock.text(block.span().length()));
         }
-        button.setText(want.w() < WORD ? "" : block.text());
+        button.setText(Fitting.words(block.text(), button.getFont(), want.w() - PADDING));
         button.setUserData(block);
         button.pseudoClassStateChanged(
                 CHOSEN, !block.step().isEmpty() && block.step().equals(chosen));

@@ -17,6 +17,7 @@ public final class Ribbon extends Pane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double GAP = 2;
     private final Consumer<String> select;
+    private static final double PADDING = 7;
     private List<Placed> steps = List.of();
     private int total = 1;
 
@@ -51,7 +52,6 @@ public final class Ribbon extends Pane {
     }
 
     private static void fill(Button block, Placed placed, String chosen) {
-        block.setText(placed.number() + " " + placed.step().title());
         if (!block.getStyleClass().getLast().equals(look(placed)))
             block.getStyleClass().set(1, look(placed));
         block.pseudoClassStateChanged(CHOSEN, placed.step().id().equals(chosen));
@@ -78,9 +78,10 @@ public final class Ribbon extends Pane {
         double x = 0;
         for (int i = 0; i < steps.size(); i++) {
             double w = least + spare * steps.get(i).span().length() / total;
-            getChildren()
-                    .get(i)
-                    .resizeRelocate(Math.round(x), 0, Math.max(each > 8 ? 4 : 1, Math.round(w)), getHeight());
+            var block = (Button) getChildren().get(i);
+            var text = steps.get(i).number() + " " + steps.get(i).step().title();
+            block.setText(Fitting.words(text, block.getFont(), w - PADDING));
+            block.resizeRelocate(Math.round(x), 0, Math.max(each > 8 ? 4 : 1, Math.round(w)), getHeight());
             x += w + gap;
         }
     }

@@ -40,6 +40,7 @@ public final class ClockScreen extends HBox implements Screen {
     private final HBox sums = Nodes.row(26);
     private final StepPanel panel;
     private final FitPane fit;
+    private final BlockList list;
     private final Runs<Simulation.Result> homes = new Runs<>("homes", Platform::runLater);
     private Outcome played;
 
@@ -77,12 +78,29 @@ public final class ClockScreen extends HBox implements Screen {
                         "zoom-all",
                         Words.of("clock.zoomAll")));
         // In a small window, or with large letters, all of it keeps its height and scrolls.
-        var flow = Panes.work(new VBox(10, Nodes.grown(timeline), sums, fit));
+        list = new BlockList(workspace);
+        var asList =
+                Nodes.named(Nodes.toggle(Words.of("clock.asList"), "small"), "clock-as-list", Words.of("clock.list"));
+        list.visibleProperty().bind(asList.selectedProperty());
+        list.managedProperty().bind(asList.selectedProperty());
+        fit.visibleProperty().bind(asList.selectedProperty().not());
+        fit.managedProperty().bind(asList.selectedProperty().not());
+        asList.setOnAction(e -> {
+            list.show(workspace.outcome());
+            if (asList.isSelected()) list.requestFocus();
+        });
+        var flow = Panes.work(new VBox(10, Nodes.grown(timeline), sums, list, fit));
         flow.setFitToHeight(true);
         var work = Nodes.styled(
                 new VBox(
                         10,
-                        Nodes.row(14, Nodes.label(Words.of("station.clock"), "title"), hint, Nodes.spring(), zoom),
+                        Nodes.row(
+                                14,
+                                Nodes.label(Words.of("station.clock"), "title"),
+                                hint,
+                                Nodes.spring(),
+                                asList,
+                                zoom),
                         Nodes.grown(flow)),
                 "work");
         work.setMinWidth(0);
@@ -96,6 +114,8 @@ public final class ClockScreen extends HBox implements Screen {
         if (outcome != null) outcome.need(Outcome.Part.TIMES);
         play(outcome);
         panel.show();
+        if (list.isVisible()) list.show(outcome);
+        if (outcome != null) fit.lookByItself(fallBehind(outcome));
         sums.getChildren().clear();
         draw();
         if (outcome == null) return;
@@ -108,6 +128,18 @@ public final class ClockScreen extends HBox implements Screen {
                 .filter(p -> p.waiting() != null && p.waiting().isOpen())
                 .count();
         sum("clock.openEnds", String.valueOf(open), "");
+        if (!schedule.isComplete())
+            sum("clock.untimed", String.valueOf(schedule.untimed().size()), "");
+    }
+
+    /** Over its slot, or half of the homes are not there when a step begins: ways are looked for unasked. */
+    private boolean fallBehind(Outcome outcome) {
+        if (!outcome.schedule().isComplete()) return false;
+        var result = homes.result();
+        return outcome.schedule().over() > 0
+                || result != null
+                        && outcome.lesson().delivery().homesCookAlong()
+                        && result.steps().stream().anyMatch(s -> s.percent() < 50);
     }
 
     /** The timeline alone: the step, the homes or the preview has changed. */

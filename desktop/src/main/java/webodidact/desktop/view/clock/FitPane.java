@@ -2,6 +2,7 @@ package webodidact.desktop.view.clock;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
@@ -11,6 +12,7 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import webodidact.core.fit.Fit;
 import webodidact.core.fit.Proposal;
 import webodidact.core.fit.Solver;
@@ -76,6 +78,7 @@ final class FitPane extends VBox implements AutoCloseable {
 
     @Override
     public void close() {
+        rest.stop();
         runs.close();
     }
 
@@ -123,6 +126,21 @@ final class FitPane extends VBox implements AutoCloseable {
         runs.clear();
         state.setText("");
         show();
+    }
+
+    private final PauseTransition rest = new PauseTransition(Duration.seconds(1.5));
+
+    /** Looks when nothing has changed for a moment; once for each state of the lesson, and only where it can be seen. */
+    void lookByItself(boolean needed) {
+        var outcome = workspace.outcome();
+        if (!needed || outcome == asked || runs.isRunning() || getScene() == null) {
+            if (!needed) rest.stop();
+            return;
+        }
+        rest.setOnFinished(e -> {
+            if (workspace.outcome() == outcome && asked != outcome && getScene() != null) look();
+        });
+        rest.playFromStart();
     }
 
     private void look() {

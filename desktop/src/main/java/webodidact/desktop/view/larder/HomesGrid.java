@@ -1,5 +1,6 @@
 package webodidact.desktop.view.larder;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -10,8 +11,10 @@ import javafx.geometry.Pos;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.transform.Rotate;
 import webodidact.core.homes.Coverage;
 import webodidact.core.homes.CoverageGrid;
 import webodidact.desktop.control.CardButton;
@@ -100,18 +103,15 @@ final class HomesGrid extends VBox {
         var cells = new HBox(2);
         for (int i : shown) {
             var home = grid.homes().get(i);
-            var label = Nodes.label(home.substring(0, Math.min(2, home.length())), "tiny");
-            label.setMinWidth(4);
-            label.setPrefWidth(10);
-            label.setMaxWidth(Double.MAX_VALUE);
-            label.setTextOverrun(OverrunStyle.CLIP);
-            var cell = new CardButton("home-head", () -> open.accept(home), label);
+            var words = needs(home);
+            var cell = new CardButton("home-head", () -> open.accept(home), slanted(home, words));
             cell.setId("home-head-" + home);
-            cell.setAccessibleText(Words.of("homes.open", home));
+            cell.setAccessibleText(Words.of("homes.open", words.isEmpty() ? home : home + ", " + words));
+            cell.setMinHeight(HEAD_HEIGHT);
             cell.setMinWidth(4);
             cell.setPrefWidth(10);
             cell.setMaxWidth(Double.MAX_VALUE);
-            Tooltip.install(cell, new Tooltip(Words.of("homes.open", home)));
+            Tooltip.install(cell, new Tooltip(Words.of("homes.open", words.isEmpty() ? home : home + ", " + words)));
             cells.getChildren().add(Nodes.grown(cell));
         }
         var row = new HBox(
@@ -122,6 +122,48 @@ final class HomesGrid extends VBox {
         row.getStyleClass().add("table-head");
         return row;
     }
+
+    /** What that home needs, in a few words: allergens, diets, and what of the kitchen is not there. */
+    private String needs(String alias) {
+        var home = workspace.book().households().stream()
+                .filter(h -> h.alias().equals(alias))
+                .findFirst();
+        if (home.isEmpty()) return "";
+        var all = new ArrayList<String>();
+        home.get().allergies().forEach(a -> all.add(a.title()));
+        all.addAll(home.get().diets());
+        if (!home.get().oven()) all.add(Words.of("homes.noOven"));
+        if (!home.get().hob()) all.add(Words.of("homes.noHob"));
+        return String.join(", ", all);
+    }
+
+    /** The name, and what it needs, on a slant above a narrow column. */
+    private static Pane slanted(String home, String needs) {
+        var name = Nodes.label(home, "head-name");
+        var words = Nodes.label(needs, "tiny");
+        var line = Nodes.row(4, name, words);
+        line.setMinSize(HEAD_LENGTH, Region.USE_PREF_SIZE);
+        line.setMaxSize(HEAD_LENGTH, Region.USE_PREF_SIZE);
+        name.setMinWidth(Region.USE_PREF_SIZE);
+        words.setMinWidth(0);
+        var pane = new Pane() {
+            @Override
+            protected void layoutChildren() {
+                double h = line.prefHeight(-1);
+                line.resizeRelocate(getWidth() / 2 - h / 2, getHeight() - h, HEAD_LENGTH, h);
+            }
+        };
+        line.getTransforms().add(new Rotate(-62, 4, 14));
+        line.setManaged(false);
+        pane.getChildren().add(line);
+        pane.setMinSize(4, HEAD_HEIGHT);
+        pane.setPrefSize(10, HEAD_HEIGHT);
+        pane.setMaxWidth(Double.MAX_VALUE);
+        return pane;
+    }
+
+    private static final double HEAD_LENGTH = 118;
+    private static final double HEAD_HEIGHT = 108;
 
     private CardButton row(CoverageGrid.Need need, List<Integer> shown) {
         var cells = new HBox(2);
