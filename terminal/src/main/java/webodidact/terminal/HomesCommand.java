@@ -14,6 +14,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import webodidact.core.homes.Chance;
 import webodidact.core.homes.HomePace;
+import webodidact.core.homes.HomeTime;
 import webodidact.core.homes.Progress;
 import webodidact.core.homes.Simulation;
 import webodidact.core.time.Clock;
@@ -53,6 +54,11 @@ final class HomesCommand implements Callable<Integer> {
                 .orElseThrow()
                 .against(outcome.schedule());
         var out = spec.commandLine().getOut();
+        var atHome = HomeTime.of(opened.lesson(), paces, outcome.schedule(), outcome.pace());
+        if (!opened.lesson().delivery().isLive()) {
+            recorded(atHome, opened);
+            return 0;
+        }
         if (json) {
             out.println(Json.pretty(Map.of(
                     "steps", result.steps().stream().map(HomesCommand::step).toList())));
@@ -69,10 +75,45 @@ final class HomesCommand implements Callable<Integer> {
                             String.format(Locale.ROOT, "%3d", step.percent()),
                             Clock.text(step.holdFor85())));
         }
+        out.println(Words.say("homes.readyToEat", atHome.readyToEat().text()));
+        if (atHome.untimed() > 0) out.println(Words.say("homes.untimed", atHome.untimed()));
         result.behind()
                 .forEach(b -> out.println(Words.say(
                         "homes.behind", b.home().home().alias(), Clock.text(b.seconds()), b.step(), b.why())));
         return 0;
+    }
+
+    /** A recording is paused: it tells the time at home, not who keeps up. */
+    private void recorded(HomeTime time, LessonFile opened) {
+        var out = spec.commandLine().getOut();
+        if (json) {
+            var map = new LinkedHashMap<String, Object>();
+            map.put("readyToEatLow", time.readyToEat().low());
+            map.put("readyToEatHigh", time.readyToEat().high());
+            map.put("untimed", time.untimed());
+            map.put(
+                    "pauses",
+                    time.pauses().stream()
+                            .map(p -> Map.of(
+                                    "after",
+                                    p.step(),
+                                    "low",
+                                    p.time().low(),
+                                    "high",
+                                    p.time().high()))
+                            .toList());
+            out.println(Json.pretty(map));
+            return;
+        }
+        out.println(Words.say(
+                "homes.atHome", time.readyToEat().text(), time.pauses().size()));
+        for (var pause : time.pauses())
+            out.println(Words.say(
+                    pause.waits() ? "homes.pauseWait" : "homes.pauseHands",
+                    pause.number(),
+                    opened.lesson().steps().get(pause.number() - 1).title(),
+                    pause.time().text()));
+        if (time.untimed() > 0) out.println(Words.say("homes.untimed", time.untimed()));
     }
 
     private static Map<String, Object> step(Simulation.StepPace pace) {

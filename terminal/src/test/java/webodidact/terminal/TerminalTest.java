@@ -152,7 +152,8 @@ class TerminalTest {
         var clock = json(
                 "clock", "--json", folder.resolve("1-fish-parcels.lesson.json").toString());
         assertThat(clock.properties().stream().map(e -> e.getKey()))
-                .containsExactly("slot", "total", "inHand", "kitchenTotal", "parts", "cameraMoves", "steps", "open");
+                .containsExactly(
+                        "slot", "total", "inHand", "untimed", "kitchenTotal", "parts", "cameraMoves", "steps", "open");
         assertThat(clock.at("/slot").asInt()).isEqualTo(3000);
         assertThat(clock.at("/inHand").asInt())
                 .isEqualTo(3000 - clock.at("/total/likely").asInt());

@@ -41,6 +41,9 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
         }
     }
 
+    /** Years from which a child is counted as a cook: a baby does not chop. An assumption of ours. */
+    public static final int COOKS_FROM = 3;
+
     /** With no stand-in at all a tool's work takes half as long again: an assumption of ours, to be replaced by what takes show. */
     private static final Ratio WITHOUT = Ratio.of(3, 2);
 
@@ -122,11 +125,11 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
             return step.kind() == Kind.HANDS_ON || step.kind() == Kind.PLATE;
         }
 
-        /** The youngest cook sets the pace. */
+        /** The youngest cook sets the pace; who is too young to cook only eats. */
         private Ratio handsFactor() {
-            if (home.ages().isEmpty()) return lesson.audience().handsFactor();
-            int youngest =
-                    home.ages().stream().mapToInt(Integer::intValue).min().orElseThrow();
+            var cooks = home.ages().stream().filter(age -> age >= COOKS_FROM).toList();
+            if (cooks.isEmpty()) return lesson.audience().handsFactor();
+            int youngest = cooks.stream().mapToInt(Integer::intValue).min().orElseThrow();
             return (youngest < 5
                             ? Audience.EARLY_YEARS
                             : youngest < 7

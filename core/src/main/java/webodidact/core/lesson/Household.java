@@ -16,7 +16,7 @@ import webodidact.core.words.Plain;
  * One home that cooks along, under an alias.
  *
  * @param diets in small letters; those that the food table knows nothing of are kept as they are written
- * @param ages of those who cook, 0 to 130 years
+ * @param ages of those at the table, 0 to 130 years; all of them eat, and those old enough cook
  * @param missingTools ids in the tool table
  * @param missingFoods ids in the food table
  * @param agreed substitutes agreed with this home: food id by "lesson/line"

@@ -33,7 +33,7 @@ public record Wait(TimeRange time, String what, String cue, Cover cover, List<Lo
     }
 
     /** Nobody has said how long: it is over when its cue shows. Its time is zero, and no total with it is complete. */
-    public boolean isUnsaid() {
+    public boolean unsaid() {
         return time.isZero();
     }
 

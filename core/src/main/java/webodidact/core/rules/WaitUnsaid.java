@@ -11,7 +11,7 @@ final class WaitUnsaid implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         return s.lesson().steps().stream()
-                .filter(step -> step.waiting() != null && step.waiting().isUnsaid())
+                .filter(step -> step.waiting() != null && step.waiting().unsaid())
                 .map(step -> at(
                         s,
                         step.id(),

@@ -34,7 +34,7 @@ final class Collecting {
 
     static Optional<Cover> of(Lesson lesson, Step step) {
         var wait = step.waiting();
-        if (wait == null || wait.isUnsaid() || !(wait.cover() instanceof Cover.CarryOn(var at)) || !at.isEmpty())
+        if (wait == null || wait.unsaid() || !(wait.cover() instanceof Cover.CarryOn(var at)) || !at.isEmpty())
             return Optional.empty();
         int high = wait.time().high();
         int from = lesson.indexOf(step.id());

@@ -36,6 +36,7 @@ public final class MethodText {
     private static final Set<String> TRAILING = Set.of("the", "a", "an", "of", "your", "some", "all");
     private static final int SHORT = 4;
     private static final int TITLE_WORDS = 5;
+    private static final int LONGEST_TITLE = 240;
 
     private MethodText() {}
 
@@ -84,8 +85,10 @@ public final class MethodText {
 
     /** "Chop the onions finely and fry..." is "Chop the onions finely". */
     public static String title(String words) {
-        var from = LEAD.matcher(words).replaceFirst("");
-        if (from.isBlank()) from = words;
+        // No title is longer; what comes after is not looked at.
+        var start = words.length() > LONGEST_TITLE ? words.substring(0, LONGEST_TITLE) : words;
+        var from = LEAD.matcher(start).replaceFirst("");
+        if (from.isBlank()) from = start;
         var cut = CUT.matcher(from);
         int end = from.length();
         // One word is no title: "Tip in the tomatoes".

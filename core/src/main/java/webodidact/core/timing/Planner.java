@@ -123,7 +123,7 @@ public final class Planner {
 
     /** Nobody has said how long it takes: hands at work without a time, or a wait of unsaid length. */
     public static boolean isUntimed(Step step) {
-        if (step.waiting() != null && step.waiting().isUnsaid()) return true;
+        if (step.waiting() != null && step.waiting().unsaid()) return true;
         boolean works = step.kind() == Kind.HANDS_ON || step.kind() == Kind.PLATE;
         return works && step.hands().isZero() && step.waiting() == null;
     }
@@ -313,7 +313,7 @@ public final class Planner {
         int at = likely.start[by];
         int reached = kitchen.start[by] - kitchen.idle[by];
         // Unseen or cut, the food waits as long as it waits: being early or late is a matter of the kitchen's clock.
-        int late = wait.isUnsaid() ? 0 : kitchen.start[by] - kitchen.waitFrom[i] - time.high();
+        int late = wait.unsaid() ? 0 : kitchen.start[by] - kitchen.waitFrom[i] - time.high();
         return new Placed.WaitRun(
                 from,
                 soonest,

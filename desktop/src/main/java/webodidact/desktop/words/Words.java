@@ -25,7 +25,6 @@ public final class Words {
             "view/clock",
             "view/larder",
             "view/onair",
-            "view/page",
             "view/papers",
             "view/script");
 

@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 import webodidact.core.edit.Operations;
 import webodidact.core.homes.Chance;
 import webodidact.core.homes.HomePace;
+import webodidact.core.homes.HomeTime;
 import webodidact.core.homes.Simulation;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
@@ -122,6 +123,7 @@ public final class ClockScreen extends HBox implements Screen {
         var schedule = outcome.schedule();
         sum("clock.total", Clock.text(schedule.planned()), schedule.total().text());
         sum("clock.kitchen", Clock.text(schedule.kitchen()), "");
+        atHome(outcome);
         sum("clock.deadAir", Clock.text(schedule.deadAir()), "");
         sum("clock.cameraMoves", String.valueOf(schedule.cameraMoves()), "");
         long open = schedule.steps().stream()
@@ -182,6 +184,18 @@ public final class ClockScreen extends HBox implements Screen {
                         progress)
                 .map(s -> s.against(outcome.schedule()))
                 .orElse(null));
+    }
+
+    /** The whole time at home, cuts and copies included; of a recording with its pauses. */
+    private void atHome(Outcome outcome) {
+        var paces = HomePace.of(outcome.lesson(), workspace.book().households(), outcome.knowledge(), outcome.course());
+        var time = HomeTime.of(outcome.lesson(), paces, outcome.schedule(), outcome.pace());
+        if (time.readyToEat().isZero()) return;
+        var pauses = time.pauses().stream().map(HomeTime.Pause::number).toList();
+        sum(
+                "clock.atHome",
+                time.readyToEat().text(),
+                pauses.isEmpty() ? "" : Words.of("clock.pauses", pauses.size(), pauses));
     }
 
     private void sum(String key, String figure, String more) {

@@ -13,6 +13,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.transform.Rotate;
 import webodidact.core.homes.Coverage;
@@ -101,10 +102,12 @@ final class HomesGrid extends VBox {
 
     private HBox head(CoverageGrid grid, List<Integer> shown) {
         var cells = new HBox(2);
+        var names = new ArrayList<HBox>();
         for (int i : shown) {
             var home = grid.homes().get(i);
             var words = needs(home);
-            var cell = new CardButton("home-head", () -> open.accept(home), slanted(home, words));
+            var cell = new CardButton("home-head", () -> open.accept(home), new Region());
+            names.add(slanted(home, words));
             cell.setId("home-head-" + home);
             cell.setAccessibleText(Words.of("homes.open", words.isEmpty() ? home : home + ", " + words));
             cell.setMinHeight(HEAD_HEIGHT);
@@ -117,7 +120,7 @@ final class HomesGrid extends VBox {
         var row = new HBox(
                 6,
                 Nodes.cell(Nodes.label(Words.of("homes.need"), "head"), NEED),
-                Nodes.grown(cells),
+                Nodes.grown(new StackPane(cells, over(cells, names))),
                 Nodes.cell(Nodes.label("", "head"), 2.5));
         row.getStyleClass().add("table-head");
         return row;
@@ -138,27 +141,32 @@ final class HomesGrid extends VBox {
     }
 
     /** The name, and what it needs, on a slant above a narrow column. */
-    private static Pane slanted(String home, String needs) {
+    private static HBox slanted(String home, String needs) {
         var name = Nodes.label(home, "head-name");
         var words = Nodes.label(needs, "tiny");
         var line = Nodes.row(4, name, words);
-        line.setMinSize(HEAD_LENGTH, Region.USE_PREF_SIZE);
-        line.setMaxSize(HEAD_LENGTH, Region.USE_PREF_SIZE);
         name.setMinWidth(Region.USE_PREF_SIZE);
         words.setMinWidth(0);
+        line.getTransforms().add(new Rotate(-62, 4, 14));
+        line.setManaged(false);
+        return line;
+    }
+
+    /** The names lie over each other's columns: they are drawn on top, and a press is for the column under it. */
+    private static Pane over(HBox cells, List<HBox> names) {
         var pane = new Pane() {
             @Override
             protected void layoutChildren() {
-                double h = line.prefHeight(-1);
-                line.resizeRelocate(getWidth() / 2 - h / 2, getHeight() - h, HEAD_LENGTH, h);
+                for (int i = 0; i < names.size(); i++) {
+                    var cell = cells.getChildren().get(i).getBoundsInParent();
+                    double h = names.get(i).prefHeight(-1);
+                    names.get(i).resizeRelocate(cell.getCenterX() - h / 2, getHeight() - h, HEAD_LENGTH, h);
+                }
             }
         };
-        line.getTransforms().add(new Rotate(-62, 4, 14));
-        line.setManaged(false);
-        pane.getChildren().add(line);
-        pane.setMinSize(4, HEAD_HEIGHT);
-        pane.setPrefSize(10, HEAD_HEIGHT);
-        pane.setMaxWidth(Double.MAX_VALUE);
+        pane.setMouseTransparent(true);
+        pane.getChildren().addAll(names);
+        cells.widthProperty().addListener(o -> pane.requestLayout());
         return pane;
     }
 

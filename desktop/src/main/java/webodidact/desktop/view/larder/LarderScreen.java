@@ -28,9 +28,9 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
+import webodidact.desktop.view.PagePanel;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.Typed;
-import webodidact.desktop.view.page.PagePanel;
 import webodidact.desktop.words.Words;
 
 /** The lists on the left, what the selection means on the right. */

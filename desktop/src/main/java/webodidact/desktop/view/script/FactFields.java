@@ -329,7 +329,7 @@ final class FactFields {
     private static String waitTime(Step s) {
         return s.waiting() == null
                 ? ""
-                : s.waiting().isUnsaid() ? "?" : plain(s.waiting().time());
+                : s.waiting().unsaid() ? "?" : plain(s.waiting().time());
     }
 
     /** "?" is a wait of which nobody has said how long it is. */

@@ -1,16 +1,13 @@
 package webodidact.desktop.view.script;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -29,21 +26,18 @@ import webodidact.core.script.FindReplace;
 import webodidact.desktop.control.EmptyState;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
-import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
+import webodidact.desktop.view.PagePanel;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
-import webodidact.desktop.view.page.PagePanel;
 import webodidact.desktop.words.Words;
 
 /** One column of steps, written like a text, with the checks in the margin. */
 public final class ScriptScreen extends VBox implements Screen {
     private final Workspace workspace;
-    private final VBox column = new VBox(7);
-    private final ScrollPane scroll = Panes.work(column);
-    private final Map<String, StepRow> rows = new HashMap<>();
+    private final StepColumn column = new StepColumn(this::row, this::fill);
     private final VBox general = new VBox(4);
     private String order = "";
     private List<Finding> generalFindings = List.of();
@@ -77,7 +71,7 @@ public final class ScriptScreen extends VBox implements Screen {
                 Nodes.named(Nodes.button(Words.of("page.open"), this::pastePage), "page-open", Words.of("page.open"));
         VBox.setVgrow(flow, Priority.ALWAYS);
         band = new ProposalBand(workspace);
-        flow.getChildren().setAll(find, band, general, Nodes.grown(scroll));
+        flow.getChildren().setAll(find, band, general, Nodes.grown(column.scroll()));
         getChildren()
                 .addAll(
                         Nodes.row(
@@ -104,25 +98,35 @@ public final class ScriptScreen extends VBox implements Screen {
     private void refresh() {
         Lesson lesson = workspace.lesson();
         if (lesson == null) return;
-        var now = new ArrayList<Node>();
         var ids = lesson.steps().stream().map(Step::id).toList();
         boolean moved = !(lesson.id() + ids).equals(order);
         order = lesson.id() + ids;
-        for (int i = 0; i < lesson.steps().size(); i++) {
-            var row = rows.computeIfAbsent(
-                    lesson.steps().get(i).id(), id -> new StepRow(workspace, id, this::dropped, this::mark));
-            row.refresh(lesson, i, moved);
-            now.add(row);
+        for (var row : column.rows()) {
+            int at = lesson.indexOf(row.step());
+            if (at >= 0) row.refresh(lesson, at, moved);
         }
-        rows.keySet().removeIf(id -> lesson.step(id).isEmpty());
-        if (now.isEmpty()) now.add(empty);
-        if (!column.getChildren().equals(now)) column.getChildren().setAll(now);
+        column.show(lesson.steps(), empty);
+    }
+
+    private StepRow row(String id) {
+        return new StepRow(workspace, id, this::dropped, this::mark);
+    }
+
+    /** A row that was made while others were there already. */
+    private void fill(StepRow row) {
+        var lesson = workspace.lesson();
+        int at = lesson == null ? -1 : lesson.indexOf(row.step());
+        if (at < 0) return;
+        row.refresh(lesson, at, true);
+        if (workspace.outcome() != null) row.derived(workspace.outcome());
+        row.choose(row.step().equals(workspace.stepProperty().get()));
+        row.mark(marked.size() > 1 && marked.contains(row.step()));
     }
 
     private void derived() {
         var outcome = workspace.outcome();
         if (outcome == null) return;
-        rows.values().forEach(r -> r.derived(outcome));
+        column.rows().forEach(r -> r.derived(outcome));
         band.propose(outcome.proposals());
         var now = outcome.report().open().stream().filter(f -> f.step() == 0).toList();
         // Found anew after each keystroke, mostly the same: a card that stands keeps what is typed in it.
@@ -161,36 +165,20 @@ public final class ScriptScreen extends VBox implements Screen {
     private void choose(String id) {
         if (!marked.contains(id)) {
             marked.clear();
-            rows.values().forEach(row -> row.mark(false));
+            column.rows().forEach(row -> row.mark(false));
         }
-        rows.forEach((key, row) -> row.choose(key.equals(id)));
+        column.choose(id);
+        column.rows().forEach(row -> row.choose(row.step().equals(id)));
         reveal();
     }
 
     /** Scrolls as far as needed for the selected step to be seen. */
     private void reveal() {
-        var row = rows.get(workspace.stepProperty().get());
-        if (row == null || getScene() == null) return;
+        if (getScene() == null) return;
         Platform.runLater(() -> {
             applyCss();
             layout();
-            double view = scroll.getViewportBounds().getHeight();
-            double all = column.getHeight();
-            double top = row.getBoundsInParent().getMinY();
-            double bottom = row.getBoundsInParent().getMaxY();
-            double seen = scroll.getVvalue() * Math.max(0, all - view);
-            if (all <= view) return;
-            if (bottom - top > view) {
-                scroll.setVvalue(top / (all - view));
-            } else if (row.isFocusWithin()) {
-                // What is being written in or pressed does not move under the hand.
-                if (top < seen) scroll.setVvalue(top / (all - view));
-                else if (bottom > seen + view) scroll.setVvalue((bottom - view) / (all - view));
-            } else {
-                // In the middle, so that the steps before and after are in sight.
-                double middle = (top + bottom - view) / 2;
-                scroll.setVvalue(Math.clamp(middle, 0, all - view) / (all - view));
-            }
+            column.reveal();
         });
     }
 
@@ -278,7 +266,7 @@ public final class ScriptScreen extends VBox implements Screen {
 
     private void showHit(FindReplace.Hit hit) {
         workspace.stepProperty().set(hit.step());
-        rows.get(hit.step()).show(hit);
+        column.row(hit.step()).show(hit);
     }
 
     /** The steps from the selected one to that one, marked for copying. */
@@ -289,7 +277,7 @@ public final class ScriptScreen extends VBox implements Screen {
         marked.clear();
         for (int i = Math.min(a, b); i >= 0 && i <= Math.max(a, b); i++)
             marked.add(steps.get(i).id());
-        rows.forEach((id, row) -> row.mark(marked.size() > 1 && marked.contains(id)));
+        column.rows().forEach(row -> row.mark(marked.size() > 1 && marked.contains(row.step())));
     }
 
     private void copy() {
@@ -337,17 +325,11 @@ public final class ScriptScreen extends VBox implements Screen {
         var step = Step.blank(workspace.lesson().newStepId(), Kind.HANDS_ON, "");
         workspace.editLesson(Words.of("edit.addStep"), l -> l.inserting(index, step));
         workspace.stepProperty().set(step.id());
-        Platform.runLater(() -> rows.get(step.id()).focusTitle());
+        Platform.runLater(() -> column.row(step.id()).focusTitle());
     }
 
     private void dropped(String id, double sceneY) {
-        int to = 0;
-        for (var node : column.getChildren()) {
-            if (node == rows.get(id)) continue;
-            var bounds = node.localToScene(node.getBoundsInLocal());
-            if (sceneY > bounds.getCenterY()) to++;
-        }
-        int target = to;
+        int target = column.indexAt(sceneY, id);
         workspace.editLesson(Words.of("edit.moveStep"), l -> l.moving(id, target));
     }
 
@@ -374,15 +356,15 @@ public final class ScriptScreen extends VBox implements Screen {
             reveal();
             e.consume();
         } else if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
-            rows.get(id).split();
+            column.row(id).split();
             e.consume();
         } else if (e.isShortcutDown() && e.isShiftDown() && e.getCode() == KeyCode.C) {
             copy();
             e.consume();
-        } else if (e.getCode() == KeyCode.BACK_SPACE && rows.get(id).isAtStart()) {
+        } else if (e.getCode() == KeyCode.BACK_SPACE && column.row(id).isAtStart()) {
             join(id);
             e.consume();
-        } else if (e.getCode() == KeyCode.ENTER && rows.get(id).isInTitle()) {
+        } else if (e.getCode() == KeyCode.ENTER && column.row(id).isInTitle()) {
             insert(at + 1);
             e.consume();
         } else if (e.getCode() == KeyCode.DELETE && e.isShortcutDown() && e.isShiftDown()) {
@@ -402,7 +384,7 @@ public final class ScriptScreen extends VBox implements Screen {
         var above = lesson.steps().get(lesson.indexOf(id) - 1);
         workspace.editLesson(Words.of("edit.joinStep"), l -> Cutting.join(l, id).orElse(l));
         workspace.stepProperty().set(above.id());
-        Platform.runLater(() -> rows.get(above.id()).caretAfter(above));
+        Platform.runLater(() -> column.row(above.id()).caretAfter(above));
     }
 
     private void delete(String id, int at) {

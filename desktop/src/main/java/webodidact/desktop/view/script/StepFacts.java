@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -70,12 +71,21 @@ final class StepFacts extends VBox {
             entry.propose(proposed);
             getChildren().add(entry);
         } else {
+            letGo();
             getChildren().setAll(tags);
             entry = null;
             ways = null;
             open = "";
         }
         refresh();
+    }
+
+    /** What is taken away must not leave the keyboard to the next control of this step: it would be selected again. */
+    private void letGo() {
+        if (getScene() == null || !isIn(this, getScene().getFocusOwner())) return;
+        Parent around = getParent();
+        while (around != null && !(around instanceof ScrollPane)) around = around.getParent();
+        if (around != null) around.requestFocus();
     }
 
     void propose(List<Suggestion> suggestions) {
@@ -378,7 +388,7 @@ final class StepFacts extends VBox {
         var wait = step.waiting();
         if (wait == null) return "";
         var what = "▨ " + (wait.what().isBlank() ? Words.of("tag.waits") : wait.what()) + " "
-                + (wait.isUnsaid() ? Words.of("tag.unsaid") : wait.time().text());
+                + (wait.unsaid() ? Words.of("tag.unsaid") : wait.time().text());
         var cue =
                 wait.cue().isBlank() ? "" : " " + Words.of("tag.cue", wait.cue().replace(" °", "\u00a0°"));
         return what + cue + " → " + cover(lesson, wait);

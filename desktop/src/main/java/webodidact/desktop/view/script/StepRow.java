@@ -72,11 +72,11 @@ final class StepRow extends HBox {
         doing.area().setAccessibleText(Words.of("script.do"));
         titleTyped = Typed.bind(
                 title,
-                () -> step().title(),
+                () -> here().title(),
                 t -> edit("title", Words.of("edit.stepTitle"), s -> s.but(d -> d.title = t)));
-        sayTyped = Typed.bind(say.area(), () -> step().say(), t -> typed("say", t, s -> s.but(d -> d.say = t), say));
+        sayTyped = Typed.bind(say.area(), () -> here().say(), t -> typed("say", t, s -> s.but(d -> d.say = t), say));
         doTyped = Typed.bind(
-                doing.area(), () -> step().doing(), t -> typed("do", t, s -> s.but(d -> d.doing = t), doing));
+                doing.area(), () -> here().doing(), t -> typed("do", t, s -> s.but(d -> d.doing = t), doing));
         start.setMinWidth(USE_PREF_SIZE);
         times.setMinWidth(0);
         who.setMinWidth(0);
@@ -106,7 +106,12 @@ final class StepRow extends HBox {
         drag(dropped, mark);
     }
 
-    private Step step() {
+    /** Id of its step. */
+    String step() {
+        return id;
+    }
+
+    private Step here() {
         var lesson = workspace.lesson();
         return lesson == null
                 ? Step.blank(id, Kind.HANDS_ON, "")

@@ -1,4 +1,4 @@
-package webodidact.desktop.view.page;
+package webodidact.desktop.view;
 
 import java.util.ArrayList;
 import java.util.List;
