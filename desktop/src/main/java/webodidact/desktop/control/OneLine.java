@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.layout.Pane;
 
 /** Nodes in one line: those that do not fit are not shown until it is unfolded. */
@@ -30,6 +31,14 @@ public final class OneLine extends Pane {
 
     /** Shows all, in as many lines as that takes. */
     public void unfold() {
+        // The button that is pressed goes away: the keyboard goes on to what it was in the place of.
+        all.stream().filter(n -> !n.isVisible()).findFirst().ifPresent(n -> {
+            n.setVisible(true);
+            var first = n instanceof Parent p && !p.getChildrenUnmodifiable().isEmpty()
+                    ? p.getChildrenUnmodifiable().getFirst()
+                    : n;
+            first.requestFocus();
+        });
         unfolded = true;
         requestLayout();
         if (getParent() != null) getParent().requestLayout();

@@ -90,6 +90,7 @@ class ScriptTest extends WindowTest {
         choose("s2");
         go(3);
         choose("s12");
+        choose("s3");
         Node handle = robot.lookup(".handle").nth(0).query();
         reveal(handle);
         settle();

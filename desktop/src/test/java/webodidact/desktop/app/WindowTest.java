@@ -204,8 +204,9 @@ abstract class WindowTest {
 
     /** Presses a proposal; where the line is full, all of them are shown first. */
     void proposal(String query) {
-        if (!find(query).getParent().isVisible())
-            click("#suggest-more-" + workspace().stepProperty().get());
+        Hands.drawn();
+        var more = "#suggest-more-" + workspace().stepProperty().get();
+        if (isThere(more) && find(more).isVisible()) click(more);
         click(query);
     }
 

@@ -92,6 +92,8 @@ final class FactEntry extends HBox {
     }
 
     private void show() {
+        // What is taken away must not leave the keyboard to another step.
+        if (beside.isFocusWithin()) field.requestFocus();
         if (field.getText().isBlank()) proposals();
         else preview();
     }

@@ -282,7 +282,7 @@ final class StepRow extends HBox {
         var dragging = new boolean[1];
         number.setOnMouseDragged(e -> {
             dragging[0] = true;
-            setViewOrder(-1);
+            getParent().setViewOrder(-1);
             var here = sceneToLocal(e.getSceneX(), e.getSceneY());
             setTranslateY(getTranslateY() + here.getY() - 20);
             e.consume();
@@ -295,7 +295,7 @@ final class StepRow extends HBox {
             }
             dragging[0] = false;
             setTranslateY(0);
-            setViewOrder(0);
+            getParent().setViewOrder(0);
             double y = e.getSceneY();
             Platform.runLater(() -> dropped.accept(id, y));
         });
