@@ -1,9 +1,11 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -30,18 +32,22 @@ final class AddedTwice implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.lesson().foods().stream().flatMap(line -> finding(s, line).stream());
+        // By line, the steps that add it: one way through the script, however long the list.
+        var adding = new HashMap<String, List<Step>>();
+        for (var step : s.lesson().steps()) {
+            if (!step.kind().isHandsOn()) continue;
+            var added = new HashSet<String>();
+            adds(step.say(), s.mentions().get(step.id()), added);
+            adds(step.doing(), s.done().get(step.id()), added);
+            for (var use : step.uses()) if (use.amount() != null) added.remove(use.line());
+            for (var line : added)
+                adding.computeIfAbsent(line, k -> new ArrayList<>()).add(step);
+        }
+        return s.lesson().foods().stream()
+                .flatMap(line -> finding(s, line, adding.getOrDefault(line.id(), List.of())).stream());
     }
 
-    private Optional<Finding> finding(Situation s, FoodLine line) {
-        var adding = new ArrayList<Step>();
-        for (var step : s.lesson().steps()) {
-            boolean measured = step.uses().stream().anyMatch(u -> u.line().equals(line.id()) && u.amount() != null);
-            if (step.kind().isHandsOn()
-                    && !measured
-                    && (adds(step.say(), line, step, s.mentions()) || adds(step.doing(), line, step, s.done())))
-                adding.add(step);
-        }
+    private Optional<Finding> finding(Situation s, FoodLine line, List<Step> adding) {
         if (adding.size() < 2) return Optional.empty();
         var first = adding.getFirst();
         var second = adding.get(1);
@@ -57,14 +63,13 @@ final class AddedTwice implements Check {
                                 })))));
     }
 
-    private static boolean adds(String text, FoodLine line, Step step, Map<String, List<Mentions.Mention>> mentions) {
-        if (text.isEmpty() || !ANY.of(text)) return false;
-        for (var mention : mentions.get(step.id())) {
-            if (mention.kind() != Mentions.Kind.LISTED || !mention.id().equals(line.id())) continue;
+    private static void adds(String text, List<Mentions.Mention> mentions, Set<String> to) {
+        if (text.isEmpty() || mentions.isEmpty() || !ANY.of(text)) return;
+        for (var mention : mentions) {
+            if (mention.kind() != Mentions.Kind.LISTED || to.contains(mention.id())) continue;
             var sentence = text.substring(sentenceStart(text, mention.start()), mention.end());
-            if (ADDS.matcher(sentence).find() && !PART.matcher(sentence).find()) return true;
+            if (ADDS.matcher(sentence).find() && !PART.matcher(sentence).find()) to.add(mention.id());
         }
-        return false;
     }
 
     private static int sentenceStart(String text, int at) {

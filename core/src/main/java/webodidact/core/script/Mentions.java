@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
@@ -129,7 +130,27 @@ public final class Mentions {
      * what the lesson itself makes.
      */
     public List<Mention> in(String text) {
-        if (text.isEmpty()) return List.of();
+        return text.isEmpty() ? List.of() : found.of(text);
+    }
+
+    private final Remembered<String, List<Mention>> found = new Remembered<>(this::search, 1500);
+
+    /** What was worked out with this list before; it goes with the list. @param key says all else that the answer depends on */
+    @SuppressWarnings("unchecked")
+    <V> V remembered(Object key, Supplier<V> work) {
+        var known = (V) besides.get(key);
+        if (known != null) return known;
+        if (besides.size() > MOST) besides.clear();
+        known = work.get();
+        besides.put(key, known);
+        return known;
+    }
+
+    private static final int MOST = 3000;
+
+    private final Map<Object, Object> besides = new ConcurrentHashMap<>();
+
+    private List<Mention> search(String text) {
         var asides = Asides.of(text);
         var all = everything(text);
         var used = new ArrayList<Mention>();

@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import webodidact.core.food.Action;
 import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
+import webodidact.core.memo.Remembered;
 import webodidact.core.time.TimeRange;
 
 /** What the times in a text are of: a wait, hands that are at it that long, or nothing that is done now. */
@@ -63,7 +64,14 @@ public final class SaidTimes {
 
     /** In the order of the text. A wait of unsaid length only where a verb that leaves food to itself ends in "until", or words say so. */
     public static List<Said> in(String text, Knowledge knowledge) {
-        if (text.isBlank()) return List.of();
+        return text.isBlank() ? List.of() : READ.of(new Asked(text, knowledge));
+    }
+
+    private record Asked(String text, Knowledge knowledge) {}
+
+    private static final Remembered<Asked, List<Said>> READ = new Remembered<>(a -> read(a.text(), a.knowledge()));
+
+    private static List<Said> read(String text, Knowledge knowledge) {
         var asides = Asides.of(text);
         var actions = knowledge.actionsIn(text).stream()
                 .filter(a -> !asides.covers(a.start()))

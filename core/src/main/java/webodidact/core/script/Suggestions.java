@@ -49,6 +49,7 @@ public final class Suggestions {
     private final Knowledge knowledge;
     private final Mentions finder;
     private final Map<String, Ratio> factors;
+    private final Ratio scale;
 
     public Suggestions(Lesson lesson, Knowledge knowledge) {
         this(lesson, knowledge, Map.of());
@@ -59,11 +60,25 @@ public final class Suggestions {
         this.lesson = lesson;
         this.knowledge = knowledge;
         this.factors = Map.copyOf(factors);
+        scale = Scaling.forHome(lesson);
         finder = Mentions.of(lesson, knowledge);
     }
 
     /** Those that are neither taken nor declined. */
     public List<Suggestion> of(Step step) {
+        var words = finder.remembered(new Asked(step, lesson.makes(), scale, factors), () -> words(step));
+        var collecting = Collecting.of(lesson, step);
+        if (collecting.isEmpty()) return words;
+        var all = new LinkedHashMap<String, Suggestion>();
+        words.forEach(s -> all.put(s.key(), s));
+        collecting(collecting.get(), all);
+        return open(step, all);
+    }
+
+    /** All but the list that what a step's own words say depends on. */
+    private record Asked(Step step, Yield makes, Ratio scale, Map<String, Ratio> factors) {}
+
+    private List<Suggestion> words(Step step) {
         var all = new LinkedHashMap<String, Suggestion>();
         for (var text : List.of(step.doing(), step.say())) {
             if (text.isBlank()) continue;
@@ -83,7 +98,10 @@ public final class Suggestions {
                 add(all, Suggestion.Kind.WHO, "adult", Who.ADULT.title(), s -> s.but(d -> d.who = Who.ADULT));
         }
         if (step.kind().isHandsOn()) hands(step, all);
-        collecting(step, all);
+        return open(step, all);
+    }
+
+    private static List<Suggestion> open(Step step, Map<String, Suggestion> all) {
         return all.values().stream()
                 .filter(s -> !step.declined().contains(s.key()))
                 .sorted(Comparator.comparing(Suggestion::kind))
@@ -203,26 +221,24 @@ public final class Suggestions {
     }
 
     /** How a wait nobody has decided on is covered, as the words of the steps after it have it. */
-    private void collecting(Step step, Map<String, Suggestion> all) {
-        Collecting.of(lesson, step).ifPresent(cover -> {
-            var text = switch (cover) {
-                case Cover.CarryOn(var at) -> Words.OURS.say("collect", lesson.indexOf(at) + 1);
-                case Cover.Stay _ -> Words.OURS.say("collect.stay");
-                case Cover.Cut _ -> Words.OURS.say("collect.cut");
-                default -> Words.OURS.say("collect.copy");
-            };
-            var code = cover instanceof Cover.CarryOn(var at)
-                    ? at
-                    : cover.getClass().getSimpleName().toLowerCase(Locale.ROOT);
-            add(
-                    all,
-                    Suggestion.Kind.COLLECT,
-                    code,
-                    text,
-                    s -> s.waiting() == null
-                            ? s
-                            : s.but(d -> d.waiting = s.waiting().covered(cover)));
-        });
+    private void collecting(Cover cover, Map<String, Suggestion> all) {
+        var text = switch (cover) {
+            case Cover.CarryOn(var at) -> Words.OURS.say("collect", lesson.indexOf(at) + 1);
+            case Cover.Stay _ -> Words.OURS.say("collect.stay");
+            case Cover.Cut _ -> Words.OURS.say("collect.cut");
+            default -> Words.OURS.say("collect.copy");
+        };
+        var code = cover instanceof Cover.CarryOn(var at)
+                ? at
+                : cover.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+        add(
+                all,
+                Suggestion.Kind.COLLECT,
+                code,
+                text,
+                s -> s.waiting() == null
+                        ? s
+                        : s.but(d -> d.waiting = s.waiting().covered(cover)));
     }
 
     /** What hands take: said, or made of the table's times for each verb and food. */

@@ -45,7 +45,7 @@ import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.Typed;
-import webodidact.desktop.view.WorkedOut;
+import webodidact.desktop.view.WhenSeen;
 import webodidact.desktop.words.Words;
 
 /** The questions on the left, what each answer means on the right. */
@@ -115,9 +115,8 @@ public final class BriefScreen extends HBox implements Screen {
         getChildren().addAll(Nodes.grown(scroll), Panes.side(consequences, 400, 340));
         grid.getColumnConstraints().add(new ColumnConstraints());
         workspace.lessonProperty().addListener(o -> refresh());
-        workspace.outcomeProperty().addListener(o -> WorkedOut.show(consequences, () -> consequences.show(workspace)));
+        WhenSeen.of(consequences, () -> consequences.show(workspace), workspace.outcomeProperty());
         refresh();
-        consequences.show(workspace);
     }
 
     private void refresh() {

@@ -89,9 +89,11 @@ final class StepFacts extends VBox {
     }
 
     void propose(List<Suggestion> suggestions) {
+        boolean same = proposed.size() == suggestions.size();
         proposed = suggestions;
         if (entry != null) entry.propose(suggestions);
-        refresh();
+        // Found anew after each letter; the tags of a step tell only how many there are.
+        if (!same) refresh();
     }
 
     /** Draws the tags anew; the one that is open stays as it is typed. */
