@@ -1,5 +1,6 @@
 package webodidact.core.amount;
 
+import java.util.ArrayList;
 import java.util.Optional;
 
 /**
@@ -44,6 +45,25 @@ public final class OvenScale {
             case CONVENTIONAL -> new Heat(heat.low() - FAN_LOWER, heat.high() - FAN_LOWER, Heat.Mode.FAN);
             case UNSTATED -> throw new IllegalArgumentException(Words.OURS.say("wrong.ovenScale.2", heat.degrees()));
         };
+    }
+
+    /**
+     * One setting on every dial, that of those measures first: "180 °C fan (200 °C conventional, 400 °F, gas 6)". A figure of which nobody
+     * has said the kind of oven stays as it is: no other dial can be told from it.
+     */
+    public static String onEveryDial(Heat heat, MeasureSystem system) {
+        if (heat.mode() == Heat.Mode.UNSTATED) return heat.text();
+        var conventional = heat.mode() == Heat.Mode.CONVENTIONAL ? heat : other(heat);
+        var fan = heat.mode() == Heat.Mode.FAN ? heat : other(heat);
+        int low = fahrenheit(conventional.low());
+        int high = fahrenheit(conventional.high());
+        var dials = new ArrayList<String>();
+        dials.add(heat.text());
+        dials.add((heat.mode() == Heat.Mode.FAN ? conventional : fan).text());
+        dials.add((low == high ? String.valueOf(low) : low + "–" + high) + " °F");
+        gas(conventional.low()).ifPresent(g -> dials.add("gas " + g));
+        if (system == MeasureSystem.US) dials.addFirst(dials.remove(2));
+        return dials.getFirst() + " (" + String.join(", ", dials.subList(1, dials.size())) + ")";
     }
 
     /** "175 °C conventional = 155 °C fan = 350 °F = gas 4". */

@@ -54,7 +54,7 @@ public final class Draws {
         for (int i = 0; i < lesson.steps().size(); i++) {
             for (var use : lesson.steps().get(i).uses())
                 taking.computeIfAbsent(use.line(), k -> new ArrayList<>())
-                        .add(new Taking(lesson.steps().get(i).id(), i + 1, use.amount()));
+                        .add(new Taking(lesson.steps().get(i).id(), i + 1, use.amount(), use.again()));
         }
         for (var line : lesson.foods())
             if (taking.containsKey(line.id())) all.put(line.id(), line(line, taking.get(line.id()), knowledge, system));
@@ -83,7 +83,7 @@ public final class Draws {
     }
 
     /** A step takes some of one line; {@code amount} null is all that others leave. */
-    private record Taking(String step, int number, Amount amount) {}
+    private record Taking(String step, int number, Amount amount, boolean again) {}
 
     /** A step without an amount takes all but what other steps measure out for themselves: the flour, but not that for dusting. */
     private static Line line(FoodLine line, List<Taking> taking, Knowledge knowledge, MeasureSystem system) {
@@ -94,7 +94,9 @@ public final class Draws {
         boolean taken = false;
         var draws = new ArrayList<Draw>();
         for (var use : taking) {
-            if (use.amount() == null) {
+            if (use.again()) {
+                draws.add(new Draw(use.step(), use.number(), null, left == null ? null : of(left, total), false, true));
+            } else if (use.amount() == null) {
                 boolean handles = taken || rest != null && !rest.isMoreThan(Ratio.ZERO);
                 taken = true;
                 if (left != null && !handles) left = left.minus(rest);

@@ -2,8 +2,12 @@ package webodidact.core.script;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
+import webodidact.core.food.Actions;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Use;
 
 /** What a text takes from the list. */
 final class FoodWords {
@@ -12,8 +16,12 @@ final class FoodWords {
      *
      * @param amount at the lesson's own yield, or null for all that is left
      * @param rest the words say "the rest"
+     * @param prepared the words say that hands were at it before, "the chopped onion"
      */
-    record Taken(String line, Amount amount, boolean rest) {}
+    record Taken(String line, Amount amount, boolean rest, boolean prepared) {}
+
+    /** "The chopped onion": the word before the name says what was done to it. */
+    private static final Pattern BEFORE = Pattern.compile("(\\p{L}+)\\s+$");
 
     private FoodWords() {}
 
@@ -33,8 +41,34 @@ final class FoodWords {
                     && share.amount().unit() == line.amount().unit()
                     && share.amount().low().equals(line.amount().low());
             all.add(new Taken(
-                    line.id(), share == null || whole ? null : share.amount(), share != null && share.rest()));
+                    line.id(),
+                    share == null || whole ? null : share.amount(),
+                    share != null && share.rest(),
+                    share == null && isPrepared(text, mention.start())));
         }
         return all.stream().distinct().toList();
+    }
+
+    private static boolean isPrepared(String text, int at) {
+        var m = BEFORE.matcher(text.substring(Math.max(0, at - 20), at));
+        if (!m.find()) return false;
+        var word = m.group(1).toLowerCase(Locale.ROOT);
+        return Actions.shipped()
+                .named(word)
+                .filter(a -> a.byHand() && a.done().equals(word) && !a.verb().equals(word))
+                .isPresent();
+    }
+
+    /** The step's use of that line goes on with the part that an earlier step took, if one did: it is drawn once. */
+    static Lesson again(Lesson lesson, String step, String line) {
+        for (var before : lesson.steps()) {
+            if (before.id().equals(step)) return lesson;
+            if (before.uses().stream().anyMatch(u -> u.line().equals(line) && u.amount() != null)) break;
+        }
+        return lesson.withStep(
+                step,
+                s -> s.but(d -> d.uses = s.uses().stream()
+                        .map(u -> u.line().equals(line) && u.amount() == null ? new Use(line, null, true) : u)
+                        .toList()));
     }
 }

@@ -12,7 +12,6 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Act;
@@ -22,7 +21,6 @@ import webodidact.core.lesson.Look;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.Step;
-import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Who;
 import webodidact.core.lesson.Yield;
@@ -91,7 +89,7 @@ public final class Suggestions {
             looks(step, text, all);
             heat(step, text, all);
             place(step, text, all);
-            foods(step, text, all);
+            FoodProposals.add(step, text, finder.in(text), lesson, all);
             tools(step, text, all);
             acts(step, text, all);
             if (ADULT.matcher(text).find() && step.who() == Who.LEARNER)
@@ -117,7 +115,7 @@ public final class Suggestions {
         return time.low() + "-" + time.high();
     }
 
-    private static void add(
+    static void add(
             Map<String, Suggestion> all, Suggestion.Kind kind, String what, String text, UnaryOperator<Step> change) {
         var key = kind.name().toLowerCase(Locale.ROOT) + "/" + what;
         all.putIfAbsent(key, new Suggestion(kind, key, text, change));
@@ -356,58 +354,6 @@ public final class Suggestions {
         return knowledge.actionsIn(text).stream()
                         .anyMatch(a -> a.action().place().equals(code(place)))
                 || said != null && said.matcher(text).find();
-    }
-
-    private void foods(Step step, String text, Map<String, Suggestion> all) {
-        for (var use : FoodWords.uses(text, finder.in(text), lesson)) {
-            var line = lesson.food(use.line()).orElseThrow();
-            var shown = use.amount() == null ? "" : AmountText.of(use.amount().times(Scaling.forHome(lesson))) + " ";
-            if (!step.usesLine(line.id())) {
-                var words = use.rest() ? Words.OURS.say("rest", line.item()) : shown + line.item();
-                add(
-                        all,
-                        Suggestion.Kind.USE,
-                        line.id(),
-                        words,
-                        s -> s.usesLine(line.id())
-                                ? s
-                                : s.but(d -> d.uses = Stream.concat(
-                                                s.uses().stream(), Stream.of(new Use(line.id(), use.amount())))
-                                        .toList()));
-            } else if (use.amount() != null
-                    && step.uses().stream().anyMatch(u -> u.line().equals(line.id()) && u.amount() == null)) {
-                add(
-                        all,
-                        Suggestion.Kind.AMOUNT,
-                        line.id() + "=" + use.amount(),
-                        Words.OURS.say("only", shown + line.item()),
-                        s -> s.but(d -> d.uses = s.uses().stream()
-                                .map(u -> u.line().equals(line.id()) ? new Use(u.line(), use.amount()) : u)
-                                .toList()));
-            }
-        }
-        for (var mention : finder.in(text)) {
-            if (mention.kind() != Mentions.Kind.STAND_IN || mention.right().isEmpty()) continue;
-            var line = lesson.food(mention.right()).orElse(null);
-            if (line == null
-                    || line.mentioned().contains(mention.id())
-                    || mention.id().equals(line.food())) continue;
-            var key = "stand_in/" + line.id() + "=" + mention.id();
-            all.putIfAbsent(
-                    key,
-                    new Suggestion(
-                            Suggestion.Kind.STAND_IN,
-                            key,
-                            Words.OURS.say("standIn", mention.words(), line.item()),
-                            s -> s,
-                            l -> l.withFood(
-                                    line.id(),
-                                    f -> f.mentioned().contains(mention.id())
-                                            ? f
-                                            : f.but(d -> d.mentioned = Stream.concat(
-                                                            f.mentioned().stream(), Stream.of(mention.id()))
-                                                    .toList()))));
-        }
     }
 
     private void tools(Step step, String text, Map<String, Suggestion> all) {

@@ -3,6 +3,7 @@ package webodidact.core.timing;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Lesson;
@@ -20,6 +21,16 @@ public final class Calibration {
      * @param takes in how many takes it was measured, 1 or more
      */
     public record Measured(int wordsPerMinute, int takes) {}
+
+    private static final int LEAST = 60;
+    private static final int MOST = 240;
+
+    /** Words a minute of a paragraph read aloud; empty where it was not read through, or left lying. @param seconds more than 0 counts */
+    public static Optional<Integer> readAloud(int words, long seconds) {
+        if (seconds <= 0) return Optional.empty();
+        long pace = Ratio.of(words * 60L, seconds).nearest();
+        return pace < LEAST || pace > MOST ? Optional.empty() : Optional.of((int) pace);
+    }
 
     private static final class Sum {
         private long words;
@@ -39,7 +50,7 @@ public final class Calibration {
         var all = new EnumMap<Segment, Measured>(Segment.class);
         sums.forEach((segment, s) -> all.put(
                 segment,
-                new Measured(Math.clamp(Ratio.of(s.words * 60, s.seconds).nearest(), 60, 240), s.takes.size())));
+                new Measured(Math.clamp(Ratio.of(s.words * 60, s.seconds).nearest(), LEAST, MOST), s.takes.size())));
         return all;
     }
 

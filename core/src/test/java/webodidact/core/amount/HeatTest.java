@@ -40,4 +40,18 @@ class HeatTest {
         assertThatThrownBy(() -> Microwave.seconds(60, 0, 800))
                 .hasMessage("Microwave of '0 W': expected 100 to 2000 W");
     }
+
+    @Test
+    void oneSettingStandsOnEveryDial() {
+        var fan = new Heat(180, 180, Heat.Mode.FAN);
+        assertThat(OvenScale.onEveryDial(fan, MeasureSystem.METRIC))
+                .isEqualTo("180 °C fan (200 °C conventional, 400 °F, gas 6)");
+        assertThat(OvenScale.onEveryDial(fan, MeasureSystem.US))
+                .isEqualTo("400 °F (180 °C fan, 200 °C conventional, gas 6)");
+        assertThat(OvenScale.onEveryDial(new Heat(200, 220, Heat.Mode.CONVENTIONAL), MeasureSystem.METRIC))
+                .isEqualTo("200–220 °C conventional (180–200 °C fan, 400–425 °F, gas 6)");
+        assertThat(OvenScale.onEveryDial(new Heat(180, 180, Heat.Mode.UNSTATED), MeasureSystem.METRIC))
+                .as("of which oven nobody has said")
+                .isEqualTo(new Heat(180, 180, Heat.Mode.UNSTATED).text());
+    }
 }

@@ -6,6 +6,7 @@ import static webodidact.core.Lessons.hands;
 import static webodidact.core.Lessons.of;
 
 import java.util.List;
+import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -43,6 +44,24 @@ class DrawsTest {
                 .isEqualTo(new Draws.Draw("a", 1, Amount.parse("170 g"), Amount.parse("30 g"), true, false));
         assertThat(line.in("b").orElseThrow().left()).isEqualTo(Amount.parse("0 g"));
         assertThat(line.in("c").orElseThrow().handles()).isTrue();
+    }
+
+    @Test
+    void aPartThatWasPreparedIsDrawnOnce() {
+        var chopped = hands("a", 60).but(d -> {
+            d.doing = "Chop half the onions.";
+            d.uses = List.of(new Use("f1", Amount.parse("1 piece")));
+        });
+        var fried = hands("b", 60).but(d -> d.doing = "Fry the chopped onions.");
+        var rest = hands("c", 60).but(d -> d.doing = "Slice the rest of the onions.");
+        var lesson = of(List.of(food("f1", "onion", "2 piece")), chopped, fried, rest);
+        var taken = Suggestions.takingAll(lesson, List.of("b", "c"), Knowledge.shipped(), Map.of());
+        assertThat(taken.step("b").orElseThrow().uses()).containsExactly(new Use("f1", null, true));
+        var line = Draws.of(taken, Knowledge.shipped(), MeasureSystem.METRIC).get("f1");
+        assertThat(line.in("b").orElseThrow().handles()).isTrue();
+        assertThat(line.in("c").orElseThrow().taken()).isEqualTo(Amount.parse("1 piece"));
+        assertThat(line.over()).isNull();
+        assertThat(line.unused()).isNull();
     }
 
     @Test

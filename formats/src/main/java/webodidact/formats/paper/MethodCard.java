@@ -7,6 +7,7 @@ import java.util.Map;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Microwave;
+import webodidact.core.amount.OvenScale;
 import webodidact.core.food.Hazard;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Kind;
@@ -75,7 +76,12 @@ final class MethodCard implements Paper {
         map.put("wait", wait == null ? "" : wait(wait));
         map.put(
                 "heat",
-                step.heat() == null ? "" : Words.say("method.oven", step.heat().text()));
+                step.heat() == null
+                        ? ""
+                        : Words.say(
+                                "method.oven",
+                                OvenScale.onEveryDial(
+                                        step.heat(), outcome.course().house())));
         map.put("cautions", cautions(outcome, step));
         map.put("looks", looks(step));
         map.put(

@@ -96,6 +96,11 @@ public final class BriefScreen extends HBox implements Screen {
                         l -> Words.of("brief.language." + l.name().toLowerCase(Locale.ROOT)),
                         Lesson::language,
                         (l, v) -> l.but(d -> d.language = v)));
+        heading("brief.pace");
+        var aloud = new ReadAloud(workspace, () -> desk.ticker().seconds());
+        refreshers.add(aloud::refresh);
+        ask("brief.paceOwn", aloud);
+        ask("brief.carry", Nodes.row(8, carry(), Nodes.label(Words.of("brief.carrySeconds"), "soft")));
         heading("brief.kitchen");
         ask(
                 "brief.kitchenName",
@@ -300,6 +305,19 @@ public final class BriefScreen extends HBox implements Screen {
                         Words.of("edit.kitchen"),
                         b -> b.withCourse(
                                 b.course().withKitchen(set.apply(b.course().kitchen(), t)))));
+        refreshers.add(bound::refresh);
+        return field;
+    }
+
+    private TextField carry() {
+        var field = Nodes.field("brief-carry", "", Words.of("field.brief-carry"));
+        field.setPrefColumnCount(3);
+        var bound = Typed.onEnter(
+                field, () -> String.valueOf(workspace.book().course().carry()), t -> {
+                    int seconds = whole(t, 1, 600);
+                    workspace.edit(
+                            Words.of("edit.carry"), b -> b.withCourse(b.course().but(d -> d.carry = seconds)));
+                });
         refreshers.add(bound::refresh);
         return field;
     }

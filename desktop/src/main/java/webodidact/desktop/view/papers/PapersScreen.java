@@ -48,9 +48,11 @@ public final class PapersScreen extends HBox implements Screen {
     private final AtomicLong wanted = new AtomicLong();
     private final ScrollPane scroll;
     private Paper paper = Papers.ALL.getFirst();
+    private final CardTexts cards;
 
     public PapersScreen(Desk desk) {
         this.desk = desk;
+        cards = new CardTexts(desk.workspace());
         getStyleClass().add("station");
         var group = new ToggleGroup();
         var choice = new FlowPane(6, 6);
@@ -83,7 +85,10 @@ public final class PapersScreen extends HBox implements Screen {
         missing.setId("unshown");
         missing.setVisible(false);
         missing.setManaged(false);
-        getChildren().addAll(Nodes.grown(work), Panes.side(side, 360, 320));
+        getChildren()
+                .addAll(
+                        Nodes.grown(work),
+                        Panes.side(new VBox(side, Nodes.styled(new VBox(cards), "side-body")), 360, 320));
         desk.workspace().outcomeProperty().addListener(o -> refresh());
         sceneProperty().addListener(o -> refresh());
         refresh();
@@ -163,6 +168,11 @@ public final class PapersScreen extends HBox implements Screen {
 
     private void side(Outcome outcome) {
         var stops = outcome.report().open().stream().filter(Finding::isStop).toList();
+        boolean card = paper.id().equals("method-card");
+        cards.setVisible(card);
+        cards.setManaged(card);
+        if (card && desk.workspace().lesson() != null)
+            cards.show(desk.workspace().lesson());
         side.getChildren()
                 .setAll(
                         Nodes.label(Words.of("papers.give"), "overline"),

@@ -1,0 +1,75 @@
+package webodidact.core.script;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import webodidact.core.amount.AmountText;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Scaling;
+import webodidact.core.lesson.Step;
+import webodidact.core.lesson.Use;
+
+/** What a text says about the list: what its step takes, how much of it, and what may stand in for it. */
+final class FoodProposals {
+    private FoodProposals() {}
+
+    static void add(
+            Step step, String text, List<Mentions.Mention> mentions, Lesson lesson, Map<String, Suggestion> all) {
+        var scale = Scaling.forHome(lesson);
+        for (var use : FoodWords.uses(text, mentions, lesson)) {
+            var line = lesson.food(use.line()).orElseThrow();
+            var shown = use.amount() == null ? "" : AmountText.of(use.amount().times(scale)) + " ";
+            if (!step.usesLine(line.id())) {
+                var words = use.rest() ? Words.OURS.say("rest", line.item()) : shown + line.item();
+                var key = "use/" + line.id();
+                UnaryOperator<Lesson> beyond =
+                        use.prepared() ? l -> FoodWords.again(l, step.id(), line.id()) : UnaryOperator.identity();
+                all.putIfAbsent(
+                        key,
+                        new Suggestion(
+                                Suggestion.Kind.USE,
+                                key,
+                                words,
+                                s -> s.usesLine(line.id())
+                                        ? s
+                                        : s.but(d -> d.uses = Stream.concat(
+                                                        s.uses().stream(), Stream.of(new Use(line.id(), use.amount())))
+                                                .toList()),
+                                beyond));
+            } else if (use.amount() != null
+                    && step.uses().stream().anyMatch(u -> u.line().equals(line.id()) && u.amount() == null)) {
+                Suggestions.add(
+                        all,
+                        Suggestion.Kind.AMOUNT,
+                        line.id() + "=" + use.amount(),
+                        Words.OURS.say("only", shown + line.item()),
+                        s -> s.but(d -> d.uses = s.uses().stream()
+                                .map(u -> u.line().equals(line.id()) ? new Use(u.line(), use.amount()) : u)
+                                .toList()));
+            }
+        }
+        for (var mention : mentions) {
+            if (mention.kind() != Mentions.Kind.STAND_IN || mention.right().isEmpty()) continue;
+            var line = lesson.food(mention.right()).orElse(null);
+            if (line == null
+                    || line.mentioned().contains(mention.id())
+                    || mention.id().equals(line.food())) continue;
+            var key = "stand_in/" + line.id() + "=" + mention.id();
+            all.putIfAbsent(
+                    key,
+                    new Suggestion(
+                            Suggestion.Kind.STAND_IN,
+                            key,
+                            Words.OURS.say("standIn", mention.words(), line.item()),
+                            s -> s,
+                            l -> l.withFood(
+                                    line.id(),
+                                    f -> f.mentioned().contains(mention.id())
+                                            ? f
+                                            : f.but(d -> d.mentioned = Stream.concat(
+                                                            f.mentioned().stream(), Stream.of(mention.id()))
+                                                    .toList()))));
+        }
+    }
+}
