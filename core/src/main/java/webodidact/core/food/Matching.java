@@ -98,7 +98,10 @@ final class Matching {
     }
 
     static Stream<String> allNames(Food food) {
-        return Stream.of(food.names(), food.usNames(), food.auNames()).flatMap(List::stream);
+        return Stream.of(food.names(), food.usNames(), food.auNames())
+                .flatMap(List::stream)
+                .flatMap(n -> n.indexOf('-') < 0 ? Stream.of(n) : Stream.of(n, n.replace('-', ' ')))
+                .distinct();
     }
 
     /** Names of several foods, each with the one it is taken for in running text. */

@@ -9,6 +9,7 @@ import webodidact.core.lesson.Kind;
 import webodidact.core.reading.LineReader;
 import webodidact.core.reading.ReadLine;
 import webodidact.core.reading.RecipeReader;
+import webodidact.core.script.Asides;
 import webodidact.core.script.MethodText;
 
 /** Reads a page of text, a written recipe or a method as it was said, into what a lesson needs. */
@@ -19,7 +20,12 @@ public final class PageReader {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PARTS = Pattern.compile(
-            "\\s*[,;]\\s*(?:and\\s+)?|\\s+and\\s+(?=(?:an?|some|\\d|one|two|three|four|five|six|half|about)\\b)");
+            "\\s*[,;]\\s*(?:and\\s+)?|(?<!hundred)\\s+and\\s+(?=(?:an?|some|\\d|one|two|three|four|five|six|half|about)\\b)");
+    /** What is said around a food in speech and says nothing of it. */
+    private static final Pattern PRAISE = Pattern.compile(
+            "\\b(?:really|very|lovely|nice|proper|good old|about|just|of course|any|ripe)\\b\\s*",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SPEECH = Pattern.compile(
             "\\b(?:I['’]?m|I['’]ve|I['’]ll|we['’]re|we['’]ll|let['’]s|gonna|going to|my|you['’]ll|you want|okay|ok|right,|lovely|so now|in goes|that['’]s)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -55,7 +61,8 @@ public final class PageReader {
         var m = NEEDS.matcher(method);
         while (m.find())
             for (var part : PARTS.split(m.group(1)))
-                for (var line : lines.readAll(part.strip())) if (line.food() != null) all.add(line);
+                for (var line : lines.readAll(
+                        PRAISE.matcher(part.strip()).replaceAll(" ").strip())) if (line.food() != null) all.add(line);
         return all;
     }
 
@@ -69,9 +76,10 @@ public final class PageReader {
     private Kind kind(String words) {
         if (NEEDS.matcher(words).find() && knowledge.actionsIn(words).isEmpty()) return Kind.RUN_THROUGH;
         if (SERVES.matcher(words).find()) return Kind.PLATE;
-        boolean nothing = knowledge.actionsIn(words).isEmpty()
-                && knowledge.foodsIn(words).isEmpty()
-                && knowledge.toolsIn(words).isEmpty();
+        var asides = Asides.of(words);
+        boolean nothing = knowledge.actionsIn(words).stream().allMatch(a -> asides.covers(a.start()))
+                && knowledge.foodsIn(words).stream().allMatch(f -> asides.covers(f.start()))
+                && knowledge.toolsIn(words).stream().allMatch(t -> asides.covers(t.start()));
         return nothing && SPEECH.matcher(words).find() ? Kind.TALK : Kind.HANDS_ON;
     }
 }

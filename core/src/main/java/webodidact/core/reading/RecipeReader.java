@@ -24,6 +24,13 @@ public final class RecipeReader {
             "(?i)\\s*(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)?\\s*time\\b.*|\\s*(?:difficulty|level|course|cuisine|calories|nutrition|category|skill)\\b.*");
     private static final Pattern JUNK = Pattern.compile(
             "(?i).*(?:https?://|www\\.|\\bprint\\b|\\bshare\\b|\\bjump to\\b|\\brate this\\b|\\breviews?\\b|\\bsubscribe\\b|\\badvert|\\bcookies\\b|★|©|\\bby [A-Z][a-z]+ [A-Z]).*|[\\W_]+");
+    /** "STEP 2" over a paragraph, or its number alone. */
+    private static final Pattern MARK = Pattern.compile(
+            "(?i)\\s*(?:step\\s*)?\\d{1,2}\\s*[.):]?\\s*|\\s*step\\s+(?:one|two|three|four|five|six|seven|eight|nine|ten)\\s*[.:]?\\s*");
+    /** What comes after a method and is none of it. */
+    private static final Pattern NOTES = Pattern.compile(
+            "(?i)^\\s*(?:(?:cook['’]?s |recipe |chef['’]?s )?(?:notes?|tips?)|nutrition(?:al)?(?: information| facts)?|per serving|storage|to store|make ahead|variations?)\\b\\s*:?");
+
     private static final Pattern NUMBERED =
             Pattern.compile("\\s*(?:step\\s*)?\\d{1,2}[.):]\\s+.*", Pattern.CASE_INSENSITIVE);
     private final LineReader lines;
@@ -81,6 +88,7 @@ public final class RecipeReader {
         var aside = new ArrayList<String>();
         Optional<Yield> makes = Optional.empty();
         boolean inMethod = false;
+        boolean inNotes = false;
         var part = "";
         var title = "";
         for (var line : text.split("\\R")) {
@@ -95,9 +103,14 @@ public final class RecipeReader {
                     && aside.isEmpty();
             if (first && text.strip().contains("\n") && (isTitle(t) || stands(t, text))) {
                 title = t;
-            } else if (METHOD.matcher(t).matches()) {
+            } else if (METHOD.matcher(t).matches() || MARK.matcher(t).matches()) {
                 inMethod = true;
+                inNotes = false;
                 headings.add(t);
+            } else if (inNotes || NOTES.matcher(t).find() && (inMethod || !method.isEmpty())) {
+                inNotes = !HEADING.matcher(t).matches() || NOTES.matcher(t).find();
+                if (inNotes) aside.add(t);
+                else headings.add(t);
             } else if (yield.matches()) {
                 about.add(t);
                 if (makes.isEmpty()) makes = Optional.of(makes(yield.group(1), yield.group(2), t));

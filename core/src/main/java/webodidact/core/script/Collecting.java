@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 
 /**
@@ -19,6 +20,9 @@ final class Collecting {
     private static final int KEPT = 10;
     /** Seconds of a wait that nobody leaves for anything else. */
     private static final int STOOD_BY = 180;
+
+    /** Letters at the start of a step in which a vessel of its own is named. */
+    private static final int BEGINS = 80;
 
     private static final Pattern MEANWHILE = Pattern.compile(
             "^(?:and )?(?:meanwhile|in the meantime|while|whilst|as (?:it|they|that|the)|during this|at the same time)\\b",
@@ -51,8 +55,10 @@ final class Collecting {
         for (int i = from + 1; i < lesson.steps().size(); i++) {
             var words = words(lesson.steps().get(i));
             if (MEANWHILE.matcher(words.strip()).find()) continue;
-            boolean own =
-                    OWN_VESSEL.matcher(words).find() && !GOES_ON.matcher(words).find();
+            var begins = words.substring(0, Math.min(words.length(), BEGINS));
+            boolean own = lesson.steps().get(from).place() != Place.COLD
+                    && OWN_VESSEL.matcher(begins).find()
+                    && !GOES_ON.matcher(words).find();
             var used = foods(lesson, i);
             if (own
                     && used.stream().noneMatch(inIt::contains)

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
@@ -154,7 +155,10 @@ public final class Mentions {
         var asides = Asides.of(text);
         var all = everything(text);
         var used = new ArrayList<Mention>();
+        var deeds = knowledge.actionsIn(text).stream().map(Actions.Found::start).collect(Collectors.toSet());
         for (var m : all) {
+            // "Cream the butter": what hands do is no food.
+            if (m.kind() == Kind.UNLISTED && deeds.contains(m.start())) continue;
             if (m.kind() == Kind.UNLISTED) {
                 var stand = StandIns.of(text, m, all);
                 if (stand != null) {

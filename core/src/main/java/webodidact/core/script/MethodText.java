@@ -28,7 +28,7 @@ public final class MethodText {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern LEAD = Pattern.compile(
-            "^(?:(?:meanwhile|then|next|now|finally|first thing|first of all|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)++",
+            "^(?:(?:meanwhile|then|next(?! week| time| lesson)|now|finally|first thing|first of all|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)++",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CUT = Pattern.compile(
             "[,;:.!?(]|\\s(?:and|until|till|for|then|so|to|in|into|on|onto|over|with|at|while|before|or|about)\\s",

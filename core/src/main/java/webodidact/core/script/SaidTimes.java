@@ -43,6 +43,7 @@ public final class SaidTimes {
     private static final Pattern GIVEN = Pattern.compile(
             "\\b(?:give|gives|giving|wants?|needs?|takes?|gets?|have|has|another|for another|back on for|on for|in for|out for|rest for)\\s+(?:it|them|that|those|these|your \\p{L}+|the \\p{L}+)?\\s*(?:another |about |around |a good |only |just |at least |for )*$",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern TAKES = Pattern.compile("\\btakes?\\b[^.!?]*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern BOTH_SIDES = Pattern.compile(
             "^\\s*(?:on |for |per |a )?(?:each|both|either|per|a)?\\s*sides?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern ONE_SIDE_MORE =
@@ -50,13 +51,17 @@ public final class SaidTimes {
     private static final Pattern BATCH = Pattern.compile(
             "^\\s*(?:per|for each|a|each|for every) batch(?: of (\\d{1,2}|two|three|four|five|six|eight|ten|twelve))?",
             Pattern.CASE_INSENSITIVE);
+    /** "Fry in two batches for 5 minutes": so many times. */
+    private static final Pattern IN_BATCHES =
+            Pattern.compile("\\bin (\\d|two|three|four|five|six) batches\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern ONE_AT_A_TIME =
             Pattern.compile("\\b(one|two|three) at a time\\b|\\bone by one\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPEN = Pattern.compile(
             "\\b(?:let (?:it|them|that|this|those|the \\p{L}+) (?:do (?:its|their) thing|get on with it)|leave (?:it|them|that|this|those)? ?(?:alone|be|to it)|wait (?:until|till|for it)|keep an eye on it until)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final List<String> WORDS =
-            List.of("", "two", "three", "four", "five", "six", "", "eight", "", "ten", "", "twelve");
+    private static final List<String> WORDS = List.of(
+            "", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
     /** Letters before a time in which its verb stands. */
     private static final int REACH = 120;
 
@@ -121,13 +126,18 @@ public final class SaidTimes {
         int from = Math.max(verbFrom, found.start() - before.length());
         var sentence = HeatWords.sentenceAround(text, found.start());
         int to = found.start() - before.length() + sentence.length();
-        var given = GIVEN.matcher(before).find();
+        boolean given = GIVEN.matcher(before).find();
         Actions.Found verb = null;
         for (var a : actions)
             if (a.start() >= from && a.start() < found.start() && (a.action().sustained() || isWait(a))) verb = a;
         if (verb == null && !given)
             for (var a : actions) if (a.start() >= found.end() && a.start() < to && isWait(a) && verb == null) verb = a;
         boolean washing = WASHING.matcher(sentence).find() && found.time().high() <= 60;
+        // "Mash them, that takes a couple of minutes": the hands do.
+        if (given
+                && verb != null
+                && verb.action().sustained()
+                && TAKES.matcher(before).find()) given = false;
         boolean wait = !washing && (given && (verb == null || !isWait(verb)) || verb == null || isWait(verb));
         var action = verb == null || given && !isWait(verb) ? null : verb.action();
         var after = text.substring(found.end(), Math.min(text.length(), found.end() + 60));
@@ -148,6 +158,11 @@ public final class SaidTimes {
         var one = ONE_AT_A_TIME.matcher(sentence);
         if (wait && batch == 0 && one.find())
             batch = "two".equalsIgnoreCase(one.group(1)) ? 2 : "three".equalsIgnoreCase(one.group(1)) ? 3 : 1;
+        var batchCount = IN_BATCHES.matcher(sentence);
+        if (wait && batch == 0 && batchCount.find()) {
+            int n = Math.max(1, number(batchCount.group(1)));
+            time = new TimeRange(time.low() * n, time.high() * n);
+        }
         var role = batch > 0 ? Role.BATCH : wait ? Role.WAIT : Role.HANDS;
         return new Said(
                 found.start(),
@@ -168,7 +183,7 @@ public final class SaidTimes {
         if (word == null) return 0;
         return Character.isDigit(word.charAt(0))
                 ? Integer.parseInt(word)
-                : WORDS.indexOf(word.toLowerCase(Locale.ROOT)) + 1;
+                : Math.max(0, WORDS.indexOf(word.toLowerCase(Locale.ROOT)));
     }
 
     /** What the food does meanwhile: by the verb, else by where it stands. */

@@ -6,12 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import webodidact.core.amount.Heat;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Act;
@@ -66,11 +68,34 @@ public final class Suggestions {
     public List<Suggestion> of(Step step) {
         var words = finder.remembered(new Asked(step, lesson.makes(), scale, factors), () -> words(step));
         var collecting = Collecting.of(lesson, step);
-        if (collecting.isEmpty()) return words;
+        var heat = saidBefore(step, words);
+        if (collecting.isEmpty() && heat.isEmpty()) return words;
         var all = new LinkedHashMap<String, Suggestion>();
         words.forEach(s -> all.put(s.key(), s));
-        collecting(collecting.get(), all);
+        collecting.ifPresent(c -> collecting(c, all));
+        heat.ifPresent(h -> add(
+                all,
+                Suggestion.Kind.HEAT,
+                h.low() + "-" + h.high() + "-" + code(h.mode()),
+                Words.OURS.say("oven.before", h.text()),
+                s -> s.but(d -> {
+                    d.heat = h;
+                    d.place = Place.OVEN;
+                })));
         return open(step, all);
+    }
+
+    /** The setting at which the oven was turned on, for a step that bakes and says none. */
+    private Optional<Heat> saidBefore(Step step, List<Suggestion> words) {
+        if (step.place() != Place.OVEN
+                || step.heat() != null
+                || words.stream().anyMatch(s -> s.kind() == Suggestion.Kind.HEAT)) return Optional.empty();
+        Heat last = null;
+        for (var before : lesson.steps()) {
+            if (before.id().equals(step.id())) break;
+            if (before.heat() != null) last = before.heat();
+        }
+        return Optional.ofNullable(last);
     }
 
     /** All but the list that what a step's own words say depends on. */

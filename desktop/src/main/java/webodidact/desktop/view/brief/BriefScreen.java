@@ -96,10 +96,10 @@ public final class BriefScreen extends HBox implements Screen {
                         l -> Words.of("brief.language." + l.name().toLowerCase(Locale.ROOT)),
                         Lesson::language,
                         (l, v) -> l.but(d -> d.language = v)));
-        heading("brief.pace");
+        heading("brief.paceHead");
         var aloud = new ReadAloud(workspace, () -> desk.ticker().seconds());
         refreshers.add(aloud::refresh);
-        ask("brief.paceOwn", aloud);
+        ask("brief.paceYours", aloud);
         ask("brief.carry", Nodes.row(8, carry(), Nodes.label(Words.of("brief.carrySeconds"), "soft")));
         heading("brief.kitchen");
         ask(
