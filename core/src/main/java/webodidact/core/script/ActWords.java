@@ -17,7 +17,7 @@ final class ActWords {
     static {
         says(
                 Act.WASH_HANDS,
-                "\\b(?:wash(?:es|ing)?|scrub) (?:your |our |my |their |those )?hands\\b|\\bhands (?:are )?washed\\b|\\b(?:give|giving) (?:your|our|those) hands a (?:good |proper |quick )*(?:wash|scrub)\\b");
+                "\\b(?:wash(?:es|ing)?|scrub) (?:your |our |my |their |those )?hands\\b|\\bhands (?:are )?washed\\b|\\bhands!\\s+soap\\b|\\bhands under the tap\\b|\\b(?:give|giving) (?:your|our|those) hands a (?:good |proper |quick )*(?:wash|scrub)\\b");
         says(
                 Act.OVEN_ON,
                 "\\b(?:pre-?heat|heat|turn on|switch on|turn|switch|set|get|put) (?:up )?(?:the |your )?oven\\b(?! off| down| up\\b| door| gloves| tray| shelf| dish| proof)|\\boven (?:goes |on )on\\b|\\boven on\\b|\\b(?:get|have) (?:the |your )oven (?:heating|warming|on)\\b");

@@ -16,7 +16,7 @@ public final class Asides {
 
     /**
      * What makes it one: denied; a likeness, colour or size; another dish or day; still to come; habit or past; what something is made of;
-     * praise and advice; put away; a state that is waited for; what was done already.
+     * praise and advice; put away; asked or only talked about; a state that is waited for; what was done already.
      */
     public enum Kind {
         DENIED,
@@ -27,6 +27,7 @@ public final class Asides {
         CONTENTS,
         PRAISE,
         PUT_AWAY,
+        ASKED,
         STATE,
         DONE
     }
@@ -54,7 +55,9 @@ public final class Asides {
             part(
                     Kind.LIKENESS,
                     "(?<!would |if you |you |I |we |they |feel |as you |whatever you )\\blike (?!this\\b|that\\b|so\\b|to\\b|it\\b|these\\b|those\\b)(?:an? |the |some |little |big |wet |soft |tiny |thick )*(?:\\p{L}+[- ]?){1,2}"),
-            part(Kind.LIKENESS, "\\bas (?:\\p{L}+) as (?:an? |the )?(?:\\p{L}+ )?\\p{L}+"),
+            part(
+                    Kind.LIKENESS,
+                    "\\bas (?!well\\b|soon\\b|long\\b|much\\b|many\\b)(?:\\p{L}+) as (?:an? |the )?(?:\\p{L}+ )?\\p{L}+"),
             part(Kind.LIKENESS, "\\b\\p{L}+[- ]sized\\b|\\b\\p{L}+[- ](?:shaped|coloured)\\b"),
             part(
                     Kind.LIKENESS,
@@ -76,6 +79,13 @@ public final class Asides {
             whole(
                     Kind.PRAISE,
                     "\\b(?:nice|lovely|great|good|delicious|gorgeous|brilliant|goes well|go well|works well) with\\b|\\bgood for (?:you|your)\\b|\\bfive a day\\b|\\bfull of (?:fibre|vitamin|iron|protein)|\\b(?:you|they) say\\b"),
+            whole(Kind.HABIT, "\\b(?:normally|usually|traditionally|ordinarily)\\b,? (?:I|we|you|people|they)\\b"),
+            whole(
+                    Kind.ASKED,
+                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:who|what|why|where|which|how many|how do|how does|do you|does anyone|did you|has anyone|is anyone|are you|can anyone|anyone|anybody)\\b[^.!]*\\?|\\b(?:talk|chat|tell you|a word|read|hear) about\\b"),
+            whole(
+                    Kind.STATE,
+                    "\\bif (?:there['’]?s|there is|there are|you['’]ve got|you have) (?:any )?[^.,;]*\\b(?:left|spare|over)\\b"),
             whole(
                     Kind.PUT_AWAY,
                     "\\bback (?:in|into|to) the (?:fridge|freezer|cupboard|larder|packet|jar)\\b|\\bkeep(?:ing)? (?:the |your |a )?[^.!?]*\\bfor (?:later|the top|the end|next|tomorrow|after)\\b|\\bremember\\b[^.!?]*\\b(?:kept|saved|put) (?:back|aside|by)\\b|\\bhang on to (?:your|the)\\b"),

@@ -38,6 +38,11 @@ public final class HeatWords {
             "\\b(one|two|three|four)[ -](?:hundred(?:(?: and)?[ -](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))?|(ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))(?:[ -](five))?\\b(?:\\s*(?:degrees?))?\\s*(fan|conventional|fahrenheit|celsius)?",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern PLAIN = Pattern.compile(
+            "\\b(?:at|to|on)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern PLAIN_OVEN = Pattern.compile(
+            "\\boven\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OVEN = Pattern.compile("\\boven\\b", Pattern.CASE_INSENSITIVE);
     private static final Map<String, Integer> WORDS = Map.ofEntries(
             Map.entry("one", 1),
@@ -76,18 +81,20 @@ public final class HeatWords {
     public static Optional<Found> in(String text) {
         if (!MARKED.matcher(text).find()
                 && !GAS.matcher(text).find()
-                && !SAID.matcher(text).find()) return Optional.empty();
+                && !SAID.matcher(text).find()
+                && !PLAIN.matcher(text).find()) return Optional.empty();
         var asides = Asides.of(text);
         var all = new ArrayList<Found>();
         figures(text, all);
         spoken(text, all);
+        plain(text, all);
         boolean figures = !all.isEmpty();
         var gas = GAS.matcher(text);
         while (gas.find()) {
             var word = gas.group(1).toLowerCase(Locale.ROOT);
             int mark = WORDS.containsKey(word) ? WORDS.get(word) : Integer.parseInt(word);
             if (mark < 1 || mark > 9) continue;
-            int c = dial(OvenScale.celsiusOfGas(mark));
+            int c = GAS_MARKS[mark - 1];
             all.add(new Found(gas.start(), gas.end(), new Heat(c, c, Heat.Mode.CONVENTIONAL)));
         }
         all.removeIf(f -> asides.covers(f.start(), Asides.Kind.DENIED)
@@ -123,6 +130,18 @@ public final class HeatWords {
                     || DIFFERENCE.matcher(text.substring(m.end(1))).find()) continue;
             heat(m.group(1), m.group(2), m.group(3), mode(text, m.group(4), m.start(), m.end(1)))
                     .ifPresent(h -> all.add(new Found(m.start(), m.end(), h)));
+        }
+    }
+
+    /** "The oven needs to be at 210", "turn it up to 220": no sign beside the figure, and the oven in the sentence. */
+    private static void plain(String text, List<Found> all) {
+        var m = PLAIN.matcher(text);
+        while (m.find()) {
+            if (all.stream().anyMatch(f -> f.start() < m.end(1) && f.end() > m.start(1))) continue;
+            var sentence = sentenceAround(text, m.start());
+            if (!PLAIN_OVEN.matcher(sentence).find() || PROBE.matcher(sentence).find()) continue;
+            heat(m.group(1), null, null, mode(text, null, m.start(1), m.end(1)))
+                    .ifPresent(h -> all.add(new Found(m.start(1), m.end(1), h)));
         }
     }
 
@@ -187,6 +206,9 @@ public final class HeatWords {
                 : mode.equalsIgnoreCase("fan") ? Heat.Mode.FAN : Heat.Mode.CONVENTIONAL;
         return Optional.of(new Heat(from, to, how));
     }
+
+    /** °C on a dial without fan for gas 1 to 9, as cookery books print them. */
+    private static final int[] GAS_MARKS = {140, 150, 170, 180, 190, 200, 220, 230, 240};
 
     /** An oven's dial is set in steps of five degrees: 350 °F is 175 °C, not 177. */
     private static int dial(int celsius) {

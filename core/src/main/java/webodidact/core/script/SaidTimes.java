@@ -35,10 +35,10 @@ public final class SaidTimes {
             "\\b(?:until|till)\\s+([^.;!?\\n]{3,80}?)(?=\\s*(?:[.;!?\\n]|$|, (?:then|stirring|turning|about|which|for|\\d)|\\s+(?:and )?then\\b|,?\\s+(?:about|for)\\s+\\d|, [a-z]+ (?:it|them|in|off|and)\\b))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NONE_BEFORE = Pattern.compile(
-            "(?:\\bevery|\\beach|\\bafter|\\bafter (?:the|its|their|about)|\\blast|\\bbefore|\\bwithin|\\bunder|\\bthe first|\\bfor the (?:first|last)|\\bhad (?:its|their|the)|\\bthis is my|\\bkeeps(?: for)?|\\bkeep (?:it|them|this)? ?for(?: up to)?|\\bready in|\\bdone in|\\bonly took|\\btook(?: me| us)?|\\bhalfway|\\b(?<!goes |go |pop |put |them |it )in|\\bwas|\\bspent|\\bup to)\\s+(?:about |around |those |these )?$",
+            "(?:\\bevery|\\beach|\\bafter|\\bafter (?:the|its|their|about)|\\blast|\\bbefore|\\bwithin|\\bunder|\\bthe first|\\bfor the (?:first|last)|\\bhad (?:its|their|the)|\\bthis is my|\\bkeeps(?: for)?|\\bkeep (?:it|them|this)? ?for(?: up to)?|\\bready in|\\bdone in|\\bonly took|\\btook(?: me| us)?|\\bhalfway|\\b(?<!goes |go |pop |put |them |it )in|\\bwas|\\b(?:we|you)(?:['’]ve| have)(?: got)?(?: about| only| just)?|\\bspent|\\bup to)\\s+(?:about |around |those |these )?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NONE_AFTER = Pattern.compile(
-            "^[\\s-]*(?:ago|earlier|before\\b(?! (?:it|they|you|slicing|serving|cutting|turning))|later|walk|away|old|in advance|from now|left|break|early|into (?:the|its)|mark|to go|more to go|salad|steak|supper|dinner|meal|recipe|egg|wonder|job|lesson|video|window|since|the last time)\\b",
+            "^[\\s-]*(?:ago|earlier|before\\b(?! (?:it|they|you|slicing|serving|cutting|turning))|later|walk|away|old|in advance|from now|left|break|early|into (?:the|its)|mark|to go|more to go|all in\\b(?! one)|in total|altogether|together|from start|start to finish|of your time|in the diary|salad|steak|supper|dinner|meal|recipe|egg|wonder|job|lesson|video|window|since|the last time)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern GIVEN = Pattern.compile(
             "\\b(?:give|gives|giving|wants?|needs?|takes?|gets?|have|has|another|for another|back on for|on for|in for|out for|rest for)\\s+(?:it|them|that|those|these|your \\p{L}+|the \\p{L}+)?\\s*(?:another |about |around |a good |only |just |at least |for )*$",

@@ -43,6 +43,9 @@ public final class ShareWords {
     private static final Pattern AFTER = Pattern.compile(
             "^(?:,| goes? in,?| in,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all )*",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern LED = Pattern.compile(
+            "^(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|half|about|around|roughly|couple|some|another)\\b)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern COUNTED = Pattern.compile(
             "^(?:all )?(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|half|twelve|twenty|fifty|a hundred)\\b)",
             Pattern.CASE_INSENSITIVE);
@@ -116,6 +119,10 @@ public final class ShareWords {
                             head.substring(k + start.get().end()), start.get().amount())) continue;
             var amount = start.get().amount();
             if (amount.unit().dimension() == Dimension.LENGTH) continue;
+            // "Sprinkle the sugar" tells to do it; "sprinkle of sugar" is that much.
+            boolean bare = amount.unit().dimension() == Dimension.INFORMAL
+                    && !LED.matcher(head.substring(k)).find();
+            if (bare && !head.substring(k + start.get().end()).strip().startsWith("of")) continue;
             if (amount.unit() == Unit.PIECE) {
                 boolean counted = line.amount() != null
                         && line.amount().unit() == Unit.PIECE

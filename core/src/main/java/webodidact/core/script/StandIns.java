@@ -10,6 +10,11 @@ final class StandIns {
     private static final Pattern SWAPS = Pattern.compile(
             "\\b(?:instead|in place of|swap|swapped|substitute|works? (?:just )?as well|works? (?:too|fine)|(?:is|are|will be|would be|['’]s) (?:just )?(?:fine|ok|okay|good|lovely|grand)|will do|does just as well|use|go for|try|crumble in)\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern AS_WELL = Pattern.compile("\\bworks? (?:just )?as well\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OR_THIS =
+            Pattern.compile("^\\s*or,? (?:you|we|they|some) (?:can|could|may|might)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HAS_NONE = Pattern.compile(
+            "\\b(?:no|out of|haven['’]t got|don['’]t have)(?: any)? [^.!?]{2,30}\\?\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SWAPPED = Pattern.compile(
             "\\b(?:swap|swapped|replace|switch)\\b.*\\b(?:for|with|out for)\\s+(?:\\p{L}+ ){0,2}$",
             Pattern.CASE_INSENSITIVE);
@@ -48,6 +53,11 @@ final class StandIns {
                 && before.getLast().kind() == Mentions.Kind.LISTED
                 && SWAPPED.matcher(text.substring(from, mention.start())).find();
         if (swapped) return standIn(mention, before.getLast().id());
+        // "Margarine works as well as butter", "or you can do this with lentils", "no yoghurt? Use crème fraîche".
+        boolean other = AS_WELL.matcher(sentence).find()
+                || OR_THIS.matcher(sentence).find()
+                || HAS_NONE.matcher(text.substring(0, from)).find();
+        if (other) return standIn(mention, nearest(mention, listed));
         boolean swap = INSTEAD.matcher(sentence).find()
                 || IF.matcher(sentence).find() && SWAPS.matcher(sentence).find();
         if (!swap) return null;

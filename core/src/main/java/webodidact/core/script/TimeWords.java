@@ -62,6 +62,8 @@ public final class TimeWords {
                     + "|a (?:good )?(?<couple>couple of|few)\\s+(?:more )?(?<coupleunit>" + UNIT + ")"
                     + "|a good (?<good>minute|hour)\\b"
                     + "|(?:a|another|one) (?<ortwo>minute|hour) or (?<ortwoword>two|so)\\b"
+                    + "|between (?<from>" + NUMBER + ") and (?<till>" + NUMBER + ")" + MORE + "(?<betweenunit>" + UNIT
+                    + ")"
                     + "|(?<low>" + NUMBER + ")(?:\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*(?<high>" + NUMBER + "))?" + MORE
                     + "(?<unit>" + UNIT + ")(?<ortoo> or two\\b)?"
                     + "|(?<more>" + NUMBER + ")(?: more\\b| on the other\\b)(?! " + UNIT + ")"
@@ -146,6 +148,12 @@ public final class TimeWords {
             int unit = unit(m.group("ortwo"));
             return new TimeRange(unit, m.group("ortwoword").equalsIgnoreCase("two") ? 2 * unit : unit);
         }
+        if (m.group("from") != null) {
+            int unit = unit(m.group("betweenunit"));
+            int low = quarters(m.group("from")) * unit / 4;
+            int high = quarters(m.group("till")) * unit / 4;
+            return high < low ? null : new TimeRange(low, high);
+        }
         if (m.group("another") != null) return TimeRange.of(unit(m.group("another")));
         if (m.group("night") != null) return NIGHT;
         int unit = unit(m.group("unit"));
@@ -153,7 +161,9 @@ public final class TimeWords {
         int high = m.group("ortoo") != null
                 ? 2 * unit
                 : m.group("high") == null ? low : quarters(m.group("high")) * unit / 4;
-        return high < low ? null : new TimeRange(low, high);
+        // "Gas mark four, an hour": what stands before the comma is another figure.
+        if (high < low) return m.group().contains(",") ? TimeRange.of(high) : null;
+        return new TimeRange(low, high);
     }
 
     private static int unit(String word) {

@@ -107,7 +107,7 @@ class SuggestionsTest {
         "Bake at 180 degrees fan, 180 °C fan",
         "Bake it at 200–220 °C., 200–220 °C fan or conventional?",
         "Roast at 350 °F conventional, 175 °C conventional",
-        "Bake at gas mark 4, 175 °C conventional",
+        "Bake at gas mark 4, 180 °C conventional",
         "Into the fan oven at 190°C, 190 °C fan"
     })
     void ovensInManyWords(String words, String heat) {

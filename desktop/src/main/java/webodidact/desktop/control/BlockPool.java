@@ -24,7 +24,7 @@ final class BlockPool extends Pane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass ALIKE = PseudoClass.getPseudoClass("alike");
     /** Pixels of a block that no word can have. */
-    private static final int PADDING = 7;
+    private static final int PADDING = 13;
 
     private final Map<String, Button> pool = new HashMap<>();
     private final Map<String, String> shownText = new HashMap<>();
@@ -78,7 +78,9 @@ final class BlockPool extends Pane {
                             + Clock.text(block.span().end()) + " · "
                             + Clock.text(block.span().length()));
         }
-        button.setText(Fitting.words(block.text(), button.getFont(), want.w() - PADDING));
+        var text = Fitting.words(block.text(), button.getFont(), want.w() - PADDING);
+        // A number alone is no word.
+        button.setText(text.matches("\\d*") ? "" : text);
         button.setUserData(block);
         button.pseudoClassStateChanged(
                 CHOSEN, !block.step().isEmpty() && block.step().equals(chosen));

@@ -1,8 +1,10 @@
 package webodidact.desktop.control;
 
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 
@@ -34,11 +36,24 @@ final class Fitting {
         int end = text.lastIndexOf(' ');
         while (end > 0) {
             var part = text.substring(0, end).strip();
-            if (width(part, font) <= room) return part;
+            if (width(part, font) <= room) return ended(part);
             end = text.lastIndexOf(' ', end - 1);
         }
         return "";
     }
+
+    /** "Over the" leaves one waiting: little words at the end go. */
+    private static String ended(String part) {
+        var text = part.replaceFirst("[,;:·–→]+$", "").strip();
+        while (true) {
+            int space = text.lastIndexOf(' ');
+            if (space < 0 || !LITTLE.contains(text.substring(space + 1).toLowerCase(Locale.ROOT))) return text;
+            text = text.substring(0, space).replaceFirst("[,;:·–→]+$", "").strip();
+        }
+    }
+
+    private static final Set<String> LITTLE =
+            Set.of("the", "a", "an", "and", "of", "in", "on", "to", "for", "with", "over", "at", "by", "or", "from");
 
     private static double width(String text, Font font) {
         if (WIDTHS.size() > MOST) WIDTHS.clear();

@@ -7,6 +7,7 @@ import javafx.scene.control.ListView;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
+import webodidact.desktop.geometry.Lane;
 import webodidact.desktop.geometry.Lanes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
@@ -30,6 +31,7 @@ final class BlockList extends ListView<BlockList.Line> {
         setAccessibleText(Words.of("clock.list"));
         setPrefHeight(150);
         setMinHeight(90);
+        getStyleClass().add("block-list");
         getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null && !now.step().isEmpty())
                 workspace.stepProperty().set(now.step());
@@ -56,27 +58,23 @@ final class BlockList extends ListView<BlockList.Line> {
         for (var lane : Lanes.of(outcome))
             for (var block : lane.blocks()) {
                 var placed = outcome.schedule().of(block.step()).orElse(null);
-                all.add(new Line(
-                        block.span().start(),
-                        Words.of(
-                                "clock.line",
-                                Clock.text(block.span().start()),
-                                Clock.text(block.span().length()),
-                                lane.title(),
-                                block.text(),
-                                placed == null ? "" : said(placed, block.look())),
-                        block.step()));
+                all.add(new Line(block.span().start(), text(lane, block, placed), block.step()));
             }
         all.sort(Comparator.comparingInt(Line::second));
         return all;
     }
 
-    /** The step, and of a wait its cue. */
-    private static String said(Placed placed, String look) {
-        var step = placed.number() + " " + placed.step().title();
-        var wait = placed.step().waiting();
-        return look.equals("wait") && wait != null && !wait.cue().isBlank()
-                ? Words.of("clock.lineCue", step, wait.cue())
-                : step;
+    /** When, how long, in which lane, what; the step where the block does not say it, and of a wait its cue. */
+    private static String text(Lane lane, Lane.Block block, Placed placed) {
+        var parts = new ArrayList<String>();
+        parts.add(Clock.text(block.span().start()));
+        parts.add(Clock.text(block.span().length()));
+        parts.add(Words.of("clock.line", lane.title(), block.text()));
+        if (placed != null && !block.text().contains(placed.step().title()))
+            parts.add(placed.number() + " " + placed.step().title());
+        var wait = placed == null ? null : placed.step().waiting();
+        if (block.look().equals("wait") && wait != null && !wait.cue().isBlank())
+            parts.add(Words.of("clock.lineCue", wait.cue()));
+        return String.join("  ·  ", parts);
     }
 }
