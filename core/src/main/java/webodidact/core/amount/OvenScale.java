@@ -52,7 +52,9 @@ public final class OvenScale {
      * has said the kind of oven stays as it is: no other dial can be told from it.
      */
     public static String onEveryDial(Heat heat, MeasureSystem system) {
-        if (heat.mode() == Heat.Mode.UNSTATED) return heat.text();
+        // Beyond what any dial has there is no other to tell.
+        boolean edge = heat.low() - FAN_LOWER < 30 || heat.high() + FAN_LOWER > 300;
+        if (heat.mode() == Heat.Mode.UNSTATED || edge) return heat.text();
         var conventional = heat.mode() == Heat.Mode.CONVENTIONAL ? heat : other(heat);
         var fan = heat.mode() == Heat.Mode.FAN ? heat : other(heat);
         int low = fahrenheit(conventional.low());

@@ -65,6 +65,11 @@ public record Step(
         return spoken.card();
     }
 
+    /** What learners read: its own text, until there is one what hands do. */
+    public String onTheCard() {
+        return !card().isBlank() ? card() : doing().isBlank() ? say() : doing();
+    }
+
     public boolean tellThenDo() {
         return spoken.tellThenDo();
     }

@@ -75,6 +75,14 @@ public record HandsEstimate(TimeRange time, List<String> from, boolean said, Lis
                             && t.start() - deed.start() < 120);
             if (timed) continue;
             var objects = objects(text, deeds, i, mentions);
+            if (objects.isEmpty() && i > 0) {
+                // "Peel the potatoes and cut into cubes": what was peeled is cut.
+                var before = objects(text, deeds, i - 1, mentions);
+                if (!before.isEmpty()
+                        && before.getLast().end() <= deed.start()
+                        && text.substring(before.getLast().end(), deed.start()).matches(JOINED)
+                        && !isFixedOnly(deed)) objects = before;
+            }
             var time = TimeRange.ZERO;
             var names = new ArrayList<String>();
             if (objects.isEmpty()) {

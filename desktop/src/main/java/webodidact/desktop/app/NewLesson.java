@@ -31,7 +31,7 @@ final class NewLesson extends VBox {
     private final ComboBox<Audience> audience =
             Choice.of("new-audience", Words.of("brief.audience"), Audience.values(), Audience::title);
     private final TextField slot = Nodes.field("new-slot", "45", Words.of("brief.slot"));
-    private final TextArea page = Nodes.named(new TextArea(), "new-page", Words.of("new.page"));
+    private final TextArea page = Nodes.tabbing(Nodes.named(new TextArea(), "new-page", Words.of("new.page")));
     private final Label trouble = Nodes.wrapped("", "trouble");
 
     /** @param done takes the lesson, and whether a page was pasted into it */

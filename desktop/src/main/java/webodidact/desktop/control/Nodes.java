@@ -3,11 +3,15 @@ package webodidact.desktop.control;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.TraversalDirection;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -63,6 +67,16 @@ public final class Nodes {
         field.setPromptText(prompt);
         field.setAccessibleText(name);
         return field;
+    }
+
+    /** Tab goes to the next control; nobody indents what is said or pasted. */
+    public static <T extends TextArea> T tabbing(T area) {
+        area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() != KeyCode.TAB || e.isControlDown()) return;
+            e.consume();
+            area.requestFocusTraversal(e.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
+        });
+        return area;
     }
 
     public static HBox row(double gap, Node... nodes) {

@@ -77,6 +77,8 @@ public final class Ribbon extends Pane {
         double spare = Math.max(0, getWidth() - steps.size() * (least + gap));
         double x = 0;
         for (int i = 0; i < steps.size(); i++) {
+            // Where nothing goes on, nothing is drawn: the rest keeps its place.
+            x += spare * steps.get(i).idle() / total;
             double w = least + spare * steps.get(i).span().length() / total;
             var block = (Button) getChildren().get(i);
             var text = steps.get(i).number() + " " + steps.get(i).step().title();

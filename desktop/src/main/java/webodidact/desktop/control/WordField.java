@@ -4,10 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.application.Platform;
 import javafx.geometry.Orientation;
-import javafx.scene.TraversalDirection;
 import javafx.scene.control.TextArea;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
@@ -46,13 +43,7 @@ public final class WordField extends Region {
             if (getParent() != null) getParent().requestLayout();
         });
         area.fontProperty().addListener(o -> requestLayout());
-        // Tab goes to the next control; nobody indents a spoken line.
-        area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.TAB && !e.isControlDown()) {
-                e.consume();
-                area.requestFocusTraversal(e.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
-            }
-        });
+        Nodes.tabbing(area);
         setMinHeight(USE_PREF_SIZE);
     }
 

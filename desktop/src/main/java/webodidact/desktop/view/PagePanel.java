@@ -25,7 +25,7 @@ import webodidact.desktop.words.Words;
 /** A whole recipe or method is put in; beside it stands what each part of it becomes, before anything is added. */
 public final class PagePanel extends VBox {
     private final Workspace workspace;
-    private final TextArea area = Nodes.named(new TextArea(), "paste-area", Words.of("page.area"));
+    private final TextArea area = Nodes.tabbing(Nodes.named(new TextArea(), "paste-area", Words.of("page.area")));
     private final VBox preview = new VBox(4);
     private final Button add;
     private final ToIntFunction<Lesson> place;

@@ -53,16 +53,11 @@ final class MethodCard implements Paper {
         return PAGE.fill(outcome, gaps);
     }
 
-    /** What learners read: its own text, until there is one what hands do. */
-    public static String onTheCard(Step step) {
-        return !step.card().isBlank() ? step.card() : step.doing().isBlank() ? step.say() : step.doing();
-    }
-
     private static Map<String, Object> step(Outcome outcome, Step step, int number) {
         var map = new HashMap<String, Object>();
         map.put("number", number);
         map.put("title", step.title());
-        map.put("text", onTheCard(step));
+        map.put("text", step.onTheCard());
         map.put(
                 "uses",
                 String.join(

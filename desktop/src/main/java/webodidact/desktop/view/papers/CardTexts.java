@@ -40,7 +40,7 @@ final class CardTexts extends VBox {
 
     private void row(String id) {
         var head = Nodes.label("", "offer-title");
-        var area = new TextArea();
+        var area = Nodes.tabbing(new TextArea());
         area.setId("card-" + id);
         area.setWrapText(true);
         area.setPrefRowCount(2);

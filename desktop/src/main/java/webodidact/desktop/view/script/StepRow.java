@@ -94,6 +94,8 @@ final class StepRow extends HBox {
         margin.getStyleClass().add("margin");
         margin.setPrefWidth(300);
         margin.setMinWidth(240);
+        // Findings taller than the step do not make a box of nothing of it.
+        setFillHeight(false);
         getChildren().addAll(Nodes.grown(card), margin);
         // The handle does not select on press: the step would open and push the others away under the mouse.
         card.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
