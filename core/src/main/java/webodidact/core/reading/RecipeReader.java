@@ -142,15 +142,20 @@ public final class RecipeReader {
                 title);
     }
 
+    /** A few words that are nothing else a page has. */
+    private static boolean mayBeTitle(String line) {
+        return line.split("\\s+").length <= 12
+                && AmountReader.start(line).isEmpty()
+                && !MAKES.matcher(line).matches()
+                && !METHOD.matcher(line).matches()
+                && !ABOUT.matcher(line).matches()
+                && !JUNK.matcher(line).matches()
+                && !HEADING.matcher(line).matches();
+    }
+
     /** A few words over the page, of which no reader of lines is sure. */
     private boolean isTitle(String line) {
-        if (line.split("\\s+").length > 12
-                || AmountReader.start(line).isPresent()
-                || MAKES.matcher(line).matches()
-                || METHOD.matcher(line).matches()
-                || ABOUT.matcher(line).matches()
-                || JUNK.matcher(line).matches()
-                || HEADING.matcher(line).matches()) return false;
+        if (!mayBeTitle(line)) return false;
         return lines.readAll(line).stream().anyMatch(r -> r.food() == null || r.amount() == null && isTitled(line));
     }
 
@@ -163,15 +168,7 @@ public final class RecipeReader {
 
     /** The first line of a page, with nothing to count, over a blank line, its yield or its list. */
     private boolean stands(String line, String page) {
-        if (line.split("\\s+").length > 12
-                || AmountReader.start(line).isPresent()
-                || line.endsWith(".")
-                || BULLET.matcher(line).find()
-                || METHOD.matcher(line).matches()
-                || MAKES.matcher(line).matches()
-                || ABOUT.matcher(line).matches()
-                || JUNK.matcher(line).matches()
-                || HEADING.matcher(line).matches()) return false;
+        if (line.endsWith(".") || BULLET.matcher(line).find() || !mayBeTitle(line)) return false;
         var rest = page.strip().lines().skip(1).toList();
         if (rest.isEmpty()) return false;
         var next = rest.getFirst().strip().replaceFirst("^[-–—•*·▪◦]\\s*", "");

@@ -3,11 +3,11 @@ package webodidact.core.script;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Heat;
 import webodidact.core.amount.OvenScale;
+import webodidact.core.words.NumberWords;
 
 /** Oven settings in plain words: "180 degrees fan", "200 °C (180 °C fan)", "180C/160C fan", "350 °F", "gas mark 6", "one eighty". */
 public final class HeatWords {
@@ -44,26 +44,6 @@ public final class HeatWords {
     private static final Pattern PLAIN_OVEN = Pattern.compile(
             "\\boven\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OVEN = Pattern.compile("\\boven\\b", Pattern.CASE_INSENSITIVE);
-    private static final Map<String, Integer> WORDS = Map.ofEntries(
-            Map.entry("one", 1),
-            Map.entry("two", 2),
-            Map.entry("three", 3),
-            Map.entry("four", 4),
-            Map.entry("five", 5),
-            Map.entry("six", 6),
-            Map.entry("seven", 7),
-            Map.entry("eight", 8),
-            Map.entry("nine", 9),
-            Map.entry("ten", 10),
-            Map.entry("twenty", 20),
-            Map.entry("thirty", 30),
-            Map.entry("forty", 40),
-            Map.entry("fifty", 50),
-            Map.entry("sixty", 60),
-            Map.entry("seventy", 70),
-            Map.entry("eighty", 80),
-            Map.entry("ninety", 90));
-
     /** Letters to either side that can bear on a figure: speech has no full stops, and a page of it is no sentence. */
     private static final int REACH = 200;
     /** Hottest mark in °C that is ever meant where nobody says Celsius or Fahrenheit: "three fifty" is °F. */
@@ -91,8 +71,7 @@ public final class HeatWords {
         boolean figures = !all.isEmpty();
         var gas = GAS.matcher(text);
         while (gas.find()) {
-            var word = gas.group(1).toLowerCase(Locale.ROOT);
-            int mark = WORDS.containsKey(word) ? WORDS.get(word) : Integer.parseInt(word);
+            int mark = NumberWords.value(gas.group(1)).orElse(0);
             if (mark < 1 || mark > 9) continue;
             int c = GAS_MARKS[mark - 1];
             all.add(new Found(gas.start(), gas.end(), new Heat(c, c, Heat.Mode.CONVENTIONAL)));
@@ -155,9 +134,9 @@ public final class HeatWords {
             if (!meant
                     || PROBE.matcher(sentence).find()
                     || DIFFERENCE.matcher(text.substring(m.end())).find()) continue;
-            int value = WORDS.get(m.group(1).toLowerCase(Locale.ROOT)) * 100;
+            int value = NumberWords.value(m.group(1)).orElse(0) * 100;
             var tens = m.group(2) != null ? m.group(2) : m.group(3);
-            if (tens != null) value += WORDS.get(tens.toLowerCase(Locale.ROOT));
+            if (tens != null) value += NumberWords.value(tens).orElse(0);
             if (m.group(4) != null) value += 5;
             var said = m.group(5) == null ? "" : m.group(5).toLowerCase(Locale.ROOT);
             var scale = said.startsWith("fahr") || said.isEmpty() && value > CELSIUS_MOST ? "f" : "c";

@@ -9,6 +9,7 @@ import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
 import webodidact.core.memo.Remembered;
 import webodidact.core.time.TimeRange;
+import webodidact.core.words.NumberWords;
 
 /** What the times in a text are of: a wait, hands that are at it that long, or nothing that is done now. */
 public final class SaidTimes {
@@ -60,8 +61,6 @@ public final class SaidTimes {
     private static final Pattern OPEN = Pattern.compile(
             "\\b(?:let (?:it|them|that|this|those|the \\p{L}+) (?:do (?:its|their) thing|get on with it)|leave (?:it|them|that|this|those)? ?(?:alone|be|to it)|wait (?:until|till|for it)|keep an eye on it until)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final List<String> WORDS = List.of(
-            "", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
     /** Letters before a time in which its verb stands. */
     private static final int REACH = 120;
 
@@ -180,10 +179,7 @@ public final class SaidTimes {
     }
 
     private static int number(String word) {
-        if (word == null) return 0;
-        return Character.isDigit(word.charAt(0))
-                ? Integer.parseInt(word)
-                : Math.max(0, WORDS.indexOf(word.toLowerCase(Locale.ROOT)));
+        return word == null ? 0 : NumberWords.value(word).orElse(0);
     }
 
     /** What the food does meanwhile: by the verb, else by where it stands. */

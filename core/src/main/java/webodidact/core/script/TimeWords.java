@@ -3,10 +3,10 @@ package webodidact.core.script;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import webodidact.core.time.TimeRange;
+import webodidact.core.words.NumberWords;
 
 /**
  * Times in plain words: "10 to 12 minutes", "half an hour", "twenty minutes to half an hour", "a minute or two", "1 hour 15", "a good minute",
@@ -16,37 +16,9 @@ public final class TimeWords {
     /** From {@code start} (inclusive) to {@code end} (exclusive) in the text. */
     public record Found(int start, int end, TimeRange time) {}
 
-    private static final Map<String, Integer> TENS = Map.of(
-            "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "sixty", 60, "seventy", 70, "eighty", 80, "ninety",
-            90);
-    private static final Map<String, Integer> ONES = Map.ofEntries(
-            Map.entry("a", 1),
-            Map.entry("an", 1),
-            Map.entry("one", 1),
-            Map.entry("two", 2),
-            Map.entry("three", 3),
-            Map.entry("four", 4),
-            Map.entry("five", 5),
-            Map.entry("six", 6),
-            Map.entry("seven", 7),
-            Map.entry("eight", 8),
-            Map.entry("nine", 9),
-            Map.entry("ten", 10),
-            Map.entry("eleven", 11),
-            Map.entry("twelve", 12),
-            Map.entry("thirteen", 13),
-            Map.entry("fourteen", 14),
-            Map.entry("fifteen", 15),
-            Map.entry("sixteen", 16),
-            Map.entry("seventeen", 17),
-            Map.entry("eighteen", 18),
-            Map.entry("nineteen", 19));
-    private static final String ONE = "one|two|three|four|five|six|seven|eight|nine";
-    private static final String TEEN =
-            "ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen";
     private static final String NUMBER = "(?:\\d{1,3}(?:\\s?[½¼¾]|[.,](?:25|5|75)(?!\\d))?|[½¼¾]|"
-            + "(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ](?:" + ONE + ")\\b)?|(?:" + TEEN + "|"
-            + ONE
+            + "(?:" + NumberWords.TEN + ")(?:[- ](?:" + NumberWords.ONE + ")\\b)?|(?:" + NumberWords.TEEN + "|"
+            + NumberWords.ONE
             + "|an?)\\b)";
     private static final String UNIT = "(?:seconds?|secs?|minutes?|mins?|hours?|hrs?)\\b";
     private static final String PART = "half|quarter|three quarters";
@@ -180,11 +152,7 @@ public final class TimeWords {
     /** In quarters, so that halves and quarters of an hour stay whole. */
     private static int quarters(String number) {
         var n = number.toLowerCase(Locale.ROOT).strip();
-        if (Character.isLetter(n.charAt(0))) {
-            if (ONES.containsKey(n)) return ONES.get(n) * 4;
-            var words = n.split("[- ]");
-            return (TENS.get(words[0]) + (words.length > 1 ? ONES.get(words[1]) : 0)) * 4;
-        }
+        if (Character.isLetter(n.charAt(0))) return NumberWords.value(n).orElse(0) * 4;
         int part = n.contains("½") || n.matches(".*[.,]5")
                 ? 2
                 : n.contains("¼") || n.matches(".*[.,]25") ? 1 : n.contains("¾") || n.matches(".*[.,]75") ? 3 : 0;
