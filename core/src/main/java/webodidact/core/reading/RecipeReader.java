@@ -20,6 +20,10 @@ public final class RecipeReader {
             "(?i)\\s*(?:method|directions?|instructions?|preparation|steps|how to make it|what to do)\\s*:?\\s*");
     private static final Pattern MAKES = Pattern.compile(
             "(?i)\\s*\\(?(?:serves|serving|servings|makes|yield|yields|feeds)\\b\\s*:?\\s*(?:about |around )?(\\d{1,3})(?:\\s*(?:-|–|to)\\s*\\d{1,3})?\\s*(.*)");
+    /** "(for 4 children)" */
+    private static final Pattern PEOPLE = Pattern.compile(
+            "(?i)\\s*\\(?(?:enough )?for (\\d{1,3})(?: (?:people|persons|children|kids|adults|servings|portions|hungry \\p{L}+))?\\)?\\s*");
+
     private static final Pattern ABOUT = Pattern.compile(
             "(?i)\\s*(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)?\\s*time\\b.*|\\s*(?:difficulty|level|course|cuisine|calories|nutrition|category|skill)\\b.*");
     private static final Pattern JUNK = Pattern.compile(
@@ -95,6 +99,7 @@ public final class RecipeReader {
             if (line.isBlank()) continue;
             var t = line.strip();
             var yield = MAKES.matcher(t);
+            var people = PEOPLE.matcher(t);
             boolean first = title.isEmpty()
                     && read.isEmpty()
                     && headings.isEmpty()
@@ -114,7 +119,10 @@ public final class RecipeReader {
             } else if (yield.matches()) {
                 about.add(t);
                 if (makes.isEmpty()) makes = Optional.of(makes(yield.group(1), yield.group(2), t));
-            } else if (ABOUT.matcher(t).matches()) {
+            } else if (people.matches()) {
+                about.add(t);
+                if (makes.isEmpty()) makes = Optional.of(makes(people.group(1), "", "serves " + people.group(1)));
+            } else if (ABOUT.matcher(t).matches() || t.startsWith("(") && t.endsWith(")")) {
                 about.add(t);
             } else if (JUNK.matcher(t).matches() && !isFood(t)) {
                 aside.add(t);

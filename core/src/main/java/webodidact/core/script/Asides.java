@@ -91,7 +91,7 @@ public final class Asides {
                     "\\bback (?:in|into|to) the (?:fridge|freezer|cupboard|larder|packet|jar)\\b|\\bkeep(?:ing)? (?:the |your |a )?[^.!?]*\\bfor (?:later|the top|the end|next|tomorrow|after)\\b|\\bremember\\b[^.!?]*\\b(?:kept|saved|put) (?:back|aside|by)\\b|\\bhang on to (?:your|the)\\b"),
             part(
                     Kind.STATE,
-                    "\\b(?:when|once|as soon as|after|if|until|till) (?:the |your |my |all the |all your |those )?(?:\\p{L}+[ -]){1,3}?(?:is|are|has|have|starts?|begins?|looks?|feels?|turns?|goes|go|smells?|comes?|reach|reaches|softens?|wilts?|melts?|big|bubbl\\p{L}+)\\b[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\b(?:add|stir|tip|pour|drain|turn|take|put|in goes|in go|you can|it['’]s|then)\\b)"),
+                    "\\b(?:when|once|as soon as|after|if|until|till) (?:the |your |my |all the |all your |those )?(?:\\p{L}+[ -]){1,3}?(?:is|are|has|have|starts?|begins?|looks?|feels?|turns?|goes|go|smells?|comes?|reach|reaches|softens?|wilts?|melts?|big|bubbl\\p{L}+)\\b[^.,;:!?(\\n]*?(?=[.,;:!?(\\n]|$|\\b(?:add|stir|tip|pour|drain|turn|take|put|in goes|in go|you can|it['’]s|then)\\b)"),
             part(
                     Kind.STATE,
                     "\\b(?:while|as) (?:the |your |my |those )?(?:\\p{L}+[ -]){1,2}?(?:is|are|cooks?|boils?|simmers?|bakes?|rests?|fry|fries|cools?|rises?|proves?|roasts?|steams?|bubbles?)\\b[^.,;:!?\\n]*"),

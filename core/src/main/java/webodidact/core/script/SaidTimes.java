@@ -44,6 +44,10 @@ public final class SaidTimes {
     private static final Pattern GIVEN = Pattern.compile(
             "\\b(?:give|gives|giving|wants?|needs?|takes?|gets?|have|has|another|for another|back on for|on for|in for|out for|rest for)\\s+(?:it|them|that|those|these|your \\p{L}+|the \\p{L}+)?\\s*(?:another |about |around |a good |only |just |at least |for )*$",
             Pattern.CASE_INSENSITIVE);
+    /** "Repeat until you have 16 (allow 12 minutes)": hands need it. */
+    private static final Pattern ALLOW =
+            Pattern.compile("\\ballow(?: yourself| about)?\\s+$", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TAKES = Pattern.compile("\\btakes?\\b[^.!?]*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern BOTH_SIDES = Pattern.compile(
             "^\\s*(?:on |for |per |a )?(?:each|both|either|per|a)?\\s*sides?\\b", Pattern.CASE_INSENSITIVE);
@@ -137,7 +141,9 @@ public final class SaidTimes {
                 && verb != null
                 && verb.action().sustained()
                 && TAKES.matcher(before).find()) given = false;
-        boolean wait = !washing && (given && (verb == null || !isWait(verb)) || verb == null || isWait(verb));
+        boolean allowed = ALLOW.matcher(before).find() && (verb == null || !isWait(verb));
+        boolean wait =
+                !washing && !allowed && (given && (verb == null || !isWait(verb)) || verb == null || isWait(verb));
         var action = verb == null || given && !isWait(verb) ? null : verb.action();
         var after = text.substring(found.end(), Math.min(text.length(), found.end() + 60));
         var time = found.time();

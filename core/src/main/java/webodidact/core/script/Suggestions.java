@@ -166,7 +166,7 @@ public final class Suggestions {
     private void times(Step step, String text, Map<String, Suggestion> all) {
         boolean wait = step.waiting() != null;
         for (var said : waits(SaidTimes.in(text, knowledge))) {
-            var time = inBatches(said);
+            var time = inBatches(said, text);
             if (!wait) {
                 wait = true;
                 add(
@@ -175,7 +175,7 @@ public final class Suggestions {
                         seconds(time),
                         waitText(said, time),
                         s -> s.but(d -> d.waiting = new Wait(time, said.what(), said.cue(), new Cover.CarryOn(""))));
-            } else if (step.waiting() == null || !isTaken(step.waiting(), said)) {
+            } else if (step.waiting() == null || !isTaken(step.waiting(), said, text)) {
                 second(step, text, said, all);
             }
         }
@@ -199,8 +199,8 @@ public final class Suggestions {
                 .toList();
     }
 
-    private boolean isTaken(Wait wait, SaidTimes.Said said) {
-        return wait.time().equals(inBatches(said))
+    private boolean isTaken(Wait wait, SaidTimes.Said said, String text) {
+        return wait.time().equals(inBatches(said, text))
                 || said.time().isZero()
                 || wait.time().isZero();
     }
@@ -212,9 +212,18 @@ public final class Suggestions {
                 : Words.OURS.say("wait.until", said.what(), long_, said.cue());
     }
 
+    /** "This makes 6". */
+    private static final Pattern MAKES = Pattern.compile(
+            "\\b(?:makes|make|you should have|get)(?: about| around)? (\\d{1,2})\\b", Pattern.CASE_INSENSITIVE);
+
     /** "Two minutes per batch of 4" of twelve pieces is three times two minutes. */
-    private TimeRange inBatches(SaidTimes.Said said) {
+    private TimeRange inBatches(SaidTimes.Said said, String text) {
         if (said.batch() == 0) return said.time();
+        var made = MAKES.matcher(text);
+        if (made.find()) {
+            int rounds = (Integer.parseInt(made.group(1)) + said.batch() - 1) / said.batch();
+            return new TimeRange(said.time().low() * rounds, said.time().high() * rounds);
+        }
         var count = lesson.makes().count().dividedBy(Ratio.of(said.batch()));
         int times = lesson.makes().what().equals(Yield.UNKNOWN.what()) ? 1 : (int) Math.clamp(count.ceiling(), 1, 40);
         return new TimeRange(said.time().low() * times, said.time().high() * times);

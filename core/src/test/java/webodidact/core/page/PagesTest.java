@@ -24,7 +24,7 @@ class PagesTest {
     private static final Knowledge KNOWN = Knowledge.shipped();
 
     static Stream<String[]> pages() {
-        return TableFile.rows(PagesTest.class, "pages.txt", 4).stream();
+        return Stream.of("pages.txt", "pages-fresh.txt").flatMap(f -> TableFile.rows(PagesTest.class, f, 4).stream());
     }
 
     private static String text(String name) throws IOException {

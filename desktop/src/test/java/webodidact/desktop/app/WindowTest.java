@@ -129,6 +129,9 @@ abstract class WindowTest {
     void reveal(Node node) {
         robot.interact(() -> Panes.reveal(node));
         Hands.drawn();
+        // What was made while it scrolled may have moved it.
+        robot.interact(() -> Panes.reveal(node));
+        Hands.drawn();
     }
 
     /** The off-screen platform's robot fails while no window is active, as for a moment when a pop-up closes. */
@@ -139,10 +142,24 @@ abstract class WindowTest {
         });
     }
 
+    private boolean isInSight(Node node) {
+        var at = node.localToScene(node.getBoundsInLocal());
+        return node.getScene() != null
+                && at.getCenterX() > 0
+                && at.getCenterY() > 0
+                && at.getCenterX() < stage.getScene().getWidth()
+                && at.getCenterY() < stage.getScene().getHeight();
+    }
+
     void click(String query) {
         Node node = find(query);
         reveal(node);
         front();
+        // Rows of the script are made while it scrolls, and then stand elsewhere.
+        for (int tries = 0; tries < 10 && !isInSight(node); tries++) {
+            node = find(query);
+            reveal(node);
+        }
         robot.clickOn(node);
         settle();
     }

@@ -47,7 +47,8 @@ final class ProposalBand extends HBox {
     void propose(Map<String, List<Suggestion>> proposals) {
         var now = new ArrayList<Proposed>();
         proposals.forEach((step, list) -> list.forEach(s -> now.add(new Proposed(step, s))));
-        boolean same = keys(now).equals(keys(all));
+        // What a step proposes is remembered: mostly it is the very same as after the letter before.
+        boolean same = now.equals(all) || keys(now).equals(keys(all));
         all = now;
         if (same) return;
         if (at >= all.size()) at = all.size() - 1;

@@ -179,6 +179,11 @@ public final class ScriptScreen extends VBox implements Screen {
             applyCss();
             layout();
             column.reveal();
+            // Rows made on the way there are measured now.
+            Platform.runLater(() -> {
+                layout();
+                column.reveal();
+            });
         });
     }
 

@@ -137,14 +137,34 @@ final class StepColumn extends VBox {
         double from = top - NEAR;
         double to = top + Math.max(view, 800) + NEAR;
         double y = 0;
+        boolean changed = false;
+        Slot anchor = null;
         for (var child : getChildren()) {
             if (!(child instanceof Slot slot)) continue;
             double h = slot.getHeight() > 0 ? slot.getHeight() : slot.height;
-            boolean kept = slot.id.equals(chosen) || slot.row != null && slot.row.isFocusWithin();
+            boolean was = slot.row != null;
+            boolean kept = slot.id.equals(chosen) || was && slot.row.isFocusWithin();
+            boolean seen = slot.getHeight() > 0 && y + h > top && y < top + view;
+            if (seen && (anchor == null || slot.id.equals(chosen))) anchor = slot;
             if (y + h >= from && y <= to) slot.fill();
             else if (!kept) slot.empty();
+            changed |= was != (slot.row != null);
             y += h + getSpacing();
         }
+        if (changed && anchor != null) hold(anchor, anchor.getLayoutY() - top);
+    }
+
+    /** Rows that were made above take other room than was kept for them: what is looked at stays where it is all the same. */
+    private void hold(Slot anchor, double offset) {
+        Platform.runLater(() -> {
+            if (getScene() == null) return;
+            scroll.applyCss();
+            scroll.layout();
+            double more = getHeight() - scroll.getViewportBounds().getHeight();
+            if (more <= 0 || !getChildren().contains(anchor)) return;
+            double wanted = Math.clamp((anchor.getLayoutY() - offset) / more, 0, 1);
+            if (Math.abs(wanted - scroll.getVvalue()) * more > 1) scroll.setVvalue(wanted);
+        });
     }
 
     /** Which of the steps a place in the window is before, not counting the step that is dragged there. */
