@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
 import webodidact.core.words.Word;
@@ -16,12 +18,44 @@ import webodidact.core.words.Word;
 final class NearMiss {
     /** Shorter words are too often another word: "peas" and "pears". */
     private static final int LEAST = 5;
-    /** English words of a kitchen that are one letter off a food and not meant as one. */
+    /** Common words that are one letter off a food, or could be, and are not meant as one: spelling help never proposes to change them. */
     private static final Set<String> WORDS = Set.of(
-            "better", "bitter", "batter", "matter", "letter", "litter", "stream", "steam", "grated", "grate", "spread",
-            "treat", "toast", "roast", "coast", "paste", "taste", "baste", "haste", "waste", "later", "water", "wafer",
-            "crean", "clean", "dream", "crust", "clove", "glove", "floor", "flows", "share", "shape", "scale", "scald",
-            "sauté", "gently", "bread", "broad", "creamy", "floury");
+            "about", "after", "again", "alive", "almost", "along", "among", "another", "around", "basic", "basis",
+            "baste", "batter", "beach", "beads", "beams", "bears", "beast", "before", "began", "being", "below",
+            "better", "between", "bitter", "boast", "brawn", "bread", "break", "bring", "broad", "brush", "build",
+            "built", "carried", "carry", "carton", "cases", "catch", "cause", "chase", "check", "child", "chill",
+            "chilly", "choose", "chose", "clatter", "clean", "clear", "close", "closes", "clove", "coast", "colder",
+            "comes", "coming", "cough", "could", "count", "cover", "crack", "creamy", "cross", "crush", "crust",
+            "curly", "daily", "dares", "demon", "doing", "drape", "drawn", "dream", "dried", "drink", "drive", "early",
+            "earth", "eight", "empty", "enjoy", "equal", "every", "extra", "fails", "falls", "fears", "feast", "ferry",
+            "filled", "fills", "filter", "final", "finger", "first", "flame", "flash", "flesh", "float", "floor",
+            "flour", "floury", "flows", "fresh", "front", "gates", "gears", "gently", "given", "gives", "glass",
+            "glove", "gloves", "going", "grade", "grain", "grand", "grasp", "grate", "grated", "great", "green",
+            "group", "grown", "guess", "gutter", "hands", "happy", "haste", "heads", "heard", "heart", "heats", "heavy",
+            "hello", "helps", "holds", "hotter", "hours", "house", "hurry", "inner", "inside", "keeps", "kinds",
+            "known", "large", "later", "latter", "layer", "leaks", "least", "leave", "leaves", "letter", "level",
+            "light", "liked", "likes", "limbs", "lines", "litter", "little", "local", "loose", "lower", "lucky",
+            "lunch", "maker", "makes", "match", "matter", "means", "meant", "measure", "merry", "might", "mines",
+            "minor", "mixed", "money", "month", "mouth", "moves", "mutter", "never", "night", "noise", "north", "often",
+            "order", "other", "ought", "outer", "owner", "pantry", "paper", "parrot", "paste", "pasts", "peace",
+            "peaks", "piece", "pieces", "place", "plain", "plate", "plumb", "point", "pound", "pours", "press", "proud",
+            "pulls", "quick", "quiet", "quite", "raise", "raising", "range", "rates", "rather", "reach", "ready",
+            "relish", "rhyme", "right", "rings", "risen", "rises", "roast", "rough", "round", "runny", "salon",
+            "saucer", "sauté", "scald", "scale", "scoop", "seeks", "serve", "seven", "shake", "shape", "share", "sharp",
+            "sheet", "shelf", "shell", "shine", "shock", "short", "should", "shows", "sides", "sieve", "sight",
+            "simple", "since", "singer", "skins", "slice", "small", "smell", "smooth", "sneak", "solid", "sorry",
+            "sorts", "south", "space", "spare", "speak", "spend", "spike", "spine", "spoil", "spoon", "spread", "stack",
+            "stage", "stand", "start", "state", "stays", "stead", "steady", "steam", "stick", "still", "stirs", "stone",
+            "store", "stork", "story", "stream", "strip", "stuff", "style", "sweet", "table", "taken", "takes", "tango",
+            "taste", "tastes", "teach", "tears", "thank", "their", "theme", "there", "these", "thick", "thing",
+            "things", "think", "third", "those", "though", "three", "throw", "thumb", "thumbs", "tight", "times",
+            "tired", "toast", "today", "touch", "tough", "towel", "tread", "treat", "trick", "tries", "trust", "turns",
+            "twice", "under", "union", "until", "upper", "using", "usual", "value", "visit", "wafer", "waits", "waste",
+            "watch", "water", "waver", "weeks", "where", "which", "while", "white", "whole", "whose", "wider", "wince",
+            "wipes", "woman", "words", "works", "worth", "would", "wraps", "write", "wrong", "years", "young");
+
+    private static final Set<String> STEMS =
+            WORDS.stream().flatMap(w -> Stream.of(w, Word.stem(w))).collect(Collectors.toUnmodifiableSet());
 
     private record Known(String stem, String line) {}
 
@@ -63,7 +97,7 @@ final class NearMiss {
     }
 
     private Known search(String stem) {
-        if (WORDS.contains(stem)
+        if (STEMS.contains(stem)
                 || !knowledge.foodsIn(stem).isEmpty()
                 || !knowledge.toolsIn(stem).isEmpty()
                 || Actions.shipped().named(stem).isPresent()) return null;

@@ -197,6 +197,17 @@ class SuggestionsTest {
                 .isEqualTo("Scatter the parsley over.");
         assertThat(of(doing("Scatter the parsley over the onions.")))
                 .noneMatch(s -> s.kind() == Suggestion.Kind.SPELLING);
+        var foods = List.of(
+                "butter", "onion", "plain-flour", "peach", "pear", "honey", "carrot", "garlic", "lemon", "steak");
+        var lines = foods.stream()
+                .filter(f -> Knowledge.shipped().food(f).isPresent())
+                .map(f -> food(f, f, null))
+                .toList();
+        var common = doing(
+                "Hurry, it is better to teach the union about money over the years; a demon spoke of the gutter and the parrot.");
+        assertThat(new Suggestions(Lessons.of(lines, common), Knowledge.shipped()).of(common))
+                .as("a common word is never taken for a slip")
+                .noneMatch(s -> s.kind() == Suggestion.Kind.SPELLING);
         assertThat(of(doing("A floury board, and batter."))).noneMatch(s -> s.kind() == Suggestion.Kind.SPELLING);
     }
 

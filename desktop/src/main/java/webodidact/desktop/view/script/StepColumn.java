@@ -132,6 +132,12 @@ final class StepColumn extends VBox {
 
     /** Makes what is near, lets go what is far; the selected step and the one with the keyboard stay. */
     private void fill() {
+        if (holding) return;
+        fill(true);
+    }
+
+    /** @param mayHold what is looked at is held in its place afterwards; not while that is being done */
+    private void fill(boolean mayHold) {
         double view = scroll.getViewportBounds().getHeight();
         double top = scroll.getVvalue() * Math.max(0, getHeight() - view);
         double from = top - NEAR;
@@ -147,23 +153,32 @@ final class StepColumn extends VBox {
             boolean seen = slot.getHeight() > 0 && y + h > top && y < top + view;
             if (seen && (anchor == null || slot.id.equals(chosen))) anchor = slot;
             if (y + h >= from && y <= to) slot.fill();
-            else if (!kept) slot.empty();
+            // Let go later than made: a row at the edge is not made and let go in turn.
+            else if (!kept && (y + h < from - NEAR || y > to + NEAR)) slot.empty();
             changed |= was != (slot.row != null);
             y += h + getSpacing();
         }
-        if (changed && anchor != null) hold(anchor, anchor.getLayoutY() - top);
+        if (mayHold && changed && anchor != null) hold(anchor, anchor.getLayoutY() - top);
     }
+
+    private boolean holding;
 
     /** Rows that were made above take other room than was kept for them: what is looked at stays where it is all the same. */
     private void hold(Slot anchor, double offset) {
         Platform.runLater(() -> {
-            if (getScene() == null) return;
+            if (getScene() == null
+                    || getScene().getWindow() == null
+                    || !getScene().getWindow().isShowing()) return;
             scroll.applyCss();
             scroll.layout();
             double more = getHeight() - scroll.getViewportBounds().getHeight();
             if (more <= 0 || !getChildren().contains(anchor)) return;
             double wanted = Math.clamp((anchor.getLayoutY() - offset) / more, 0, 1);
-            if (Math.abs(wanted - scroll.getVvalue()) * more > 1) scroll.setVvalue(wanted);
+            if (Math.abs(wanted - scroll.getVvalue()) * more <= 1) return;
+            holding = true;
+            scroll.setVvalue(wanted);
+            holding = false;
+            fill(false);
         });
     }
 
