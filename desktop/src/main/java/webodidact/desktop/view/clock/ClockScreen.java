@@ -43,12 +43,16 @@ public final class ClockScreen extends HBox implements Screen {
     private final FitPane fit;
     private final BlockList list;
     private final Runs<Simulation.Result> homes = new Runs<>("homes", Platform::runLater);
+    /** What stands in for what in each home takes longer to find than a frame: off this thread, as the homes are. */
+    private final Runs<AtHome> atHome = new Runs<>("at-home", Platform::runLater);
+
     private Outcome played;
 
     /** What plays and what searches in the background ends with the screen. */
     @Override
     public void close() {
         homes.close();
+        atHome.close();
         fit.close();
     }
 
@@ -107,6 +111,9 @@ public final class ClockScreen extends HBox implements Screen {
         work.setMinWidth(0);
         getChildren().addAll(Nodes.grown(work), Panes.side(panel, 300, 290));
         WhenSeen.of(this, this::show, workspace.outcomeProperty(), workspace.stepProperty(), homes.resultProperty());
+        atHome.resultProperty().addListener(o -> {
+            if (getScene() != null) sums(workspace.outcome());
+        });
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     }
 
@@ -117,9 +124,14 @@ public final class ClockScreen extends HBox implements Screen {
         panel.show();
         if (list.isVisible()) list.show(outcome);
         if (outcome != null) fit.lookByItself(fallBehind(outcome));
-        sums.getChildren().clear();
         draw();
-        if (outcome == null) return;
+        sums(outcome);
+    }
+
+    /** The figures under the timeline. */
+    private void sums(Outcome outcome) {
+        sums.getChildren().clear();
+        if (outcome == null || outcome.missing(Outcome.Part.TIMES).isPresent()) return;
         var schedule = outcome.schedule();
         sum("clock.total", Clock.text(schedule.planned()), schedule.total().text());
         sum("clock.kitchen", Clock.text(schedule.kitchen()), "");
@@ -166,6 +178,7 @@ public final class ClockScreen extends HBox implements Screen {
     private void play(Outcome outcome) {
         if (outcome == played) return;
         played = outcome;
+        timeAtHome(outcome);
         if (outcome == null || !outcome.lesson().delivery().homesCookAlong()) {
             homes.clear();
             return;
@@ -186,16 +199,35 @@ public final class ClockScreen extends HBox implements Screen {
                 .orElse(null));
     }
 
-    /** The whole time at home, cuts and copies included; of a recording with its pauses. */
+    /** The whole time at home, cuts and copies included; of a recording with its pauses. Nothing while it is being worked out. */
     private void atHome(Outcome outcome) {
-        var paces = HomePace.of(outcome.lesson(), workspace.book().households(), outcome.knowledge(), outcome.course());
-        var time = HomeTime.of(outcome.lesson(), paces, outcome.schedule(), outcome.pace());
+        var known = atHome.result();
+        if (known == null || known.of() != outcome) return;
+        var time = known.time();
         if (time.readyToEat().isZero()) return;
         var pauses = time.pauses().stream().map(HomeTime.Pause::number).toList();
         sum(
                 "clock.atHome",
                 time.readyToEat().text(),
                 pauses.isEmpty() ? "" : Words.of("clock.pauses", pauses.size(), pauses));
+    }
+
+    /** @param of the state of the lesson it is the time of */
+    private record AtHome(Outcome of, HomeTime time) {}
+
+    private void timeAtHome(Outcome outcome) {
+        if (outcome == null) {
+            atHome.clear();
+            return;
+        }
+        var households = workspace.book().households();
+        atHome.request(progress -> new AtHome(
+                outcome,
+                HomeTime.of(
+                        outcome.lesson(),
+                        HomePace.of(outcome.lesson(), households, outcome.knowledge(), outcome.course()),
+                        outcome.schedule(),
+                        outcome.pace())));
     }
 
     private void sum(String key, String figure, String more) {

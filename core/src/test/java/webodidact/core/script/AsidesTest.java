@@ -1,0 +1,50 @@
+package webodidact.core.script;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class AsidesTest {
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Don't add the salt yet. | salt | DENIED
+            Use oil instead of the butter. | butter | DENIED
+            Roll it to the size of a walnut. | walnut | LIKENESS
+            It should look like wet sand. | sand | LIKENESS
+            Next week it is dumplings. | dumplings | OTHER_TIME
+            In a minute we'll be adding the stock. | stock | TO_COME
+            My aunt always puts cinnamon in. | cinnamon | HABIT
+            Normally I'd use cream. | cream | HABIT
+            Curry powder is really just cumin. | cumin | CONTENTS
+            The rice is nice with coriander. | coriander | PRAISE
+            Put the milk back in the fridge. | milk | PUT_AWAY
+            Who likes spinach? | spinach | ASKED
+            When the onions are soft add garlic. | onions | STATE
+            """)
+    void saysWhatIsNotDoneHereAndNow(String text, String word, Asides.Kind kind) {
+        assertThat(Asides.of(text).covers(text.indexOf(word), kind)).as(text).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Don't forget the salt! | salt
+            Not all of the flour, but most of it, and the butter. | butter
+            Chop it like this: the onion in half. | onion
+            So now I'm going to take my carrots. | carrots
+            When the onions are soft add garlic. | garlic
+            Use oil instead of the butter. | oil
+            Add the eggs, then the sugar. | sugar
+            """)
+    void whatIsDoneStaysDone(String text, String word) {
+        assertThat(Asides.of(text).covers(text.indexOf(word))).as(text).isFalse();
+    }
+
+    @Test
+    void aPageWithoutFullStopsIsReadInPieces() {
+        var page = "no sugar in this one and then " + "we chop and stir and pour and chop again ".repeat(30)
+                + "the butter";
+        assertThat(Asides.of(page).covers(page.indexOf("butter"))).isFalse();
+    }
+}
