@@ -26,5 +26,6 @@ module webodidact.core {
     exports webodidact.core.swap;
     exports webodidact.core.time;
     exports webodidact.core.timing;
+    exports webodidact.core.trace;
     exports webodidact.core.words;
 }

@@ -5,15 +5,24 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import webodidact.core.check.Covering;
+import webodidact.core.check.Family;
 import webodidact.core.check.Finding;
+import webodidact.core.lesson.Accepted;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.outcome.MendPrice;
+import webodidact.core.outcome.Outcome;
 import webodidact.core.rules.Rules;
+import webodidact.formats.course.CourseFolder;
 
 /** The checks on one lesson of a course, so that a machine can watch a course under version control. */
 @Command(name = "check", mixinStandardHelpOptions = true)
@@ -27,6 +36,9 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--json")
     private boolean json;
 
+    @Option(names = "--family", paramLabel = "FAMILY")
+    private String family;
+
     @Option(names = "--mend", paramLabel = "CODE")
     private String mend;
 
@@ -35,12 +47,54 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        var opened = LessonFile.open("check", file, spec.commandLine().getErr());
-        if (mend != null) opened = mended(opened);
-        var outcome = opened.outcome();
-        var open = outcome.report().open();
-        print(open);
-        return LessonFile.code(outcome, open.stream().anyMatch(Finding::isStop));
+        var only = family == null ? null : family();
+        var files = LessonFile.lessons("check", file, spec.commandLine().getErr());
+        if (mend != null) {
+            if (files.size() != 1 || !file.toString().endsWith(CourseFolder.LESSON))
+                throw new IllegalArgumentException(Words.say("check.mendOne"));
+            files = List.of(mended(files.getFirst()));
+        }
+        var all = new ArrayList<Map<String, Object>>();
+        int code = 0;
+        for (var each : files) {
+            var outcome = each.outcome();
+            var open = of(only, outcome.report().open());
+            if (json) {
+                open.forEach(f -> all.add(map(each, outcome, f, null)));
+                of(only, outcome.report().covered())
+                        .forEach(f -> all.add(map(
+                                each,
+                                outcome,
+                                f,
+                                Covering.of(f, outcome.lesson()).orElseThrow())));
+            } else print(files.size() > 1 ? each.lesson().title() : "", outcome, open);
+            code = Math.max(code, LessonFile.code(outcome, open.stream().anyMatch(Finding::isStop)));
+        }
+        if (json) spec.commandLine().getOut().println(Json.pretty(Map.of("findings", all)));
+        return code;
+    }
+
+    private Family family() {
+        var wanted = family.toUpperCase(Locale.ROOT).replace('-', '_');
+        return Stream.of(Family.values())
+                .filter(f -> f.name().equals(wanted))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(Words.say(
+                        "check.noFamily",
+                        family,
+                        String.join(
+                                ", ",
+                                Stream.of(Family.values())
+                                        .map(CheckCommand::code)
+                                        .toList()))));
+    }
+
+    private static String code(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static List<Finding> of(Family only, List<Finding> findings) {
+        return findings.stream().filter(f -> only == null || f.family() == only).toList();
     }
 
     /** One after the other, each looked for anew: a mend may mend two, or bring another. */
@@ -68,29 +122,61 @@ final class CheckCommand implements Callable<Integer> {
         return opened.saving("check", now.lesson());
     }
 
-    private void print(List<Finding> open) {
+    private void print(String title, Outcome outcome, List<Finding> open) {
         var out = spec.commandLine().getOut();
-        if (!json) {
-            for (var f : open)
-                out.println(Words.say(
-                        f.isStop() ? "check.stop" : "check.look",
-                        f.step() > 0 ? Words.say("check.step", f.step(), f.what()) : f.what(),
-                        f.why()));
-            if (open.isEmpty()) out.println(Words.say("check.clean"));
-            return;
-        }
-        var all = new ArrayList<Map<String, Object>>();
+        if (!title.isEmpty()) out.println(Words.say("check.lesson", title));
         for (var f : open) {
-            var map = new LinkedHashMap<String, Object>();
-            map.put("severity", f.isStop() ? "stop" : "look");
-            map.put("check", f.check());
-            map.put("where", f.where());
-            map.put("step", f.step() == 0 ? null : f.step());
-            map.put("what", f.what());
-            map.put("why", f.why());
-            map.put("mends", f.mends().stream().map(m -> m.label()).toList());
-            all.add(map);
+            out.println(Words.say(
+                    f.isStop() ? "check.stop" : "check.look",
+                    f.step() > 0 ? Words.say("check.step", f.step(), f.what()) : f.what(),
+                    f.why()));
+            f.mends()
+                    .forEach(m -> out.println(Words.say(
+                            "check.mend", m.label(), MendPrice.of(outcome, m).text())));
         }
-        out.println(Json.pretty(all));
+        if (open.isEmpty()) out.println(Words.say("check.clean"));
+    }
+
+    private static Map<String, Object> map(LessonFile in, Outcome outcome, Finding f, Accepted cover) {
+        var map = new LinkedHashMap<String, Object>();
+        map.put("lesson", in.lesson().id());
+        map.put("check", f.check());
+        map.put("family", code(f.family()));
+        map.put("severity", code(f.severity()));
+        map.put("step", f.step() == 0 ? null : f.step());
+        map.put("steps", List.copyOf(f.steps()));
+        map.put("foods", f.foods().stream().map(id -> name(in, id)).toList());
+        map.put("tools", f.concerns().tools());
+        map.put("homes", f.concerns().homes());
+        map.put("what", f.what());
+        map.put("why", f.why());
+        map.put("basis", f.basis());
+        map.put("where", f.where());
+        map.put(
+                "mends",
+                cover != null
+                        ? List.of()
+                        : f.mends().stream()
+                                .map(m -> Map.of(
+                                        "does",
+                                        m.label(),
+                                        "price",
+                                        MendPrice.of(outcome, m).text()))
+                                .toList());
+        map.put("covered", cover == null ? null : covered(cover));
+        return map;
+    }
+
+    /** As the lesson calls it; of a food that no line has its id in the table. */
+    private static String name(LessonFile in, String id) {
+        return in.lesson().food(id).map(FoodLine::item).orElse(id);
+    }
+
+    private static Map<String, Object> covered(Accepted cover) {
+        var map = new LinkedHashMap<String, Object>();
+        map.put("reason", cover.reason());
+        map.put("by", cover.by());
+        map.put("on", cover.on() == null ? null : cover.on().toString());
+        return map;
     }
 }

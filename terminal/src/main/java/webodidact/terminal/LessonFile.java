@@ -2,6 +2,7 @@ package webodidact.terminal;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import webodidact.core.answer.Question;
@@ -48,6 +49,26 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
                 .count();
         if (left > 0) err.println(Words.say("lesson.left", command, left));
         return new LessonFile(opened.value().folder(), book, lesson, opened.warnings());
+    }
+
+    /** That lesson, or all of a course: its folder, or a file of it that is no lesson. */
+    static List<LessonFile> lessons(String command, Path file, PrintWriter err) {
+        if (String.valueOf(file.getFileName()).endsWith(CourseFolder.LESSON)) return List.of(open(command, file, err));
+        boolean folder = Files.isDirectory(file);
+        if (!folder && !Files.isRegularFile(file.resolveSibling(CourseFolder.COURSE))
+                || !folder && !file.getFileName().toString().equals(CourseFolder.COURSE))
+            throw new IllegalArgumentException(Words.say("lesson.name", command, file, CourseFolder.LESSON));
+        var opened =
+                switch (CourseFolder.open(folder ? file : file.toAbsolutePath().getParent())) {
+                    case Read.Done<CourseFolder.Opened> done -> done;
+                    case Read.Refused<CourseFolder.Opened>(var why) ->
+                        throw new IllegalArgumentException(command + ": " + why.text());
+                };
+        opened.warnings().forEach(w -> err.println(command + ": " + w.text()));
+        var book = opened.value().workbook();
+        return book.lessons().stream()
+                .map(l -> new LessonFile(opened.value().folder(), book, l, opened.warnings()))
+                .toList();
     }
 
     private static boolean isHomes(Warning warning) {

@@ -41,6 +41,12 @@ class TerminalTest {
         return new ObjectMapper().readTree(out.toString());
     }
 
+    private JsonNode found(String... args) throws IOException {
+        out.getBuffer().setLength(0);
+        assertThat(run(args)).as(err.toString()).isEqualTo(1);
+        return new ObjectMapper().readTree(out.toString()).at("/findings");
+    }
+
     @Test
     void readPrintsOneObjectALine() throws IOException {
         var read =
@@ -136,7 +142,9 @@ class TerminalTest {
         DemoCourse.copyTo(folder);
         assertThat(run("check", folder.resolve("1-fish-parcels.lesson.json").toString()))
                 .isEqualTo(1);
-        assertThat(out.toString()).startsWith("stop  step 8: Hands go from raw white fish fillet");
+        assertThat(out.toString())
+                .startsWith("stop  step 8: Hands go from raw skinless white fish fillets")
+                .contains("Add the wash (+0:40, 45:08 of 50:00)");
         Files.writeString(folder.resolve("4-empty.lesson.json"), "{\"format\": 1, \"slot\": 600}");
         assertThat(run("check", folder.resolve("4-empty.lesson.json").toString()))
                 .isZero();
@@ -144,6 +152,36 @@ class TerminalTest {
         assertThat(run("check", folder.resolve("4-empty.lesson.json").toString()))
                 .isEqualTo(2);
         assertThat(err.toString()).startsWith("check: 4-empty.lesson.json, line 1");
+    }
+
+    @Test
+    void theChecksOfACourseAsData(@TempDir Path folder) throws IOException {
+        DemoCourse.copyTo(folder);
+        var findings = found("check", "--json", folder.toString());
+        assertThat(findings).hasSizeGreaterThan(8);
+        var first = findings.get(0);
+        assertThat(first.properties().stream().map(e -> e.getKey()))
+                .contains(
+                        "check",
+                        "family",
+                        "severity",
+                        "steps",
+                        "foods",
+                        "tools",
+                        "homes",
+                        "what",
+                        "why",
+                        "mends",
+                        "covered");
+        assertThat(first.at("/check").asText()).isEqualTo("no-wash-after-raw");
+        assertThat(first.at("/family").asText()).isEqualTo("trace");
+        assertThat(first.at("/severity").asText()).isEqualTo("stop");
+        assertThat(first.at("/steps")).hasSize(2);
+        assertThat(first.at("/covered").isNull()).isTrue();
+        var kept = found("check", "--json", "--family", "delivery", folder.toString());
+        assertThat(kept).isNotEmpty().allMatch(f -> f.at("/family").asText().equals("delivery"));
+        assertThat(run("check", "--family", "gossip", folder.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("no such family; expected one of trace, facts");
     }
 
     @Test

@@ -39,6 +39,7 @@ import webodidact.core.swap.Swaps;
 import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
 import webodidact.core.timing.Schedule;
+import webodidact.core.trace.Trace;
 
 /**
  * The answer book of one {@link Question}: every list and figure, each worked out when it is first asked for and then kept. Checks,
@@ -50,6 +51,8 @@ public final class Answers {
     private final Supplier<Schedule> schedule = new Lazy<>(() -> Planner.plan(lesson(), pace()));
     private final Supplier<Mentions> finder =
             new Lazy<>(() -> Mentions.of(lesson(), question().knowledge()));
+    private final Supplier<Trace> trace =
+            new Lazy<>(() -> Trace.of(lesson(), finder(), question().knowledge()));
     private final Supplier<Map<String, List<Mentions.Mention>>> said = new Lazy<>(() -> mentions(Step::say));
     private final Supplier<Map<String, List<Mentions.Mention>>> done = new Lazy<>(() -> mentions(Step::doing));
     private final Supplier<Map<String, List<Suggestion>>> proposals = new Lazy<>(this::propose);
@@ -127,6 +130,11 @@ public final class Answers {
     /** Finds foods and tools of this lesson in words. */
     public Mentions finder() {
         return finder.get();
+    }
+
+    /** What hands and tools carry through the lesson. */
+    public Trace trace() {
+        return trace.get();
     }
 
     /** By step id, what its say text names. */

@@ -8,8 +8,13 @@ public enum Family {
     FACTS,
     LISTS,
     HEAT,
+    KEEPING,
+    PEOPLE,
+    INFANTS,
     ALLERGENS,
     ARITHMETIC,
+    PROMISES,
+    PUBLISHED,
     DELIVERY,
     PROGRAM;
 

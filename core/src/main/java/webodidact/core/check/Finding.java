@@ -1,7 +1,12 @@
 package webodidact.core.check;
 
+import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import webodidact.core.words.Language;
 
 /**
@@ -11,8 +16,10 @@ import webodidact.core.words.Language;
  * @param form which of the check's sentences says it, "" for its only one
  * @param step number of the step it is shown beside, from 1; 0 for none
  * @param args what its sentences are filled with
+ * @param concerns the steps, foods, tools and homes it has to do with
  */
-public record Finding(String check, String form, About about, int step, List<Object> args, List<Mend> mends)
+public record Finding(
+        String check, String form, About about, int step, List<Object> args, List<Mend> mends, Concerns concerns)
         implements Comparable<Finding> {
     private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity)
             .thenComparingInt(Finding::step)
@@ -21,6 +28,10 @@ public record Finding(String check, String form, About about, int step, List<Obj
             .thenComparing(Finding::form)
             .thenComparing(f -> f.args().toString());
 
+    public Finding(String check, String form, About about, int step, List<Object> args, List<Mend> mends) {
+        this(check, form, about, step, args, mends, Concerns.NOTHING);
+    }
+
     public Finding {
         args = List.copyOf(args);
         mends = List.copyOf(mends);
@@ -28,7 +39,7 @@ public record Finding(String check, String form, About about, int step, List<Obj
 
     /** The same, said by another of the check's sentences. */
     public Finding as(String another) {
-        return new Finding(check, another, about, step, args, mends);
+        return new Finding(check, another, about, step, args, mends, concerns);
     }
 
     public Finding mending(Mend... by) {
@@ -36,7 +47,64 @@ public record Finding(String check, String form, About about, int step, List<Obj
     }
 
     public Finding mending(List<Mend> by) {
-        return new Finding(check, form, about, step, args, by);
+        return new Finding(check, form, about, step, args, by, concerns);
+    }
+
+    private Finding on(Concerns other) {
+        return new Finding(check, form, about, step, args, mends, other);
+    }
+
+    /** It has to do with those steps too, by their numbers. */
+    public Finding alsoIn(Collection<Integer> steps) {
+        return on(new Concerns(Set.copyOf(steps), concerns.foods(), concerns.tools(), concerns.homes()));
+    }
+
+    /** @param lines ids of food lines, or of foods that no line has */
+    public Finding ofFoods(Collection<String> lines) {
+        return on(new Concerns(concerns.steps(), List.copyOf(lines), concerns.tools(), concerns.homes()));
+    }
+
+    /** @param tools ids of the tool table */
+    public Finding ofTools(Collection<String> tools) {
+        return on(new Concerns(concerns.steps(), concerns.foods(), List.copyOf(tools), concerns.homes()));
+    }
+
+    /** @param aliases of homes */
+    public Finding ofHomes(Collection<String> aliases) {
+        return on(new Concerns(concerns.steps(), concerns.foods(), concerns.tools(), List.copyOf(aliases)));
+    }
+
+    /** Numbers of all steps it has to do with, from 1; empty where it is about the whole lesson. */
+    public SortedSet<Integer> steps() {
+        var all = new TreeSet<>(concerns.steps());
+        if (step > 0) all.add(step);
+        return all;
+    }
+
+    /** Food lines it has to do with, or foods that no line has. */
+    public List<String> foods() {
+        if (!concerns.foods().isEmpty()) return concerns.foods();
+        return switch (about) {
+            case About.OfFood(var line) -> List.of(line);
+            case About.OfFoodInStep(var in, var food) -> List.of(food);
+            case About.OfOffer(var line, var food) -> List.of(line);
+            default -> List.of();
+        };
+    }
+
+    /** Another check's finding that shares a step with it, or is about the whole lesson as it is. */
+    boolean meets(Finding other) {
+        return steps().isEmpty() || !Collections.disjoint(steps(), other.steps());
+    }
+
+    /** The same check about the same thing, whatever number its step has now. */
+    public boolean isSameMatter(Finding other) {
+        return check.equals(other.check) && about.equals(other.about);
+    }
+
+    /** What it goes by, "food safety guidance". */
+    public String basis() {
+        return CheckTable.of(check).basis();
     }
 
     public Severity severity() {

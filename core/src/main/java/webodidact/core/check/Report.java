@@ -8,7 +8,7 @@ import java.util.List;
  * What the checks found.
  *
  * @param open findings that stand, stops first
- * @param covered stops that the instructor has covered with a reason
+ * @param covered findings that the instructor has covered with a reason
  */
 public record Report(List<Finding> open, List<Finding> covered) {
     /**
@@ -28,15 +28,14 @@ public record Report(List<Finding> open, List<Finding> covered) {
                     List.of()));
         failed.forEach(f -> found.add(f.finding()));
         apart.failed().forEach(f -> found.add(f.finding()));
-        found.forEach(f -> (isCovered(situation, f) ? covered : open).add(f));
+        // The more telling finding hides what follows from it.
+        found.stream()
+                .filter(f -> found.stream()
+                        .noneMatch(g -> CheckTable.of(f.check()).after().contains(g.check()) && f.meets(g)))
+                .forEach(f -> (Covering.of(f, situation.lesson()).isPresent() ? covered : open).add(f));
         open.sort(null);
         covered.sort(null);
         return new Report(List.copyOf(open), List.copyOf(covered));
-    }
-
-    private static boolean isCovered(Situation s, Finding f) {
-        return s.lesson().accepted().stream()
-                .anyMatch(a -> a.check().equals(f.check()) && a.where().equals(f.where()));
     }
 
     /** Findings of one check together, in the order in which the first of each comes: a page of forty is six matters. */

@@ -2,15 +2,22 @@ package webodidact.core.check;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import webodidact.core.answer.Answers;
+import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
+import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
 import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
+import webodidact.core.script.Told;
 import webodidact.core.timing.Pace;
 import webodidact.core.timing.Schedule;
+import webodidact.core.trace.Trace;
 
 /**
  * All that a check may look at: the answer book of the lesson. Where an answer could not be worked out, the checks that ask for it are
@@ -57,6 +64,42 @@ public record Situation(Answers answers) {
                                 || step.waiting() != null
                                 || !step.tools().isEmpty()
                                 || !step.acts().isEmpty());
+    }
+
+    public Trace trace() {
+        return answers.trace();
+    }
+
+    /** All texts of the lesson, to be searched for words. */
+    public Told told() {
+        return Told.of(lesson());
+    }
+
+    /** The food that a line is cooked with, where the table knows it. */
+    public Optional<Food> food(FoodLine line) {
+        return knowledge().food(line.cooked());
+    }
+
+    /** The foods that a step uses, as far as the table knows them. */
+    public Stream<Food> foods(Step step) {
+        return step.uses().stream()
+                .flatMap(u -> lesson().food(u.line()).stream())
+                .flatMap(l -> food(l).stream());
+    }
+
+    /** The foods of the list that the table knows. */
+    public Stream<Food> foods() {
+        return lesson().foods().stream().flatMap(l -> food(l).stream());
+    }
+
+    /** Steps in which hands work on food, in their order. */
+    public Stream<Step> handsOn() {
+        return lesson().steps().stream().filter(step -> step.kind().isHandsOn());
+    }
+
+    /** Number of a step, from 1. */
+    public int number(Step step) {
+        return lesson().indexOf(step.id()) + 1;
     }
 
     public Map<String, Draws.Line> draws() {

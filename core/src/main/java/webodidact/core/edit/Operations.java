@@ -134,6 +134,10 @@ public final class Operations {
         return step(step, d -> d.say = d.say.isBlank() ? sentence : d.say.strip() + " " + sentence);
     }
 
+    public static UnaryOperator<Lesson> sayFirst(String step, String sentence) {
+        return step(step, d -> d.say = d.say.isBlank() ? sentence : sentence + " " + d.say.strip());
+    }
+
     public static UnaryOperator<Lesson> insertBefore(String step, Step inserted) {
         return l -> l.inserting(l.indexOf(step), inserted);
     }
@@ -329,8 +333,19 @@ public final class Operations {
 
     /** Covers a stop: it stays known, with the reason it is all right. */
     public static UnaryOperator<Lesson> accept(Accepted accepted) {
-        return l -> l.but(d -> d.accepted =
-                Stream.concat(l.accepted().stream(), Stream.of(accepted)).toList());
+        return l -> l.but(d ->
+                d.accepted = Stream.concat(others(l, accepted.check(), accepted.where()), Stream.of(accepted))
+                        .toList());
+    }
+
+    /** It is looked at again. */
+    public static UnaryOperator<Lesson> unaccept(String check, String where) {
+        return l -> l.but(d -> d.accepted = others(l, check, where).toList());
+    }
+
+    private static Stream<Accepted> others(Lesson lesson, String check, String where) {
+        return lesson.accepted().stream()
+                .filter(a -> !a.check().equals(check) || !a.where().equals(where));
     }
 
     /** One after the other. */

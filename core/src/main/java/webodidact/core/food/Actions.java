@@ -58,6 +58,13 @@ public final class Actions {
             "wouldn't",
             "shouldn't",
             "needn't",
+            "dont",
+            "doesnt",
+            "didnt",
+            "isnt",
+            "cant",
+            "wont",
+            "shouldnt",
             "no");
     private static final Set<String> DOING = Set.of(
             "i'm", "we're", "you're", "they're", "it's", "he's", "she's", "be", "am", "are", "is", "was", "were",

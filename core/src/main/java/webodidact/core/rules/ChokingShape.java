@@ -10,6 +10,7 @@ import webodidact.core.check.Situation;
 import webodidact.core.food.Facts;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.script.Phrase;
 import webodidact.core.swap.InUse;
 
 /** Small children choke on round, hard and slippery things that nobody has cut; the ages of the homes decide. */
@@ -51,7 +52,26 @@ final class ChokingShape implements Check {
         if (CUTS.stream().anyMatch(v -> InUse.says(form, v))) return true;
         return s.lesson().steps().stream()
                 .filter(step -> step.usesLine(line.id()))
-                .anyMatch(step -> CUTS.stream()
-                        .anyMatch(v -> InUse.says(step.title() + ". " + step.doing() + " " + step.say(), v)));
+                .anyMatch(step -> isCut(step.title() + ". " + step.doing() + " . " + step.say(), s, line));
     }
+
+    /** In a sentence with it; where another leaves it whole, that holds. */
+    private static boolean isCut(String text, Situation s, FoodLine line) {
+        var named = s.answers().finder().in(text).stream()
+                .filter(m -> m.id().equals(line.id()))
+                .toList();
+        if (named.isEmpty()) return CUTS.stream().anyMatch(v -> InUse.says(text, v));
+        boolean whole = WHOLE.in(text).stream()
+                .anyMatch(h -> named.stream().anyMatch(m -> h.sentence().contains(m.words())));
+        return !whole
+                && named.stream().anyMatch(m -> {
+                    var around = text.substring(Math.max(0, m.start() - NEAR), Math.min(text.length(), m.end() + NEAR));
+                    return CUTS.stream().anyMatch(v -> InUse.says(around, v));
+                });
+    }
+
+    private static final Phrase WHOLE = Phrase.of("whole\\b", "as they are\\b");
+
+    /** Letters around a food within which what is done to it is said. */
+    private static final int NEAR = 60;
 }

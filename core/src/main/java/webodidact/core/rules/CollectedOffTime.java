@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -24,12 +25,30 @@ final class CollectedOffTime implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        var off = s.schedule().steps().stream()
+        var all = s.schedule().steps().stream()
                 .filter(p -> p.waiting() != null
-                        && (p.waiting().early() > NEAR || p.waiting().late() > 0))
+                        && (p.waiting().early() > NEAR || p.waiting().late() > 0)
+                        && !(p.waiting().early() > NEAR && DeadAir.isCollectedNext(s, p)))
                 .toList();
+        // Two that are waited for in one step are one matter: the longer.
+        var off = all.stream().filter(p -> isLongest(p, off(p, s))).toList();
         // Each better place is tried on the whole clock; a lesson with more of them than that has other worries.
         return IntStream.range(0, off.size()).mapToObj(i -> finding(s, off.get(i), i < TRIED));
+    }
+
+    private static List<Placed> off(Placed p, Situation s) {
+        return s.schedule().steps().stream()
+                .filter(o -> o.waiting() != null
+                        && o.waiting().collectedIn().equals(p.waiting().collectedIn())
+                        && o.waiting().early() > NEAR)
+                .toList();
+    }
+
+    private static boolean isLongest(Placed p, List<Placed> same) {
+        return p.waiting().early() <= NEAR
+                || same.stream()
+                        .noneMatch(o -> o.waiting().early() > p.waiting().early()
+                                || o.waiting().early() == p.waiting().early() && o.number() < p.number());
     }
 
     private Finding finding(Situation s, Placed placed, boolean tried) {

@@ -1,6 +1,8 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
@@ -13,19 +15,47 @@ import webodidact.core.timing.CoverOptions;
 import webodidact.core.timing.Placed;
 import webodidact.core.timing.Schedule;
 
-/** A wait that is stayed with, with nothing to say or do. */
+/** Waits that are stayed with, with nothing to say or do: the lesson stands still, told once. */
 final class DeadAir implements Check {
     /** As long as a look into the pan takes. */
     private static final int SHORT = 30;
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return s.schedule().steps().stream()
-                .filter(p -> Schedule.stayed(p) > SHORT)
-                .map(p -> finding(s, p));
+        var still =
+                s.schedule().steps().stream().filter(p -> still(s, p) > SHORT).toList();
+        if (still.isEmpty()) return Stream.empty();
+        var longest =
+                still.stream().max(Comparator.comparingInt(p -> still(s, p))).orElseThrow();
+        int all = still.stream().mapToInt(p -> still(s, p)).sum();
+        var numbers = still.stream().map(Placed::number).toList();
+        return Stream.of(at(
+                        s,
+                        longest.step().id(),
+                        Clock.text(still(s, longest)),
+                        longest.number(),
+                        still.size(),
+                        Clock.text(all))
+                .as(still.size() > 1 ? "many" : "")
+                .alsoIn(numbers)
+                .mending(mends(s, longest)));
     }
 
-    private Finding finding(Situation s, Placed placed) {
+    /** Seconds with nothing to say or do: a wait that is stayed with, or collected at once. */
+    private static int still(Situation s, Placed p) {
+        int stayed = Schedule.stayed(p);
+        return stayed > 0 || !isCollectedNext(s, p) ? stayed : p.waiting().early();
+    }
+
+    /** Nothing is between the wait and the step that collects it. */
+    static boolean isCollectedNext(Situation s, Placed p) {
+        return p.waiting() != null
+                && p.step().carriesOn()
+                && !p.waiting().isOpen()
+                && s.lesson().indexOf(p.waiting().collectedIn()) == p.number();
+    }
+
+    private List<Mend> mends(Situation s, Placed placed) {
         var step = placed.step();
         var mends = new ArrayList<Mend>();
         for (var option : CoverOptions.of(s.lesson(), step.id(), s.pace())) {
@@ -34,7 +64,6 @@ final class DeadAir implements Check {
                     || option.planned() >= s.schedule().planned()) continue;
             mends.add(new Mend(option.said(s.lesson()), Operations.cover(step.id(), option.cover())));
         }
-        return at(s, step.id(), Clock.text(Schedule.stayed(placed)), placed.number())
-                .mending(mends);
+        return mends;
     }
 }

@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.List;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
@@ -20,19 +21,26 @@ final class HeatNeverOff implements Check {
     /** From the last step that uses it, or in which what stood on it is collected, somebody has to turn it off. */
     private Stream<Finding> finding(Situation s, Place place, Act off) {
         int last = -1;
+        int used = -1;
         for (int i = 0; i < s.lesson().steps().size(); i++) {
             var step = s.lesson().steps().get(i);
             if (step.place() != place) continue;
             last = Math.max(last, i);
+            used = i;
             if (step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var at))
                 last = Math.max(last, s.lesson().indexOf(at));
         }
         if (last < 0) return Stream.empty();
-        int from = last;
-        boolean turned = s.lesson().steps().subList(from, s.lesson().steps().size()).stream()
+        // Off in the words of the step itself is off at its end.
+        var there = s.lesson().steps().get(used);
+        boolean turned = Stream.concat(
+                        Stream.of(there),
+                        s.lesson().steps().subList(last, s.lesson().steps().size()).stream())
                 .anyMatch(x -> x.acts().contains(off) || x.acts().contains(Act.KEEPS_HOT));
         if (turned) return Stream.empty();
         var id = s.lesson().steps().get(last).id();
-        return Stream.of(at(s, id, place.title()).mending(mend("off", Operations.act(id, off), last + 1)));
+        return Stream.of(at(s, id, place.title())
+                .alsoIn(List.of(used + 1, last + 1))
+                .mending(mend("off", Operations.act(id, off), last + 1)));
     }
 }

@@ -1,6 +1,8 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
 import webodidact.core.check.Check;
@@ -16,8 +18,11 @@ final class ListedNotUsed implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (!s.isWritten()) return Stream.empty();
+        var said =
+                s.handsOn().map(step -> Content.of(step)).flatMap(Set::stream).collect(Collectors.toSet());
         var unused = s.lesson().foods().stream()
                 .filter(f -> s.lesson().steps().stream().noneMatch(step -> step.usesLine(f.id())))
+                .filter(f -> !isSaid(s, f, said))
                 .toList();
         if (unused.size() <= APART) return unused.stream().map(f -> finding(s, f));
         return Stream.of(about(
@@ -26,6 +31,16 @@ final class ListedNotUsed implements Check {
                         unused.size(),
                         unused.stream().limit(NAMED).map(FoodLine::item).toList())
                 .as("many"));
+    }
+
+    /** A word of its name that no other line has: "the noodles" may be the egg noodles, and nobody knows. */
+    private static boolean isSaid(Situation s, FoodLine line, Set<String> said) {
+        if (s.handsOn().anyMatch(step -> names(s, step, line))) return false;
+        return Content.of(line.item()).stream()
+                .filter(said::contains)
+                .filter(w -> !s.knowledge().isDescription(w))
+                .anyMatch(w -> s.lesson().foods().stream()
+                        .noneMatch(o -> o != line && Content.of(o.item()).contains(w)));
     }
 
     /** More of them are one matter. */

@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.HashSet;
 import java.util.stream.Stream;
 import webodidact.core.amount.Heat;
 import webodidact.core.amount.OvenScale;
@@ -7,21 +8,37 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
 import webodidact.core.check.Situation;
-import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Step;
+import webodidact.core.script.Phrase;
 
-/** An oven figure says whether it is for a fan oven: the same number is 20 °C apart. */
+/** An oven figure says whether it is for a fan oven: the same number is 20 °C apart. Said once for each figure. */
 final class OvenKindUnstated implements Check {
+    private static final Phrase SAID = Phrase.of(
+            "\\d{3}\\b[^.!?]{0,40}\\b(?:fan|conventional)", "(?:fan|conventional)\\b[^.!?]{0,40}\\b\\d{3}\\b");
+
     @Override
     public Stream<Finding> find(Situation s) {
+        // "200, that's 180 if it's a fan": both are said, whatever the fact has.
+        if (s.told().says(SAID)) return Stream.empty();
+        var told = new HashSet<Heat>();
         return s.lesson().steps().stream()
-                .filter(step -> step.heat() != null && step.heat().mode() == Heat.Mode.UNSTATED)
+                .filter(step ->
+                        step.heat() != null && step.heat().mode() == Heat.Mode.UNSTATED && told.add(step.heat()))
                 .map(step -> at(s, step.id(), step.heat().degrees(), OvenScale.FAN_LOWER)
+                        .alsoIn(s.lesson().steps().stream()
+                                .filter(x -> step.heat().equals(x.heat()))
+                                .map(s::number)
+                                .toList())
                         .mending(mend(step, Heat.Mode.FAN), mend(step, Heat.Mode.CONVENTIONAL)));
     }
 
     private Mend mend(Step step, Heat.Mode mode) {
         var heat = new Heat(step.heat().low(), step.heat().high(), mode);
-        return mend("is", Operations.heat(step.id(), heat), mode.title());
+        return mend(
+                "is",
+                l -> l.withSteps(l.steps().stream()
+                        .map(x -> step.heat().equals(x.heat()) ? x.but(d -> d.heat = heat) : x)
+                        .toList()),
+                mode.title());
     }
 }

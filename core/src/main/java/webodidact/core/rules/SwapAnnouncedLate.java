@@ -1,6 +1,9 @@
 package webodidact.core.rules;
 
+import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
 import webodidact.core.check.Check;
@@ -9,16 +12,61 @@ import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
 import webodidact.core.list.SubstitutionSheet;
+import webodidact.core.script.Mentions;
+import webodidact.core.script.Phrase;
 import webodidact.core.swap.Accepting;
 
 /** A stand-in that homes hear of after the step that would have needed it. */
 final class SwapAnnouncedLate implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
+        return Stream.concat(said(s), announced(s));
+    }
+
+    /** "If you have no milk you could have used oat milk": told after the step that took it. */
+    private Stream<Finding> said(Situation s) {
+        var told = new HashSet<String>();
+        return s.lesson().steps().stream()
+                .flatMap(step -> s.mentions().get(step.id()).stream()
+                        .filter(m ->
+                                m.kind() == Mentions.Kind.STAND_IN && !m.right().isEmpty())
+                        .flatMap(m -> late(s, step, m).stream()))
+                .filter(f -> told.add(f.where()));
+    }
+
+    private Optional<Finding> late(Situation s, Step step, Mentions.Mention m) {
+        var line = s.lesson().food(m.right());
+        var used = s.lesson().steps().stream()
+                .filter(x -> x.usesLine(m.right()))
+                .findFirst()
+                .map(s::number)
+                .orElse(0);
+        boolean before = s.lesson().steps().subList(0, Math.max(0, used)).stream()
+                .anyMatch(x -> s.mentions().get(x.id()).stream()
+                        .anyMatch(o ->
+                                o.kind() == Mentions.Kind.STAND_IN && o.right().equals(m.right())));
+        if (line.isEmpty() || used == 0 || used >= s.number(step) || before || LEFT_OVER.isIn(step.say()))
+            return Optional.empty();
+        return Optional.of(about(
+                        new About.OfOffer(m.right(), m.id()),
+                        s.number(step),
+                        m.words(),
+                        line.get().item(),
+                        used,
+                        s.number(step))
+                .as("late")
+                .alsoIn(List.of(used, s.number(step))));
+    }
+
+    private static final Phrase LEFT_OVER = Phrase.of("next (?:time|week)", "left[- ]?over");
+
+    private Stream<Finding> announced(Situation s) {
         if (s.lesson().foods().stream().allMatch(f -> f.mentioned().isEmpty())) return Stream.empty();
         return s.answers().substitutions().entries().stream()
                 .filter(SubstitutionSheet.Entry::isLate)
+                .filter(e -> said(s).noneMatch(f -> f.where().startsWith(e.line() + "/")))
                 .map(e -> finding(s, e));
     }
 
@@ -33,6 +81,7 @@ final class SwapAnnouncedLate implements Check {
                         entry.announceBy(),
                         entry.saidIn())
                 .as(entry.saidIn() == 0 ? "never" : "late")
+                .alsoIn(entry.saidIn() == 0 ? List.of() : List.of(entry.announceBy(), entry.saidIn()))
                 .mending(
                         mend("say", l -> said(l, into - 1, entry.offer().rule().words(), name), into),
                         mend("not", l -> Accepting.mention(l, entry.line(), entry.mentioned(), false)));

@@ -9,6 +9,7 @@ import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.food.Food;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
@@ -18,6 +19,7 @@ final class UsedNotListed implements Check {
     public Stream<Finding> find(Situation s) {
         var told = new HashSet<String>();
         return s.lesson().steps().stream()
+                .filter(step -> step.kind().isHandsOn() || step.kind() == Kind.RUN_THROUGH)
                 .flatMap(step -> Stream.concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())
                         .filter(m -> m.kind() == Mentions.Kind.UNLISTED && told.add(m.id()))
                         .map(m -> finding(s, step, m)));

@@ -93,6 +93,11 @@ public enum Profile {
         return hotHolding;
     }
 
+    /** Most minutes in which cooked food is to be cold again: 90 in the United Kingdom, two hours in the advice of the others. */
+    public int coolWithin() {
+        return this == UK ? 90 : 120;
+    }
+
     /** A figure of this profile with its scale: "75 °C", "165 °F". */
     public String degrees(int own) {
         return own + (fahrenheit ? " °F" : " °C");

@@ -1,7 +1,9 @@
 package webodidact.core.script;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -11,22 +13,22 @@ import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Ring;
 
 /** What a text does to the kitchen: hands washed, oven and ring on, off, high or low, the lid on or off. */
-final class ActWords {
+public final class ActWords {
     private static final Map<Act, Pattern> SAYS = new EnumMap<>(Act.class);
 
     static {
         says(
                 Act.WASH_HANDS,
-                "\\b(?:wash(?:es|ing)?|scrub) (?:your |our |my |their |those )?hands\\b|\\bhands (?:are )?washed\\b|\\bhands!\\s+soap\\b|\\bhands under the tap\\b|\\b(?:give|giving) (?:your|our|those) hands a (?:good |proper |quick )*(?:wash|scrub)\\b");
+                "\\b(?:wash(?:es|ing|ed)?|scrub) (?:your |our |my |their |those |these )?hands\\b|\\bhands (?:are |all |well )?(?:re-?)?washed\\b|\\bhand[- ]?wash\\b|\\bhands\\b[^.!?]{0,40}\\b(?:soap|soapy)\\b|\\b(?:wash|scrub) them (?:again|both|well|properly|with soap|in hot|for twenty|for 20)\\b|\\bhands!\\s+soap\\b|\\bhands under the tap\\b|\\b(?:give|giving) (?:your|our|those) hands a (?:good |proper |quick )*(?:wash|scrub)\\b");
         says(
                 Act.OVEN_ON,
                 "\\b(?:pre-?heat|heat|turn on|switch on|turn|switch|set|get|put) (?:up )?(?:the |your )?oven\\b(?! off| down| up\\b| door| gloves| tray| shelf| dish| proof)|\\boven (?:goes |on )on\\b|\\boven on\\b|\\b(?:get|have) (?:the |your )oven (?:heating|warming|on)\\b");
         says(
                 Act.OVEN_OFF,
-                "\\b(?:turn|switch) off (?:the |your )?oven\\b|\\b(?:turn|switch) (?:the |your )?oven off\\b|\\boven (?:is |goes )?off\\b");
+                "\\b(?:turn|switch) off (?:the |your )?oven\\b|\\b(?:turn|switch) (?:the |your )?oven off\\b|\\boven (?:is |goes )?off\\b|\\b(?:turn|switch) everything off\\b|\\bmitts on, oven off\\b");
         says(
                 Act.RING_OFF,
-                "\\boff with (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:turn|switch) (?:the |your )(?:heat|hob|ring|gas) off\\b|\\b(?:turn|switch) off (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:heat|hob|ring|gas) (?:is |goes )?off\\b");
+                "\\boff with (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:turn|switch) (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?) off\\b|\\b(?:turn|switch) off (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?)\\b|\\b(?:heat|hob|rings?|gas|burners?) (?:is |are |goes |all |both )*off\\b|\\b(?:turn|switch) (?:it|everything|that) (?:all )?off\\b");
         says(
                 Act.LID_ON,
                 "\\b(?:lid|cover) (?:back )?on\\b|\\b(?:put|pop) (?:the |a )lid\\b|\\bcover (?:it |them |the pan |the pot )?with (?:a|the|its) lid\\b");
@@ -54,6 +56,14 @@ final class ActWords {
             var m = says.matcher(text);
             while (m.find() && !all.contains(act)) if (!Asides.of(text).covers(m.start())) all.add(act);
         });
+        return all;
+    }
+
+    /** Where the text does it, in its order. */
+    public static List<Integer> at(Act act, String text) {
+        var all = new ArrayList<Integer>();
+        var m = SAYS.get(act).matcher(text);
+        while (m.find()) if (!Asides.of(text).covers(m.start())) all.add(m.start());
         return all;
     }
 

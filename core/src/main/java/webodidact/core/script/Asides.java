@@ -41,7 +41,7 @@ public final class Asides {
     private static final List<Sign> SIGNS = List.of(
             part(
                     Kind.DENIED,
-                    "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|skip the|leaving out)\\b(?! forget| worry| be (?:afraid|shy|tempted)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\bor (?:it|they)\\b)"),
+                    "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|skip the|leaving out|dont|doesnt|didnt|isnt|cant|wont|shouldnt)\\b(?! forget| worry| be (?:afraid|shy|tempted)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\bor (?:it|they)\\b|\\byou (?:can|could)\\b)"),
             part(
                     Kind.DENIED,
                     "\\bno\\b(?! more than| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\b(?:in|on) (?:the|your|it|them)\\b)"),
@@ -69,13 +69,20 @@ public final class Asides {
                     "\\b(?:next|last) (?:week|time|lesson|month|year|session|class)\\b(?<!from last week)|\\btomorrow\\b|\\banother (?:day|lesson|time)\\b|\\bin (?:the )?other lessons?\\b|\\bthe other day\\b"),
             whole(
                     Kind.TO_COME,
-                    "\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit)\\s*[.!?]?$|\\bin (?:about |around |another )?[\\p{L}\\d]+(?:[- ]\\p{L}+)? (?:minutes?|mins?|hours?),? (?:we|you|I|they|it)(?:['’]ll| will)\\b|\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit|little while),? (?:we|I|you)\\b|\\b(?:we|you|I)(?:['’]ll|['’]re going to|['’]m going to| will| are going to) (?:be |need |want |have |come )(?!.*\\bnow\\b)|\\blater(?: on)?\\b,? (?:we|I|you)\\b|\\b(?:we|you|I)\\b[^.!?]*\\b(?:later on|later|soon enough|in a minute|in a moment)\\s*(?:[.!?]|$)|\\bcoming up\\b"),
+                    "\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit)\\s*[.!?]?$|\\bin (?:about |around |another )?[\\p{L}\\d]+(?:[- ]\\p{L}+)? (?:minutes?|mins?|hours?),? (?:we|you|I|they|it)(?:['’]ll| will)\\b|\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit|little while),? (?:we|I|you)\\b|\\b(?:(?:we|I)(?:['’]ll|['’]re going to|['’]m going to| will| are going to) (?:be |need |want |have |come )|you(?:['’]ll|['’]re going to| will| are going to) (?:be |want |come ))(?!.*\\bnow\\b)|\\blater(?: on)?\\b,? (?:we|I|you)\\b|\\b(?:we|you|I)\\b[^.!?]*\\b(?:later on|later|soon enough|in a minute|in a moment)\\s*(?:[.!?]|$)|\\bcoming up\\b"),
             whole(
                     Kind.HABIT,
                     "\\b(?:my|our|his|her|your) (?:aunt|auntie|uncle|mum|mother|mam|nan|nana|gran|granny|grandmother|grandma|grandad|dad|father|sister|brother|friend|neighbour|teacher)\\b(?!['’]?s? (?:turn|job))[^.!?]*\\b(?:always|used to|puts?|put|adds?|likes?|liked|made|makes?|did|says?|said|would)\\b|\\b(?:some|many|most|lots of|other) (?:people|folk|cooks|families|places)\\b|\\b(?:I|we) (?:used to|always used)\\b|\\bback home\\b|\\btraditionally\\b|\\bat my (?:mum|nan|gran)\\b"),
             whole(
                     Kind.CONTENTS,
                     "\\b(?:is|are|['’]s) [^.!?]*\\breally\\s*[.!?]?$|\\b(?:is|are|['’]s) (?:really |basically |actually |mostly |only )*(?:just (?!\\p{L}+(?:ing|ed)\\b|steaming|about|right|done|there|enough|a (?:bit|little|touch|tad))|made (?:of|from|with|up)|a (?:mix|blend|mixture) of)|\\bcontains?\\b|\\bhas (?:\\p{L}+ ){1,4}in it\\b"),
+            part(
+                    Kind.CONTENTS,
+                    "\\b(?:allerg\\p{L}*|labels?|lactose[- ]free|co?eliac|intoleran\\p{L}*)\\b" + TO_CLAUSE_END),
+            part(
+                    Kind.CONTENTS,
+                    "\\b(?:there['’]?s|there is|has|it['’]?s got) (?:\\p{L}+(?:, | and |, and ))*\\p{L}+ in (?:it|this|that|them|there|the \\p{L}+)\\b"),
+            part(Kind.CONTENTS, "\\b(?:sugar|salt|gluten|dairy|nut|egg|milk|wheat|soya?|meat|fat)[- ]free\\b"),
             whole(
                     Kind.PRAISE,
                     "\\b(?:nice|lovely|great|good|delicious|gorgeous|brilliant|goes well|go well|works well) with\\b|\\bgood for (?:you|your)\\b|\\bfive a day\\b|\\bfull of (?:fibre|vitamin|iron|protein)|\\b(?:you|they) say\\b"),

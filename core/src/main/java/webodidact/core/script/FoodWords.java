@@ -23,6 +23,10 @@ final class FoodWords {
     /** "The chopped onion": the word before the name says what was done to it. */
     private static final Pattern BEFORE = Pattern.compile("(\\p{L}+)\\s+$");
 
+    private static final Pattern EACH = Pattern.compile(
+            "^\\s+(?:in|on|into|onto|to|for|per|next to|beside|over|inside)\\s+(?:the \\p{L}+ of )?each\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private FoodWords() {}
 
     /** Each line and share once. @param mentions of the text */
@@ -33,8 +37,12 @@ final class FoodWords {
                     ? lesson.food(mention.id()).orElse(null)
                     : null;
             if (line == null) continue;
-            var share = ShareWords.around(text, mention.start(), mention.end(), line)
-                    .orElse(null);
+            // "A grape beside each": of how many nobody says here.
+            var share = EACH.matcher(text.substring(mention.end(), Math.min(text.length(), mention.end() + 30)))
+                            .find()
+                    ? null
+                    : ShareWords.around(text, mention.start(), mention.end(), line)
+                            .orElse(null);
             boolean whole = share != null
                     && share.amount() != null
                     && line.amount() != null

@@ -116,7 +116,7 @@ public final class Mentions {
             own.add(line.item(), line.id());
             var end = words.getLast();
             var word = line.item().substring(end.start(), end.end());
-            boolean known = line.food() != null
+            boolean known = line.food() != null && ANYBODYS.contains(end.stem())
                     || !knowledge.foodsIn(word).isEmpty()
                     || !knowledge.toolsIn(word).isEmpty()
                     || knowledge.isDescription(word)
@@ -225,6 +225,9 @@ public final class Mentions {
     private boolean isMade(String text, Mention mention) {
         var said = stems(mention.words());
         if (made.containsAll(said)) return true;
+        // The breads of "Flatbreads".
+        if (said.size() == 1
+                && made.stream().anyMatch(m -> m.endsWith(said.iterator().next()))) return true;
         var before = text.substring(Math.max(0, mention.start() - 12), mention.start())
                 .toLowerCase(Locale.ROOT);
         return MADE_HERE.containsAll(said) && MINE.matcher(before).find();
@@ -273,6 +276,10 @@ public final class Mentions {
     private static final Pattern MINE = Pattern.compile("\\b(?:the|your|our|this|that|of)\\s+$");
     private static final Set<String> MADE_HERE = stems(
             "dough batter mixture sauce dressing salsa filling topping crumble pastry soup stew curry salad paste marinade glaze icing syrup puree mash gravy broth custard jam pesto relish chutney bread cake pancake fritter dumpling meatball burger pie tart frittata omelette risotto porridge pudding biscuit scone muffin crust");
+
+    /** Last words of names that are said of other foods, and of what is left of them, as well. */
+    private static final Set<String> ANYBODYS = stems(
+            "seed leaf stick clove half piece slice ball cube drop powder paste sauce mix juice skin zest peel water stock flake spread roll sheet block tin bag jar cream milk oil butter cheese bread flour sugar vinegar syrup bean root stalk sprig head bulb heart tip end top white yolk salt pepper");
 
     private static final Set<String> PARTS = Set.of(
             "zest", "juice", "rind", "peel", "white", "yolk", "leaf", "stalk", "sprig", "clove", "seed", "water",

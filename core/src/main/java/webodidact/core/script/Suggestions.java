@@ -41,6 +41,11 @@ public final class Suggestions {
             Pattern.compile("\\b(?:in|into) (?:the |a )?(?:hot |fan |warm )?oven\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern RING = Pattern.compile(
             "\\bon the (?:hob|ring)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COOKS_IN_PAN = Pattern.compile(
+            "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern PAN =
+            Pattern.compile("\\b(?:pan|wok|pot|skillet|griddle)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern LOOK = Pattern.compile(
             "\\b(turn|stir|baste|shake|rotate)\\b([^.!?;]{0,40}?)\\b(?:halfway|half way|after (?=\\d|a |one|two|three|four|five|ten))",
             Pattern.CASE_INSENSITIVE);
@@ -370,6 +375,9 @@ public final class Suggestions {
                 : isIn(text, Place.OVEN, OVEN) && !ActWords.in(text).contains(Act.OVEN_ON)
                         ? Place.OVEN
                         : isIn(text, Place.RING, RING)
+                                        || ActWords.ring(text).isPresent()
+                                                && PAN.matcher(text).find()
+                                        || COOKS_IN_PAN.matcher(text).find()
                                 ? Place.RING
                                 : isIn(text, Place.COLD, COLD)
                                         ? Place.COLD

@@ -30,6 +30,8 @@ public final class TimeWords {
                     + "|(?<hour>" + NUMBER
                     + ")\\s*(?:hours?|hrs?)(?:,? and|,)?\\s+(?<over>an? half|a quarter|three quarters|"
                     + NUMBER + "(?:\\s*(?:minutes?|mins?)\\b|(?=[,.;)]|\\s*$)))"
+                    + "|(?<whole>" + NUMBER + ")\\s*(?:minutes?|mins?),? and (?:a )?(?<wholepart>" + PART + ")\\b(?! "
+                    + UNIT + ")"
                     + "|(?<mixed>" + NUMBER + ") and (?:a )?(?<mixedpart>" + PART + ")\\s+(?<mixedunit>" + UNIT + ")"
                     + "|a (?:good )?(?<couple>couple of|few)\\s+(?:more )?(?<coupleunit>" + UNIT + ")"
                     + "|a good (?<good>minute|hour)\\b"
@@ -100,6 +102,8 @@ public final class TimeWords {
                     : quarters(over.replaceFirst("\\s*(?:minutes?|mins?)$", "")) * 15;
             return TimeRange.of(quarters(m.group("hour")) * 900 + more);
         }
+        if (m.group("whole") != null)
+            return TimeRange.of(quarters(m.group("whole")) * 15 + part(m.group("wholepart")) * 15);
         if (m.group("mixed") != null) {
             int unit = unit(m.group("mixedunit"));
             return TimeRange.of((quarters(m.group("mixed")) + part(m.group("mixedpart"))) * unit / 4);

@@ -104,14 +104,15 @@ class TimingRulesTest {
     void collectedOffTime() {
         var early = of(
                 waits(hands("a", 60), 600, 700, new Cover.CarryOn("b")),
+                hands("y", 30),
                 hands("b", 60),
                 hands("x", 640),
                 hands("c", 30));
         var finding = mended(early, "collected-off-time");
         assertThat(finding.what())
-                .isEqualTo("Step 2 comes 10:00 too early for step 1, which simmers 600–700 s."
+                .isEqualTo("Step 3 comes 9:30 too early for step 1, which simmers 600–700 s."
                         .replace("600–700 s", new TimeRange(600, 700).text()));
-        assertThat(finding.mends().getFirst().label()).isEqualTo("Collect it in step 4");
+        assertThat(finding.mends().getFirst().label()).isEqualTo("Collect it in step 5");
         var late = of(
                 waits(hands("a", 60), 600, 700, new Cover.CarryOn("c")),
                 hands("b", 650),
@@ -203,15 +204,15 @@ class TimingRulesTest {
     }
 
     @Test
-    void fillerSoilsHands() {
+    void handsOfRawFoodCollectAPan() {
         var lesson = of(
                 List.of(food("f1", "chicken-breast", "2 piece")),
                 waits(at(hands("a", 60), Place.RING), 300, 400, new Cover.CarryOn("c")),
                 using(hands("b", 350), "f1"),
                 hands("c", 30));
-        assertThat(mended(lesson, "filler-soils-hands").what())
-                .isEqualTo("Step 2 fills the wait of step 1 and leaves raw food on the hands that collect in step 3.");
-        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.uses = List.of())), "filler-soils-hands"))
+        assertThat(mended(lesson, "soiled-hands-go-on").what())
+                .isEqualTo("Hands from raw chicken breast (step 2) touch the pan handle (step 3).");
+        assertThat(found(lesson.withStep("b", s -> s.but(d -> d.uses = List.of())), "soiled-hands-go-on"))
                 .isEmpty();
     }
 }

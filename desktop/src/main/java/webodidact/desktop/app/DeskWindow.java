@@ -33,6 +33,7 @@ import webodidact.desktop.state.Ticker;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.Screen;
+import webodidact.desktop.view.look.SecondLookScreen;
 import webodidact.desktop.words.Words;
 
 /** The window of an open course: slate, rail, ribbon, and the station at work between them. */
@@ -187,7 +188,11 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     public void go(String id) {
         var target =
                 Stations.ALL.stream().filter(s -> s.id().equals(id)).findFirst().orElse(Stations.ALL.getFirst());
-        if (target.id().equals(station)) return;
+        if (target.id().equals(station)) {
+            if (look != null) leaveLook();
+            return;
+        }
+        look = null;
         workspace.seal();
         station = target.id();
         rail.here(station);
@@ -218,16 +223,39 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         if (screen.getScene() != null) screen.requestFocus();
     }
 
+    /** The second look lies over whatever station is at work; null while it does not. */
+    private SecondLookScreen look;
+
     private void showFindings() {
-        var outcome = workspace.outcome();
-        if (outcome == null || outcome.report().open().isEmpty()) return;
-        var first = outcome.report().open().getFirst();
-        var at = first.station();
-        if (first.step() > 0)
-            workspace
-                    .stepProperty()
-                    .set(outcome.lesson().steps().get(first.step() - 1).id());
-        go(at);
+        if (look == null) openLook();
+    }
+
+    private void openLook() {
+        if (workspace.lesson() == null || workspace.isOnAir() && station.equals("on-air")) return;
+        look = new SecondLookScreen(this, this::leaveLook);
+        workspace.seal();
+        frame.setTop(new VBox(slate, trouble));
+        frame.setLeft(rail);
+        frame.setBottom(foot);
+        frame.setCenter(look);
+        look.start();
+        var shown = look;
+        Platform.runLater(() -> focusFirst(shown));
+    }
+
+    /** Back to the station it lies over, as it was left. */
+    private void leaveLook() {
+        if (look == null) return;
+        look = null;
+        var here = station;
+        station = "";
+        go(here);
+    }
+
+    /** Opens the second look, or goes to the next finding in it. */
+    private void look(int by) {
+        if (look == null) openLook();
+        else look.step(by);
     }
 
     void newLesson() {
@@ -267,7 +295,20 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     }
 
     private void key(KeyEvent e) {
-        if (e.getCode() == KeyCode.ESCAPE && uncover()) e.consume();
+        if (e.getCode() == KeyCode.ESCAPE && uncover()) {
+            e.consume();
+            return;
+        }
+        if (e.getCode() == KeyCode.ESCAPE && look != null) {
+            leaveLook();
+            e.consume();
+            return;
+        }
+        if (e.getCode() == KeyCode.F8) {
+            look(e.isShiftDown() ? -1 : 1);
+            e.consume();
+            return;
+        }
         if (e.getCode() == KeyCode.F1) {
             if (!uncover()) cover(new ShortcutSheet());
             e.consume();

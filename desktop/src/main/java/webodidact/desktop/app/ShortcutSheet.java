@@ -12,6 +12,7 @@ final class ShortcutSheet extends VBox {
         "undo",
         "newLesson",
         "text",
+        "look",
         "stepNew",
         "stepSplit",
         "stepMove",

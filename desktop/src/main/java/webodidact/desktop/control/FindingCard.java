@@ -8,7 +8,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
 import webodidact.desktop.words.Words;
 
-/** One finding: what, why, and its mends as buttons; a stop can be covered with a reason. */
+/** One finding: what, why, and its mends as buttons; it can be covered with a reason. */
 public final class FindingCard extends VBox {
     /** What the card may ask for. */
     public interface Actions {
@@ -29,7 +29,7 @@ public final class FindingCard extends VBox {
             button.setId("mend-" + finding.check());
             buttons.getChildren().add(button);
         }
-        if (finding.isStop()) buttons.getChildren().add(cover(finding, actions));
+        buttons.getChildren().add(cover(finding, actions));
         getChildren().add(buttons);
     }
 
@@ -37,7 +37,7 @@ public final class FindingCard extends VBox {
         var reason = new TextField();
         reason.setPromptText(Words.of("finding.coverPrompt"));
         reason.setAccessibleText(Words.of("finding.coverPrompt"));
-        reason.setId("cover-reason");
+        reason.setId("reason-" + finding.check());
         reason.setOnAction(e -> {
             if (!reason.getText().isBlank())
                 actions.cover(finding, reason.getText().strip());

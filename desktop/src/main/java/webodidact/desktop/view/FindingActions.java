@@ -1,5 +1,7 @@
 package webodidact.desktop.view;
 
+import java.time.LocalDate;
+import webodidact.core.check.Covering;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
 import webodidact.core.edit.Operations;
@@ -18,7 +20,21 @@ public record FindingActions(Workspace workspace) implements FindingCard.Actions
 
     @Override
     public void cover(Finding finding, String reason) {
+        var by = workspace.book().course().instructor();
         workspace.editLesson(
-                Words.of("edit.cover"), Operations.accept(new Accepted(finding.check(), finding.where(), reason)));
+                Words.of("edit.cover"),
+                l -> Operations.accept(new Accepted(
+                                finding.check(),
+                                finding.where(),
+                                reason,
+                                by,
+                                LocalDate.now(),
+                                Covering.stands(finding, l)))
+                        .apply(l));
+    }
+
+    /** It is looked at again. */
+    public void uncover(Finding finding) {
+        workspace.editLesson(Words.of("edit.uncover"), Operations.unaccept(finding.check(), finding.where()));
     }
 }

@@ -24,6 +24,7 @@ public final class Words {
             "view/brief",
             "view/clock",
             "view/larder",
+            "view/look",
             "view/onair",
             "view/papers",
             "view/script");

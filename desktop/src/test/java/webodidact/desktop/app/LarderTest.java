@@ -13,6 +13,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.Amount;
+import webodidact.core.edit.Operations;
 import webodidact.core.food.Allergen;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
@@ -101,6 +102,7 @@ class LarderTest extends WindowTest {
     @Test
     void toolsThatTheWordsNeedAreSuggested() {
         show("3-vegetable-dumplings");
+        robot.interact(() -> workspace().editLesson("Without", Operations.delistTool("t6")));
         larder();
         click("#tab-kit");
         click("#suggest-grater");

@@ -127,7 +127,7 @@ class ScriptTest extends WindowTest {
         choose("s8");
         go(3);
         click("#cover-no-wash-after-raw");
-        fill("#cover-reason", "Gloves are changed here.");
+        fill("#reason-no-wash-after-raw", "Gloves are changed here.");
         assertThat(outcome().report().stops()).isZero();
         assertThat(outcome().report().covered()).hasSize(1);
         assertThat(lesson().accepted().getFirst().reason()).isEqualTo("Gloves are changed here.");

@@ -134,6 +134,8 @@ class StationsTest extends WindowTest {
         assertThat(find("#rail-clock").getAccessibleText()).isEqualTo("Clock, 1 to look at");
         assertThat(text("#stops")).isEqualTo("■ 2 stops");
         click("#stops");
+        click("#look-wait-never-collected-5");
+        click("#look-go");
         assertThat(window.station()).isEqualTo("clock");
         assertThat(workspace().stepProperty().get()).isEqualTo("s5");
     }

@@ -282,7 +282,7 @@ class ControlsTest {
     }
 
     @Test
-    void aStopCanBeCoveredAndALookCannot() throws Exception {
+    void stopsAndLooksCanBeCovered() throws Exception {
         var done = new ArrayList<String>();
         var actions = new FindingCard.Actions() {
             @Override
@@ -301,10 +301,10 @@ class ControlsTest {
         var look = ask(() -> new FindingCard(
                 new Finding("heat-never-off", "", new About.OfStep("s"), 1, List.of("oven"), mends), actions));
         show(new VBox(stop, look), 400, 400);
-        assertThat(ask(() -> look.lookup("#cover-heat-never-off"))).isNull();
+        assertThat(ask(() -> look.lookup("#cover-heat-never-off"))).isNotNull();
         run(() -> ((Button) stop.lookup("#mend-over-slot")).fire());
         run(() -> ((Button) stop.lookup("#cover-over-slot")).fire());
-        var reason = ask(() -> (TextField) stop.lookup("#cover-reason"));
+        var reason = ask(() -> (TextField) stop.lookup("#reason-over-slot"));
         run(() -> Event.fireEvent(reason, new ActionEvent()));
         run(() -> {
             reason.setText(" Because. ");

@@ -38,8 +38,8 @@ class CourseFolderTest extends OnDemoCourse {
                 .toList();
         assertThat(found)
                 .containsExactly(
-                        List.of("no-wash-after-raw", "listed-not-used", "filler-soils-hands", "used-not-listed"),
-                        List.of("wait-never-collected", "oven-never-heated"),
+                        List.of("no-wash-after-raw", "listed-not-used", "used-not-listed"),
+                        List.of("wait-never-collected", "oven-never-heated", "lists-never-said"),
                         List.of("over-slot", "dead-air", "collected-off-time", "tool-waited-for"));
     }
 

@@ -1,0 +1,91 @@
+package webodidact.core.rules;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+import webodidact.core.check.About;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.food.Allergen;
+import webodidact.core.lesson.Step;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** What is in the dish that people are allergic to is never said on air, or only a part of it. */
+final class AllergenUnsaid implements Check {
+    private static final String NAMED =
+            "(?:wheat|gluten|milk|dairy|eggs?|nuts?|peanuts?|almonds?|sesame|soya|soy|fish|shellfish|crustaceans?|prawns?|celery|mustard|sulphites|lupin|molluscs?)";
+    private static final Phrase TOLD = Phrase.of(
+            "allerg",
+            "intoleran",
+            "co?eliac",
+            "contains?\\b",
+            "(?:check|read)\\b[^.!?]{0,25}\\b(?:labels?|packets?|packs?)",
+            "labels?\\b",
+            "(?:there's|there is|has|got|it's got|with) (?:\\p{L}+ ){0,2}" + NAMED + "(?:,? (?:and )?" + NAMED
+                    + ")* in (?:it|this|there|the|that|them)",
+            "in (?:it|this|this one|there|them)[^.!?]{0,12} (?:there's|there is|is|are) " + NAMED,
+            "there's " + NAMED + "(?:, | and |, and )" + NAMED);
+    private static final Phrase LABELS = Phrase.of("labels?\\b", "packets?\\b", "list of allergens", "allergen list");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        var named = s.course().profile().named();
+        var declared = new LinkedHashMap<Allergen, List<String>>();
+        for (var line : s.lesson().foods())
+            s.food(line)
+                    .ifPresent(f -> f.allergens().stream()
+                            .filter(a -> named.contains(a) || a == Allergen.WHEAT || a == Allergen.GLUTEN)
+                            .forEach(a -> declared.computeIfAbsent(a, k -> new ArrayList<>())
+                                    .add(line.id())));
+        if (declared.containsKey(Allergen.WHEAT)) declared.remove(Allergen.GLUTEN);
+        if (declared.isEmpty() || s.lesson().steps().isEmpty()) return Stream.empty();
+        var foods = declared.values().stream().flatMap(List::stream).distinct().toList();
+        var titles = declared.keySet().stream().map(Allergen::title).toList();
+        var told = s.told().all(TOLD).toList();
+        var first = s.lesson().steps().getFirst();
+        if (told.isEmpty())
+            return Stream.of(about(new About.OfLesson(), 0, titles.size(), titles)
+                    .ofFoods(foods)
+                    .mending(sayAlso(first, titles)));
+        return some(s, declared, told, first);
+    }
+
+    /** Where some are named one by one, the others are missed; where a label or a list is pointed to, it has them all. */
+    private Stream<Finding> some(Situation s, Map<Allergen, List<String>> declared, List<Told.Said> told, Step first) {
+        var words = new StringBuilder();
+        told.forEach(x -> words.append(x.sentence().toLowerCase(Locale.ROOT)).append(". "));
+        var all = words.toString();
+        var missing = declared.keySet().stream().filter(a -> !names(all, a)).toList();
+        boolean any = missing.size() < declared.size();
+        if (!any || missing.isEmpty() || LABELS.isIn(all)) return Stream.empty();
+        var titles = missing.stream().map(Allergen::title).toList();
+        return Stream.of(at(s, told.getFirst().step().id(), titles.size(), titles)
+                .as("some")
+                .ofFoods(missing.stream()
+                        .flatMap(a -> declared.get(a).stream())
+                        .distinct()
+                        .toList())
+                .mending(sayAlso(first, titles)));
+    }
+
+    private static boolean names(String words, Allergen allergen) {
+        return switch (allergen) {
+            case GLUTEN, WHEAT -> words.matches("(?s).*\\b(?:wheat|gluten|flour|bread|pasta|noodles?|co?eliac)\\b.*");
+            case MILK -> words.matches("(?s).*\\b(?:milk|dairy|cheese|butter|lactose|yoghurt|cream)\\b.*");
+            case EGGS -> words.matches("(?s).*\\beggs?\\b.*");
+            case SOYA -> words.matches("(?s).*\\bsoya?\\b.*");
+            case CRUSTACEANS, MOLLUSCS ->
+                words.matches("(?s).*\\b(?:crustaceans?|shellfish|prawns?|crab|molluscs?|mussels?|squid)\\b.*");
+            case NUTS, PEANUTS ->
+                words.matches(
+                        "(?s).*\\b(?:pea)?nuts?\\b.*|(?s).*\\b(?:almond|cashew|walnut|hazelnut|pistachio)s?\\b.*");
+            case SULPHITES -> true;
+            case FISH, CELERY, MUSTARD, SESAME, LUPIN -> words.contains(allergen.code());
+        };
+    }
+}

@@ -1,0 +1,76 @@
+package webodidact.core.rules;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.AmountText;
+import webodidact.core.amount.Dimension;
+import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Scaling;
+import webodidact.core.lesson.Step;
+import webodidact.core.script.Mentions;
+import webodidact.core.words.NumberWords;
+
+/** The list read aloud has another amount than the list. */
+final class AmountSaidOtherwise implements Check {
+    private static final String NUMBER =
+            "(\\d+(?:\\.\\d+)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
+    private static final Pattern WITH_UNIT = Pattern.compile(
+            "\\b(\\d+(?:\\.\\d+)?) ?(kg|kilos?|g|grams?|ml|millilitres?|l|litres?|tbsp|tablespoons?|tsp|teaspoons?|oz|ounces?)(?: of)?(?: the| your| some)?\\s+$",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNTED = Pattern.compile(
+            "\\b" + NUMBER + "(?: (?:large|medium|small|big|ripe|whole|fresh|free[- ]range))*\\s+$",
+            Pattern.CASE_INSENSITIVE);
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return s.lesson().steps().stream()
+                .filter(step -> !step.kind().isHandsOn())
+                .flatMap(step -> s.mentions().get(step.id()).stream()
+                        .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                        .flatMap(m -> finding(s, step, m)));
+    }
+
+    private Stream<Finding> finding(Situation s, Step step, Mentions.Mention mention) {
+        var line = s.lesson().food(mention.id()).orElseThrow();
+        if (line.amount() == null) return Stream.empty();
+        var before = step.say().substring(Math.max(0, mention.start() - 40), mention.start());
+        return said(before, line)
+                .filter(a -> isOther(s, a, line.amount(), line)
+                        && isOther(s, a, line.amount().times(Scaling.forHome(s.lesson())), line))
+                .stream()
+                .map(a -> at(s, step.id(), line.item(), AmountText.of(a), AmountText.of(line.amount()))
+                        .ofFoods(List.of(line.id())));
+    }
+
+    private static Optional<Amount> said(String before, FoodLine line) {
+        var unit = WITH_UNIT.matcher(before);
+        if (unit.find()) return Unit.named(unit.group(2)).map(u -> Amount.of(Ratio.parse(unit.group(1)), u));
+        var count = COUNTED.matcher(before);
+        if (!count.find()
+                || line.amount().unit() != Unit.PIECE
+                || count.group(1).matches("(?i)an?")) return Optional.empty();
+        var number = NumberWords.value(count.group(1));
+        var value = number.isPresent()
+                ? Ratio.of(number.getAsInt())
+                : Ratio.parse(count.group(1).matches("[\\d.]+") ? count.group(1) : "1");
+        return Optional.of(Amount.of(value, Unit.PIECE));
+    }
+
+    private static boolean isOther(Situation s, Amount said, Amount listed, FoodLine line) {
+        if (said.unit().dimension() != listed.unit().dimension()
+                || line.also() != null
+                        && said.unit().dimension() == line.also().unit().dimension()) return false;
+        if (said.unit().dimension() == Dimension.COUNT && said.unit() != listed.unit()) return false;
+        var is = said.in(listed.unit(), s.course().house()).low();
+        return is.isLessThan(listed.low().times(Ratio.of(95, 100)))
+                || is.isMoreThan(listed.high().times(Ratio.of(105, 100)));
+    }
+}

@@ -1,0 +1,44 @@
+package webodidact.core.rules;
+
+import java.util.Set;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Step;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Hands that cut fresh chilli go on to eyes and faces, and nobody is told. */
+final class ChilliHands implements Check {
+    private static final Set<String> HOT = Set.of("chilli-fresh", "scotch-bonnet", "jalapeno", "padron");
+    private static final Phrase TOLD =
+            Phrase.of("eyes?\\b", "gloves\\b", "rub (?:your|you)", "face\\b", "sting", "burns?\\b");
+    private static final Set<String> CUTS =
+            Set.of("chop", "slice", "halve", "deseed", "dice", "cut", "scrape", "split", "snip", "pick", "quarter");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        if (s.foods().noneMatch(f -> HOT.contains(f.id()))) return Stream.empty();
+        var steps = s.lesson().steps();
+        for (int i = 0; i < steps.size(); i++) {
+            var step = steps.get(i);
+            if (Told.says(step, TOLD)) return Stream.empty();
+            if (!step.kind().isHandsOn() || s.foods(step).noneMatch(f -> HOT.contains(f.id())) || !cuts(s, step))
+                continue;
+            boolean washed = Told.says(step, Washing.SAID)
+                    || step.acts().contains(Act.WASH_HANDS)
+                    || i + 1 < steps.size()
+                            && (Told.says(steps.get(i + 1), Washing.SAID)
+                                    || steps.get(i + 1).acts().contains(Act.WASH_HANDS));
+            return washed ? Stream.empty() : Stream.of(at(s, step.id(), i + 1).mending(sayAlso(step)));
+        }
+        return Stream.empty();
+    }
+
+    private static boolean cuts(Situation s, Step step) {
+        return s.knowledge().actionsIn(step.say() + " " + step.doing()).stream()
+                .anyMatch(a -> CUTS.contains(a.action().verb()));
+    }
+}

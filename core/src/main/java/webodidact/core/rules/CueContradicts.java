@@ -1,0 +1,32 @@
+package webodidact.core.rules;
+
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** The cue cannot show, or one word of it denies the other. */
+final class CueContradicts implements Check {
+    private static final Phrase BOTH = Phrase.of(
+            "(?:without|no|not any|don't let it) (?:\\p{L}+ ){0,2}colou?r\\b[^.!?]{0,50}\\b(?:golden|brown)",
+            "(?:soft(?:en(?:ed|s)?)?|sweat|translucent|see[- ]through)\\b[^.!?]{0,30}\\b(?:until|till|and) (?:it's |they're |nice and )?(?:deep )?(?:golden|brown)",
+            "(?:golden|brown)\\b[^.!?]{0,15}\\b(?:but|and|or|well,?) (?:not (?:golden|brown|coloured)|(?:just )?(?:translucent|see[- ]through|without colou?r))",
+            "(?:gentle|gently|low heat|barely)\\b[^.!?]{0,40}\\b(?:rolling boil|fierce|furious)",
+            "(?:rolling|fast|hard) (?:boil|simmer)\\b[^.!?]{0,40}\\b(?:gentle|gently|barely)");
+    private static final Phrase YOLK = Phrase.of(
+            "(?:until|till|when|once)\\b[^.!?]{0,30}\\byolks?\\b[^.!?]{0,30}\\b(?:set|runny|soft|firm|hard|cooked)");
+    private static final Phrase BEATEN = Phrase.of(
+            "(?:beat|whisk|scramble|mix)(?:en|ed|ing)?\\b[^.!?]{0,30}\\beggs?\\b",
+            "eggs?\\b[^.!?]{0,30}\\b(?:beat|whisk|scramble)");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        var both = s.told().all(BOTH).filter(x -> !x.is(Asides.Kind.OTHER_TIME) && !x.is(Asides.Kind.HABIT));
+        var yolk = s.told().all(YOLK).filter(x -> s.told().all(BEATEN).anyMatch(b -> b.number() < x.number()));
+        return Told.oncePerStep(Stream.concat(both, yolk))
+                .map(x -> at(s, x.step().id(), x.words()));
+    }
+}

@@ -1,0 +1,80 @@
+package webodidact.core.rules;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.food.Risk;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Step;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Poultry, mince or fish is cooked by the clock or by its colour, and nothing measures that it is done. Colour can only reject. */
+final class DonenessUnsaid implements Check {
+    private static final Phrase MEASURED = Phrase.of(
+            "probe",
+            "thermometer",
+            "core temp",
+            "piping hot",
+            "steaming hot",
+            "juices",
+            "run(?:s|ning)? clear",
+            "cut (?:one|it|into)",
+            "flak",
+            "opaque",
+            "\\d{2,3}\\s?(?:°|degrees)? ?(?:c |f )?(?:in the (?:middle|centre|center|thickest)|inside)",
+            "hot all the way",
+            "falls? (?:apart|off the bone)",
+            "cooked (?:all the way )?through[^.!?]{0,30}(?:check|test|cut|middle)");
+    private static final Phrase COLOUR =
+            Phrase.of("pink\\b", "golden", "brown(?:ed)?\\b", "colou?r\\b", "white all", "grey\\b");
+    private static final Phrase LONG_AND_WET = Phrase.of("simmer", "boil", "stew", "brais", "slow[- ]cook", "pressure");
+    /** Seconds at a simmer after which small pieces are done whatever their size. */
+    private static final int LONG = 20 * 60;
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        if (s.told().says(MEASURED)) return Stream.empty();
+        return s.lesson().foods().stream()
+                .filter(line -> s.food(line).filter(f -> asks(f.risk())).isPresent())
+                .flatMap(line -> last(s, line).map(step -> finding(s, line, step)).stream())
+                .limit(1);
+    }
+
+    private static boolean asks(Risk risk) {
+        return risk == Risk.RAW_POULTRY || risk == Risk.RAW_MINCE || risk == Risk.RAW_FISH;
+    }
+
+    /** The last hot step that uses it; nothing where it simmers for long, or where no hot step does. */
+    private static Optional<Step> last(Situation s, FoodLine line) {
+        var hot = s.handsOn()
+                .filter(step -> step.place().isHot() && step.usesLine(line.id()))
+                .toList();
+        if (hot.isEmpty()) return Optional.empty();
+        int first = s.number(hot.getFirst());
+        boolean simmers = s.handsOn()
+                .skip(0)
+                .anyMatch(step -> s.number(step) >= first
+                        && step.place().isHot()
+                        && step.waiting() != null
+                        && step.waiting().time().low() >= LONG
+                        && Told.says(step, LONG_AND_WET));
+        return simmers ? Optional.empty() : Optional.of(hot.getLast());
+    }
+
+    private Finding finding(Situation s, FoodLine line, Step step) {
+        int core = s.course().profile().core(s.food(line).orElseThrow().risk());
+        return at(
+                        s,
+                        step.id(),
+                        line.item(),
+                        s.course().profile().degrees(core),
+                        s.course().profile().title())
+                .as(Told.says(step, COLOUR) ? "colour" : "")
+                .ofFoods(List.of(line.id()))
+                .mending(sayAlso(step, line.item(), s.course().profile().degrees(core)));
+    }
+}

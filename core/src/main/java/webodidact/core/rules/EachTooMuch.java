@@ -1,0 +1,81 @@
+package webodidact.core.rules;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.AmountText;
+import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
+import webodidact.core.script.Mentions;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+import webodidact.core.words.NumberWords;
+
+/** So much in each of so many pieces is more than the list has. */
+final class EachTooMuch implements Check {
+    private static final Phrase SAID = Phrase.of(
+            "(?:an?|one|two|half an?|three|\\d+) (?:heaped |level |good |small )?(?:teaspoons?|tsp|tablespoons?|tbsp|grams?|g|ml)(?: of)? (?:the |your )?(?:\\p{L}+ ){0,2}?\\p{L}+ (?:in|on|into|onto|to|for|over|inside) (?:the (?:middle|centre|top) of )?each\\b");
+    private static final Pattern AMOUNT = Pattern.compile(
+            "^(half an?|an?|one|two|three|\\d+) (?:heaped |level |good |small )?(\\p{L}+)", Pattern.CASE_INSENSITIVE);
+    private static final Phrase PIECES = Phrase.of(
+            "(\\d+|four|six|eight|nine|ten|twelve|sixteen|twenty) (?:even |little |small |equal )?(?:circles|rounds|pieces|balls|tarts|squares|cases|parcels|dumplings|scones|biscuits|cakes|buns|cups|rolls|slices|wraps|discs|patties|skewers|jars|bowls|plates)\\b",
+            "(?:cut|roll|shape|stamp)(?: out)? (?:it |them )?(?:into |in )?(\\d+|four|six|eight|nine|ten|twelve|sixteen|twenty)\\b");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return Told.oncePerStep(s.told().meant(SAID)).flatMap(x -> finding(s, x));
+    }
+
+    private Stream<Finding> finding(Situation s, Told.Said said) {
+        var line = s.answers().finder().in(said.words()).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                .findFirst()
+                .flatMap(m -> s.lesson().food(m.id()));
+        var each = each(said.words());
+        int pieces = s.told()
+                .all(PIECES)
+                .filter(p -> p.number() <= said.number())
+                .reduce((a, b) -> b)
+                .map(p -> number(p.words()))
+                .orElse(0);
+        if (line.isEmpty() || line.get().amount() == null || each.isEmpty() || pieces == 0) return Stream.empty();
+        var listed = line.get().amount();
+        if (each.get().unit().dimension() != listed.unit().dimension()) return Stream.empty();
+        var wanted =
+                each.get().times(Ratio.of(pieces)).in(listed.unit(), s.course().house());
+        if (!wanted.low().isMoreThan(listed.high().times(Ratio.of(11, 10)))) return Stream.empty();
+        return Stream.of(at(s, said.step().id(), said.words(), pieces, AmountText.of(wanted), AmountText.of(listed))
+                .ofFoods(List.of(line.get().id()))
+                .mending(mend("list", Operations.amount(line.get().id(), wanted), AmountText.of(wanted))));
+    }
+
+    private static Optional<Amount> each(String words) {
+        var m = AMOUNT.matcher(words);
+        if (!m.find()) return Optional.empty();
+        var count = m.group(1).toLowerCase(Locale.ROOT);
+        var value = count.startsWith("half")
+                ? Ratio.HALF
+                : count.matches("an?")
+                        ? Ratio.ONE
+                        : count.matches("\\d+")
+                                ? Ratio.parse(count)
+                                : Ratio.of(NumberWords.value(count).orElse(1));
+        return Unit.named(m.group(2)).map(u -> Amount.of(value, u));
+    }
+
+    private static int number(String words) {
+        for (var word : words.toLowerCase(Locale.ROOT).split("\\s+")) {
+            if (word.matches("\\d+")) return Integer.parseInt(word);
+            var value = NumberWords.value(word);
+            if (value.isPresent() && value.getAsInt() > 3) return value.getAsInt();
+        }
+        return 0;
+    }
+}

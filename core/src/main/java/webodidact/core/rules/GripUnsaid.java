@@ -1,0 +1,61 @@
+package webodidact.core.rules;
+
+import java.util.Set;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.Who;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Young people cut with a knife for the first time and nobody says how to hold what is cut. */
+final class GripUnsaid implements Check {
+    private static final Phrase GRIP = Phrase.of(
+            "claw",
+            "bridge\\b",
+            "tuck",
+            "fingers?\\b",
+            "knuckles",
+            "flat side",
+            "cut side",
+            "grip",
+            "away from you",
+            "careful",
+            "mind (?:your|the)",
+            "watch your",
+            "table knife",
+            "slowly",
+            "sharp");
+    private static final Set<String> CUTS = Set.of("chop", "slice", "dice", "halve", "quarter", "cube", "cut", "shred");
+    private static final Phrase ROUND = Phrase.of(
+            "scissors",
+            "(?:cut|stamp)(?: out)? (?:\\p{L}+ ){0,2}(?:rounds|circles|shapes|stars)",
+            "cutter",
+            "grater",
+            "dough",
+            "pastry",
+            "tear");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        if (!Ages.areChildren(s)) return Stream.empty();
+        for (var step : s.lesson().steps()) {
+            if (Told.says(step, GRIP)) return Stream.empty();
+            if (!step.kind().isHandsOn()
+                    || step.who() == Who.ADULT
+                    || step.who().isBeforeCamera()
+                    || Told.says(step, ROUND)) continue;
+            var cut = Stream.of(step.say(), step.doing())
+                    .flatMap(text -> s.knowledge().actionsIn(text).stream()
+                            .filter(a -> !Asides.of(text).covers(a.start())))
+                    .map(a -> a.action().verb())
+                    .filter(CUTS::contains)
+                    .findFirst();
+            if (cut.isPresent())
+                return Stream.of(at(s, step.id(), s.number(step), cut.get()).mending(sayFirst(step)));
+        }
+        return Stream.empty();
+    }
+}

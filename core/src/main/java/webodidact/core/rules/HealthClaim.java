@@ -1,0 +1,34 @@
+package webodidact.core.rules;
+
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.script.Phrase;
+
+/** Food is said to heal or to protect; no source stands behind it, and law in many places asks for one. */
+final class HealthClaim implements Check {
+    private static final Phrase CLAIM = Phrase.of(
+            "(?:good|great|brilliant|wonderful|amazing|excellent) for (?:your|their|the|his|her|our) (?:little |whole )?(?:hearts?|skin|brains?|bones|gut|blood|eyes|eyesight|tummy|tummies|digestion|immune|liver|hair|memory|joints|teeth|waistline|bod(?:y|ies))\\b",
+            "(?:stops?|prevents?|cures?|fights?|wards? off|keeps? away|heals?|reverses?|protects? (?:you )?(?:from|against))\\b[^.!?]{0,40}\\b(?:heart|cancer|colds?|flu|diabetes|disease|illness|infections?|dementia|arthritis|wrinkles|attacks?|strokes?)",
+            "(?:lowers?|reduces?|brings? down|boosts?|strengthens?)\\b[^.!?]{0,30}\\b(?:cholesterol|blood (?:pressure|sugar)|immun\\p{L}*|metabolism|risk)",
+            "superfoods?\\b",
+            "detox\\p{L}*",
+            "burns? (?:off )?fat\\b",
+            "(?:so|really|very|super|dead) (?:healthy|good for you)\\b",
+            "(?:it's|they're|this is) (?:\\p{L}+ )?(?:healthy|guilt[- ]free)\\b",
+            "(?:packed|full|loaded|bursting) (?:with|of) (?:vitamins?|antioxidants?|iron|protein|omega|fibre|fiber|goodness)",
+            "high in (?:protein|fibre|iron|vitamin)",
+            "help(?:s)? you (?:see|grow|sleep|live|lose)");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return saying(s, s.told().all(CLAIM).filter(x -> !NOT.isIn(x.sentence())));
+    }
+
+    private static final Phrase NOT = Phrase.of(
+            "(?:not|isn't|aren't|never|no) (?:\\p{L}+ ){0,3}(?:healthy|good for|superfood|detox)",
+            "nobody knows",
+            "according to",
+            "the (?:national|public) health");
+}

@@ -1,0 +1,26 @@
+package webodidact.core.rules;
+
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Hot food is closed in a box or wrap for later: it stays warm for hours. */
+final class HotFilled implements Check {
+    private static final Phrase CLOSED = Phrase.of(
+            "(?:hot|warm|straight from the (?:pan|oven)|steaming)\\b[^.!?]{0,160}\\b(?:lunch ?box(?:es)?|lidded box(?:es)?|tubs?|containers?|cling ?film|food box)\\b[^.!?]*",
+            "(?:lunch ?box(?:es)?|lidded box(?:es)?|tubs?|containers?)\\b[^.!?]{0,60}\\bwhile (?:it's|they're|it is) (?:still )?(?:hot|warm)",
+            "(?:hot|warm)\\b[^.!?]{0,120}\\b(?:wrap|close|seal|lid)\\w*\\b[^.!?]{0,60}\\bfor (?:tomorrow|later|lunch|the morning|school)");
+    private static final Phrase COOLED = Phrase.of(
+            "cool", "cold\\b", "fridge", "flask", "jam\\b", "once it", "eat (?:it|them) (?:hot|now|straight)", "wait");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return Told.oncePerStep(
+                        s.told().all(CLOSED).filter(x -> !x.is(Asides.Kind.DENIED) && !Told.says(x.step(), COOLED)))
+                .map(x -> at(s, x.step().id(), s.number(x.step())).mending(sayFirst(x.step())));
+    }
+}

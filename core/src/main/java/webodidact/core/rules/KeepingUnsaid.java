@@ -1,0 +1,39 @@
+package webodidact.core.rules;
+
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Food is kept for another day and nobody says for how long. */
+final class KeepingUnsaid implements Check {
+    private static final Phrase KEPT = Phrase.of(
+            "(?:what(?:ever)?(?:'s| is) (?:left|over)|left[- ]?overs?|the rest|any (?:that(?:'s| is) )?left|spares?)\\b[^.!?]{0,60}\\b(?:fridge|freez|keeps?|box|tub|another day|later)\\b",
+            "keeps? (?:well |fine |lovely |it |them )*for (?:ages|ever|a (?:good )?while|weeks|as long)",
+            "(?:keep|store|save) (?:it|them|the rest|any)\\b[^.!?]{0,30}\\b(?:in the fridge|in a (?:box|tub|jar)|in the freezer)",
+            "lasts? (?:for )?(?:ages|forever|a while|weeks)");
+    private static final Phrase HOW_LONG = Phrase.of(
+            "\\bdays?\\b",
+            "today\\b",
+            "tonight\\b",
+            "tomorrow\\b",
+            "(?:a|one|two|three|four|six|\\d+) (?:hours?|weeks?|months?)\\b",
+            "use[- ]by\\b",
+            "best before",
+            "minutes?\\b",
+            "straight away\\b",
+            "by (?:mon|tues|wednes|thurs|fri|satur|sun)day");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return Told.oncePerStep(
+                        s.told().all(KEPT).filter(x -> !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME)))
+                .filter(x -> !Told.says(x.step(), HOW_LONG) || VAGUE.isIn(x.words()))
+                .map(x -> at(s, x.step().id(), x.words()).mending(sayAlso(x.step())));
+    }
+
+    private static final Phrase VAGUE = Phrase.of("ages\\b", "for ?ever", "a (?:good )?while", "weeks\\b");
+}

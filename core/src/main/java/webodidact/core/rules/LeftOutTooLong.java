@@ -1,0 +1,92 @@
+package webodidact.core.rules;
+
+import java.util.Locale;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.food.Food;
+import webodidact.core.food.Group;
+import webodidact.core.food.Shelf;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Cooked or raw food that spoils stands in the warm for longer than the profile's advice. */
+final class LeftOutTooLong implements Check {
+    private static final Phrase OUT = Phrase.of(
+            "(?:leave|left|leaving|stand|sits?|cool(?:s|ing)?|keep)\\b[^.!?]{0,50}\\b(?:out|on the (?:side|worktop|counter|bench|hob|stove|table)|at room temperature|in the (?:pan|pot)|to cool(?: down)?)\\b[^.!?]{0,50}?\\b(overnight|(?:until|till) (?:bed ?time|morning|tomorrow|the morning|this evening|tonight)|all (?:day|night|afternoon|evening|morning)|(?:\\d+|two|three|four|five|six|eight|several|a few|a couple of) hours?)\\b",
+            "(?:overnight|all (?:day|night|afternoon))\\b[^.!?]{0,30}\\b(?:on the (?:side|worktop|counter|bench|hob|stove)|out of the fridge|at room temperature)");
+    private static final Phrase HARMLESS = Phrase.of(
+            "dough",
+            "ris(?:e|ing|en)",
+            "prov(?:e|ing)",
+            "soak",
+            "butter",
+            "ferment",
+            "starter",
+            "bread\\b",
+            "biscuits?",
+            "meringue",
+            "dry out",
+            "ripen",
+            "pickl",
+            "jam\\b",
+            "sponge",
+            "to soften",
+            "icing",
+            "buns?\\b",
+            "loaf",
+            "in the fridge");
+    private static final Pattern HOURS = Pattern.compile(
+            "(\\d+|two|three|four|five|six|eight|several|a few|a couple of) hours?", Pattern.CASE_INSENSITIVE);
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        if (!hasWhatSpoils(s)) return Stream.empty();
+        return Told.oncePerStep(s.told()
+                        .all(OUT)
+                        .filter(x -> !x.is(Asides.Kind.DENIED) && !HARMLESS.isIn(x.words()) && isLong(x.words())))
+                .map(x -> at(s, x.step().id(), x.words(), s.course().profile().coolWithin())
+                        .as(rice(s) ? "rice" : ""));
+    }
+
+    private static boolean rice(Situation s) {
+        return s.foods().anyMatch(f -> f.id().endsWith("rice") || f.id().equals("basmati"));
+    }
+
+    private static final Phrase BY_NAME = Phrase.of(
+            "fish\\b",
+            "chicken\\b",
+            "meat\\b",
+            "mince\\b",
+            "prawns?\\b",
+            "turkey\\b",
+            "pork\\b",
+            "beef\\b",
+            "lamb\\b",
+            "sausages?\\b");
+
+    /** The list has such a food, by the table or by its name. */
+    static boolean hasWhatSpoils(Situation s) {
+        return s.foods().anyMatch(LeftOutTooLong::spoils)
+                || s.lesson().foods().stream().anyMatch(l -> l.cooked() == null && BY_NAME.isIn(l.item()));
+    }
+
+    /** What germs grow on once it is cooked, or while it is raw. */
+    static boolean spoils(Food food) {
+        return food.risk().soilsHands()
+                || food.group() == Group.MEAT
+                || food.group() == Group.FISH
+                || food.group() == Group.DAIRY && food.shelf() == Shelf.FRIDGE
+                || food.group() == Group.PULSE
+                || food.id().endsWith("rice")
+                || food.id().equals("basmati");
+    }
+
+    /** All rules agree from two hours on. */
+    private static boolean isLong(String words) {
+        return !HOURS.matcher(words).find() || !words.toLowerCase(Locale.ROOT).matches(".*\\b(?:1|one) hours?");
+    }
+}

@@ -1,0 +1,24 @@
+package webodidact.core.rules;
+
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** What raw meat or fish lay in is poured over the food when it is done. */
+final class MarinadeReused implements Check {
+    private static final Phrase REUSED = Phrase.of(
+            "(?:rest of |left(?:[- ]?over)? |remaining |same |used )(?:of )?(?:the |your |that )?marinade\\b[^.!?]{0,60}\\b(?:over|sauce|dip|drizzle|serve|dress|brush|on top)\\b",
+            "(?:drizzle|pour|brush|spoon|serve)\\b[^.!?]{0,30}\\b(?:rest of |left(?:over)? |remaining |same )(?:the |your )?marinade\\b",
+            "marinade\\b[^.!?]{0,20}\\b(?:makes|as|is) (?:a |your |the )?(?:\\p{L}+ )?(?:sauce|dip|dressing)\\b");
+    private static final Phrase BOILED = Phrase.of(
+            "boil", "bubbl", "simmer", "kept back", "set aside before", "before (?:the|any) (?:raw|meat|chicken|fish)");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        if (s.foods().noneMatch(f -> f.risk().soilsHands())) return Stream.empty();
+        return saying(s, s.told().meant(REUSED).filter(x -> !Told.says(x.step(), BOILED)));
+    }
+}

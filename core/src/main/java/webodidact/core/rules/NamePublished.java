@@ -1,0 +1,118 @@
+package webodidact.core.rules;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Somebody's name in words that go out to everybody. */
+final class NamePublished implements Check {
+    private static final String NAME = "([A-Z]\\p{Ll}{2,})(?= (?:and [A-Z]\\p{Ll}+)?|[,.!?]|$|'s|’s)";
+    private static final Phrase NAMED = Phrase.exactly(
+            "(?:\\b(?:[Ww]ell done|[Tt]hanks?(?: you)?(?: to)?|[Hh]ello(?: to)?|[Hh]i(?: to)?|[Hh]ey|[Gg]ood (?:job|question|work|evening|morning)|[Hh]appy birthday|[Oo]ver to|[Nn]ice one|[Gg]reat (?:question|work|job)|[Bb]rilliant|[Ss]hout ?out to|[Bb]less you|[Ss]orry|[Cc]ome on|[Bb]ravo),? )"
+                    + NAME + "|\\b" + NAME
+                    + " (?:asked|asks|wants to know|is asking|sent (?:me|us|in)|wrote|has (?:asked|sent|written)|in the (?:corner|back|front row)|at number|from (?:class|year|group))\\b");
+    private static final Set<String> NOBODY = Set.of(
+            "Everyone",
+            "Everybody",
+            "All",
+            "Chefs",
+            "Chef",
+            "Bakers",
+            "Cooks",
+            "Cook",
+            "Folks",
+            "Team",
+            "Class",
+            "Children",
+            "Kids",
+            "There",
+            "Again",
+            "Mum",
+            "Dad",
+            "Guys",
+            "Ladies",
+            "Evening",
+            "Morning",
+            "Afternoon",
+            "For",
+            "You",
+            "The",
+            "And",
+            "Welcome",
+            "Friends",
+            "Today",
+            "Grown",
+            "Parents",
+            "Teachers",
+            "Saltmarsh",
+            "This",
+            "That",
+            "Now",
+            "Let",
+            "Year",
+            "Group",
+            "Home",
+            "Homes",
+            "Then",
+            "Just",
+            "Who",
+            "Nobody",
+            "Somebody",
+            "Someone",
+            "She",
+            "They",
+            "People",
+            "Adults",
+            "Little",
+            "Young",
+            "Families",
+            "Anyone",
+            "One",
+            "What",
+            "Have",
+            "Are");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        var own = Set.of(s.course().instructor().split("\\s+"));
+        return Told.oncePerStep(s.told()
+                        .all(NAMED)
+                        .filter(x -> name(x.words())
+                                .filter(n -> !NOBODY.contains(n) && !own.contains(n))
+                                .isPresent()))
+                .map(x -> at(s, x.step().id(), name(x.words()).orElseThrow())
+                        .mending(mend(
+                                "out",
+                                Operations.reword(
+                                        x.step().id(),
+                                        t -> t.replace(
+                                                x.words(),
+                                                x.words()
+                                                        .replaceFirst(
+                                                                ",? ?"
+                                                                        + name(x.words())
+                                                                                .orElseThrow(),
+                                                                ""))))));
+    }
+
+    private static final Pattern CAPITAL = Pattern.compile("[A-Z]\\p{Ll}{2,}");
+
+    private static Optional<String> name(String words) {
+        var m = CAPITAL.matcher(words);
+        String last = null;
+        boolean leads =
+                !words.matches("^[A-Z]\\p{Ll}+ (?:asked|asks|wants|is asking|sent|wrote|has|in the|at number|from).*");
+        while (m.find()) {
+            last = m.group();
+            if (!leads) break;
+        }
+        return Optional.ofNullable(last);
+    }
+}

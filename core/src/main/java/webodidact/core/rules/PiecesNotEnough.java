@@ -1,0 +1,59 @@
+package webodidact.core.rules;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.Yield;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+import webodidact.core.words.NumberWords;
+
+/** So many each for so many people is more than there are. */
+final class PiecesNotEnough implements Check {
+    private static final String N = "(\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
+    private static final Phrase SAID = Phrase.of(N
+            + " (?:\\p{L}+ )?each\\b[^.!?]{0,40}\\b(?:for|table of|family of|party of|of us|all) (?:your |the |a |our |you )*(?:table of |party of |family of |group of )?"
+            + N + "\\b");
+    private static final Pattern FIGURES = Pattern.compile("^" + N + "\\b.*\\b" + N + "$", Pattern.CASE_INSENSITIVE);
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return Told.oncePerStep(s.told().all(SAID)).flatMap(x -> finding(s, x));
+    }
+
+    private Stream<Finding> finding(Situation s, Told.Said said) {
+        var m = FIGURES.matcher(said.words().strip());
+        if (!m.matches()) return Stream.empty();
+        int wanted = figure(m.group(1)) * figure(m.group(2));
+        int makes = pieces(s, said);
+        return makes > 0 && wanted > makes
+                ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, makes))
+                : Stream.empty();
+    }
+
+    private static final Phrase MADE = Phrase.of(
+            N
+                    + " (?:even |big |little |small )?(?:slices|pieces|balls|rounds|scones|tarts|cakes|biscuits|parcels|wraps|rolls|fritters|dumplings|meatballs|pancakes|flatbreads|skewers|patties|bites)\\b");
+
+    /** What the same sentence says is made, else what the lesson does, else what the Brief has. */
+    private static int pieces(Situation s, Told.Said said) {
+        var here = MADE.in(said.sentence());
+        var any = here.isEmpty()
+                ? s.told().all(MADE).map(Told.Said::words).findFirst()
+                : Optional.of(here.getFirst().words());
+        return any.map(w -> figure(w.split(" ")[0]))
+                .orElseGet(() -> s.lesson().makes().equals(Yield.UNKNOWN)
+                        ? 0
+                        : (int) s.lesson().makes().count().floor());
+    }
+
+    private static int figure(String word) {
+        return word.matches("\\d+")
+                ? Integer.parseInt(word)
+                : NumberWords.value(word.toLowerCase(Locale.ROOT)).orElse(0);
+    }
+}

@@ -1,0 +1,55 @@
+package webodidact.core.rules;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** A soak, a thaw, a rest or a cook and cool that homes should have done before, and that the list does not ask for. */
+final class PreworkUnlisted implements Check {
+    private static final Phrase DONE_BEFORE = Phrase.of(
+            "(?:soaked|thawed|defrosted|cooked and cooled|cold cooked|already cooked|marinated|proved|rested|chilled) (?:\\p{L}+ ){0,4}(?:overnight|last night|yesterday|this morning|for \\p{L}+ hours?)",
+            "(?:overnight|last night|yesterday|this morning|hours ago|the night before)\\b[^.!?]{0,40}\\b(?:soak|thaw|defrost|cook|chill|marinat|rest|prove|freez|made|boil)",
+            "I (?:soaked|cooked|boiled|chilled|defrosted|thawed|marinated|roasted|froze)\\b[^.!?]{0,60}\\b(?:earlier|last night|yesterday|this morning|before|overnight)\\b",
+            "(?:should have been|needs to have been|must be|have to be) (?:soak|thaw|defrost|marinat|chill|cook)\\p{L}*");
+    private static final Phrase LISTED = Phrase.of(
+            "soak", "thaw", "defrost", "cook", "chill", "marinat", "overnight", "cold\\b", "frozen", "tinned");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        var first = s.handsOn().findFirst();
+        if (first.isEmpty()) return Stream.empty();
+        int from = s.number(first.get());
+        return Told.oncePerStep(
+                        s.told().all(DONE_BEFORE).filter(x -> x.number() >= from && !x.is(Asides.Kind.OTHER_TIME)))
+                .flatMap(x -> line(s, x.sentence()).map(l -> finding(s, x, l)));
+    }
+
+    private static Stream<FoodLine> line(Situation s, String sentence) {
+        return s.lesson().foods().stream()
+                .filter(l -> sentence.toLowerCase(Locale.ROOT).contains(head(l)))
+                .filter(l -> s.answers().leads().stream()
+                        .noneMatch(lead -> lead.line().equals(l.id())))
+                .filter(l -> !LISTED.isIn(l.described() + " " + l.note()))
+                .limit(1);
+    }
+
+    /** "Black beans" are meant by "beans". */
+    private static String head(FoodLine line) {
+        var words = line.item().toLowerCase(Locale.ROOT).split("\\s+");
+        return words[words.length - 1];
+    }
+
+    private Finding finding(Situation s, Told.Said said, FoodLine line) {
+        return at(s, said.step().id(), line.item(), said.words())
+                .ofFoods(List.of(line.id()))
+                .mending(mend("note", Operations.note(line.id(), said.words())));
+    }
+}

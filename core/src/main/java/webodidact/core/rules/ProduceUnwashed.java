@@ -1,0 +1,142 @@
+package webodidact.core.rules;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.food.Food;
+import webodidact.core.food.Group;
+import webodidact.core.food.Risk;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Step;
+import webodidact.core.script.Mentions;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Fruit, leaves and vegetables that are eaten with their skin and that nobody washes, in words or on the list. */
+final class ProduceUnwashed implements Check {
+    /** Their skin, or what is around it, does not come to the table. */
+    private static final Set<String> SKIN_OFF = Set.of(
+            "onion",
+            "red-onion",
+            "shallot",
+            "garlic",
+            "ginger",
+            "banana",
+            "plantain",
+            "avocado",
+            "melon",
+            "watermelon",
+            "mango",
+            "pineapple",
+            "pomegranate",
+            "orange",
+            "clementine",
+            "grapefruit",
+            "blood-orange",
+            "squash",
+            "pumpkin",
+            "swede",
+            "celeriac",
+            "cassava",
+            "yam",
+            "lemon",
+            "lime",
+            "mushroom",
+            "portobello",
+            "shiitake",
+            "passion-fruit",
+            "lychee",
+            "papaya",
+            "bay-fresh",
+            "lime-leaf",
+            "lemongrass",
+            "turmeric-root",
+            "galangal",
+            "horseradish-root",
+            "sweetcorn-cob");
+
+    private static final Phrase WASHES = Phrase.of(
+            "(?:wash(?:es|ed|ing)?|rins(?:e|es|ed|ing)|scrub(?:s|bed|bing)?|clean(?:s|ed|ing)?)\\b(?! (?:your |those |our )?hands)",
+            "under the (?:cold )?tap\\b",
+            "colander and rinse");
+    private static final Phrase ALL = Phrase.of(
+            "(?:wash|rinse)(?:ed|ing)? (?:all |off )*(?:of )?(?:the |your |our |my )?(?:veg|vegetables|veggies|fruit|salad|produce|herbs|leaves|everything|them all|it all|lot)\\b",
+            "(?:veg|vegetables|fruit|salad|everything|it)(?:['’]s| is| are| was| were)? (?:all )?(?:been )?washed\\b");
+    private static final Phrase PEELS = Phrase.of("peel(?:s|ed|ing)?\\b");
+    private static final Phrase READY = Phrase.of(
+            "(?:ready[- ]|pre-?|un)?washed\\b",
+            "prepared\\b",
+            "bagged\\b",
+            "tinned\\b",
+            "frozen\\b",
+            "peeled\\b",
+            "cooked\\b",
+            "dried\\b");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        if (s.told().all(ALL).findAny().isPresent()) return Stream.empty();
+        var unwashed = s.lesson().foods().stream()
+                .filter(line -> s.food(line).filter(ProduceUnwashed::hasSkin).isPresent())
+                .filter(line -> !READY.isIn(line.described() + " " + line.note()))
+                .filter(line -> !isWashed(s, line))
+                .filter(line -> first(s, line) > 0)
+                .toList();
+        if (unwashed.isEmpty()) return Stream.empty();
+        int first = unwashed.stream().mapToInt(line -> first(s, line)).min().orElseThrow();
+        var step = s.lesson().steps().get(first - 1);
+        return Stream.of(at(
+                        s,
+                        step.id(),
+                        unwashed.size(),
+                        unwashed.stream().map(FoodLine::item).toList())
+                .ofFoods(unwashed.stream().map(FoodLine::id).toList())
+                .mending(sayFirst(step, unwashed.stream().map(FoodLine::item).toList())));
+    }
+
+    private static boolean hasSkin(Food food) {
+        return food.risk() == Risk.UNWASHED
+                && !SKIN_OFF.contains(food.id())
+                && (food.group() == Group.VEGETABLE || food.group() == Group.FRUIT || food.group() == Group.HERB);
+    }
+
+    /** Number of the first step that uses it, 0 where none does. */
+    private static int first(Situation s, FoodLine line) {
+        return s.handsOn()
+                .filter(step -> step.usesLine(line.id()) || names(s, step, line))
+                .findFirst()
+                .map(s::number)
+                .orElse(0);
+    }
+
+    private static boolean names(Situation s, Step step, FoodLine line) {
+        return Stream.concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())
+                .anyMatch(m -> m.kind() == Mentions.Kind.LISTED && m.id().equals(line.id()));
+    }
+
+    private static boolean isWashed(Situation s, FoodLine line) {
+        return s.lesson().steps().stream()
+                .anyMatch(step -> isWashed(step.say(), line, s.mentions().get(step.id()))
+                        || isWashed(step.doing(), line, s.done().get(step.id()))
+                        || s.lesson().foods().size() == 1 && Told.says(step, WASHES));
+    }
+
+    /** "Peel the carrots": what is peeled stands next to it. */
+    private static boolean isNear(Phrase.Hit hit, Mentions.Mention m) {
+        return m.start() >= hit.end() && m.start() - hit.end() < 14
+                || m.end() <= hit.start() && hit.start() - m.end() < 14;
+    }
+
+    private static boolean isWashed(String text, FoodLine line, List<Mentions.Mention> mentions) {
+        return Stream.concat(WASHES.in(text).stream(), PEELS.in(text).stream())
+                .anyMatch(hit -> mentions.stream()
+                        .anyMatch(m -> m.id().equals(line.id())
+                                && (isNear(hit, m)
+                                        || !hit.words().toLowerCase(Locale.ROOT).startsWith("peel")
+                                                && hit.sentence().contains(m.words()))));
+    }
+}

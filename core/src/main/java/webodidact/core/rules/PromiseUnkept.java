@@ -1,0 +1,37 @@
+package webodidact.core.rules;
+
+import java.util.HashSet;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Something is announced for later in the lesson, and no later step has it. */
+final class PromiseUnkept implements Check {
+    private static final Phrase PROMISE = Phrase.of(
+            "(?:later(?: on)?|in a (?:minute|moment|bit|second|little while)|at the end|before (?:we|you) (?:go|finish|leave)|shortly|coming up|towards the end)\\b,? (?:today )?(?:I'll|we'll|I will|we will|I'm going to|we're going to|you'll see|you'll learn|is|there's)\\b[^.!?]*",
+            "(?:I'll|we'll|I will|we will|I'm going to|we're going to) (?:show|tell|give|teach|make|explain|share|demonstrate|do|come back to|talk about)\\b[^.!?]*\\b(?:later(?: on)?|in a (?:minute|moment|bit|second)|at the end|before (?:we|you) (?:go|finish|leave)|shortly|afterwards)",
+            "I promised (?:you )?[^.!?]*");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return Told.oncePerStep(
+                        s.told().all(PROMISE).filter(x -> !x.is(Asides.Kind.OTHER_TIME) && !x.is(Asides.Kind.DENIED)))
+                .filter(x -> isOpen(s, x))
+                .map(x -> at(s, x.step().id(), x.words().strip()));
+    }
+
+    private static boolean isOpen(Situation s, Told.Said said) {
+        var about = Content.of(said.words());
+        if (about.isEmpty()) return false;
+        var after = new HashSet<>(Content.of(said.after()));
+        s.lesson()
+                .steps()
+                .subList(said.number(), s.lesson().steps().size())
+                .forEach(step -> after.addAll(Content.of(step)));
+        return about.stream().noneMatch(after::contains);
+    }
+}

@@ -1,0 +1,22 @@
+package webodidact.core.rules;
+
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+
+/** Food is warmed up more than once. */
+final class ReheatedTwice implements Check {
+    private static final Phrase AGAIN = Phrase.of(
+            "(?:re-?heat|warm(?:ed)?(?: it| them)? up|heat(?:ed)?(?: it| them)? up again)\\b[^.!?]{0,50}\\b(?:as (?:often|many times)|again and again|twice|every (?:day|night|time|lunch)|each (?:day|time)|whenever|a second time|another time|all week)",
+            "(?:twice|as often as you like|as many times)\\b[^.!?]{0,25}\\b(?:re-?heat|warm)");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return saying(s, s.told().all(AGAIN).filter(x -> !x.is(Asides.Kind.DENIED) && !ONCE.isIn(x.sentence())));
+    }
+
+    private static final Phrase ONCE = Phrase.of("only once", "never\\b", "don't\\b", "no more than once", "not\\b");
+}

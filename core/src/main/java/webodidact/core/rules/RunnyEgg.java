@@ -1,0 +1,39 @@
+package webodidact.core.rules;
+
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.food.Risk;
+import webodidact.core.lesson.Household;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Egg that stays soft or raw, for small children. */
+final class RunnyEgg implements Check {
+    private static final Phrase SOFT = Phrase.of(
+            "runny\\b",
+            "soft[- ]?(?:boiled|set|yolk)",
+            "just set\\b",
+            "dippy",
+            "lick (?:the|your|out the|that) (?:bowl|spoon|whisk|beaters?)",
+            "lick (?:the )?(?:\\p{L}+ )?(?:bowl )?out",
+            "raw (?:egg|batter|mixture|dough)\\b[^.!?]{0,20}\\b(?:taste|eat|lick|try)",
+            "(?:taste|try|eat)\\b[^.!?]{0,20}\\braw (?:batter|mixture|dough)");
+    private static final int SMALL = 5;
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        if (s.foods().noneMatch(f -> f.risk() == Risk.RAW_EGG)) return Stream.empty();
+        var homes = s.answers().question().homes().stream()
+                .filter(h -> h.ages().stream().anyMatch(a -> a < SMALL))
+                .map(Household::alias)
+                .toList();
+        boolean licks = Ages.areChildren(s);
+        if (homes.isEmpty() && !licks) return Stream.empty();
+        return Told.oncePerStep(
+                        s.told().all(SOFT).filter(x -> !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME)))
+                .map(x -> at(s, x.step().id(), x.words()).ofHomes(homes));
+    }
+}

@@ -1,0 +1,96 @@
+package webodidact.core.rules;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import webodidact.core.amount.Amount;
+import webodidact.core.amount.AmountText;
+import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
+import webodidact.core.script.Mentions;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** "Half of the butter, that's 20 grams": the share and the figure do not agree with the list. */
+final class ShareWrong implements Check {
+    private static final Map<String, Ratio> SHARES = Map.of(
+            "half",
+            Ratio.of(1, 2),
+            "a third",
+            Ratio.of(1, 3),
+            "a quarter",
+            Ratio.of(1, 4),
+            "two thirds",
+            Ratio.of(2, 3),
+            "three quarters",
+            Ratio.of(3, 4));
+    private static final Phrase SAID = Phrase.of(
+            "(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;\\d]{2,40}?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])\\s*(about |around |roughly )?(\\d+(?:\\.\\d+)?) ?(g|grams?|ml|millilitres?|kg|l|litres?|oz|tbsp|tablespoons?|tsp|teaspoons?)\\b");
+    private static final Pattern FIGURE = Pattern.compile("(\\d+(?:\\.\\d+)?) ?(\\p{L}+)\\W*$");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return Told.oncePerStep(s.told().all(SAID).filter(x -> isWrong(s, x)))
+                .map(x -> at(
+                                s,
+                                x.step().id(),
+                                x.words(),
+                                AmountText.of(right(s, x).orElseThrow()))
+                        .mending(mend(
+                                "say",
+                                Operations.reword(
+                                        x.step().id(),
+                                        t -> t.replace(
+                                                x.words(),
+                                                FIGURE.matcher(x.words())
+                                                        .replaceFirst(AmountText.of(right(s, x)
+                                                                        .orElseThrow())
+                                                                .replace("$", "")))),
+                                AmountText.of(right(s, x).orElseThrow()))));
+    }
+
+    private static Optional<Amount> said(Told.Said said) {
+        var m = FIGURE.matcher(said.words());
+        if (!m.find()) return Optional.empty();
+        return Unit.named(m.group(2)).map(u -> Amount.of(Ratio.parse(m.group(1)), u));
+    }
+
+    /** What that share of the list's line is. */
+    private static Optional<Amount> right(Situation s, Told.Said said) {
+        var words = said.words().toLowerCase(Locale.ROOT);
+        var share = SHARES.entrySet().stream()
+                .filter(e -> words.startsWith(e.getKey()))
+                .findFirst();
+        var line = s.answers().finder().in(said.sentence()).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED
+                        && words.contains(m.words().toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .flatMap(m -> s.lesson().food(m.id()));
+        if (share.isEmpty() || line.isEmpty() || line.get().amount() == null) return Optional.empty();
+        return Optional.of(line.get().amount().times(share.get().getValue()));
+    }
+
+    private static boolean isWrong(Situation s, Told.Said said) {
+        var stated = said(said);
+        var right = right(s, said);
+        if (stated.isEmpty()
+                || right.isEmpty()
+                || stated.get().unit().dimension() != right.get().unit().dimension()) return false;
+        var house = s.course().house();
+        var is = stated.get().in(right.get().unit(), house).low();
+        var apart = is.minus(right.get().low()).abs();
+        var allowed = right.get()
+                .low()
+                .times(
+                        said.words().matches("(?is).*\\b(?:about|around|roughly)\\b.*")
+                                ? Ratio.of(15, 100)
+                                : Ratio.of(5, 100));
+        return apart.isMoreThan(allowed);
+    }
+}

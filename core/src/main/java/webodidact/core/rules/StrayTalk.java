@@ -1,0 +1,43 @@
+package webodidact.core.rules;
+
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** Talk to the room, the camera or the dog that is not for learners. */
+final class StrayTalk implements Check {
+    private static final Phrase STRAY = Phrase.of(
+            "is (?:it|this|that|my mic\\p{L}*|the camera) (?:recording|on|working|live)\\b",
+            "are (?:we|you) (?:on|live|recording|rolling|getting (?:this|that))(?: yet| now)?\\b\\??",
+            "can (?:you|everyone|anybody|anyone) (?:all )?hear me\\b",
+            "you're on mute\\b",
+            "take (?:two|three|\\d)\\b(?= ?[.,!]|$)",
+            "(?:let me|I'll|can I|shall I) (?:just )?(?:start|do|say|try|go) (?:that |this |it )?(?:again|over|from the top)\\b",
+            "(?:edit|cut) (?:that|this|it|me) out\\b",
+            "(?:don't|do not) put that in\\b",
+            "I'll cut (?:this|that)\\b",
+            "keep rolling\\b",
+            "ignore (?:that|the (?:noise|dog|doorbell|phone))",
+            "that's (?:the|my) (?:dog|cat|doorbell|phone|neighbour)\\b",
+            "sorry,? (?:the|my) (?:dog|cat|phone|doorbell)\\b",
+            "what was I (?:saying|doing)\\b",
+            "where was I\\b",
+            "my battery");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        return Told.oncePerStep(s.told().all(STRAY))
+                .map(x -> at(s, x.step().id(), x.words().strip())
+                        .mending(mend(
+                                "out",
+                                Operations.reword(
+                                        x.step().id(),
+                                        t -> t.replace(x.sentence().strip(), "")
+                                                .replaceAll("^[?!., ]+", "")
+                                                .strip()))));
+    }
+}

@@ -1,0 +1,63 @@
+package webodidact.core.rules;
+
+import java.util.Set;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Step;
+import webodidact.core.lesson.Who;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+
+/** The words give small children what their age does not do alone. */
+final class TaskOverAge implements Check {
+    private static final Set<String> NOT_YET = Set.of(
+            "chop", "peel", "grate", "dice", "slice", "fry", "boil", "drain", "bake", "roast", "grill", "blend",
+            "blitz", "core", "fillet", "toast");
+    private static final Set<String> SOFT = Set.of(
+            "banana",
+            "strawberry",
+            "mushroom",
+            "avocado",
+            "butter",
+            "mozzarella",
+            "pear",
+            "raspberry",
+            "soft-cheese",
+            "egg",
+            "cooked-beetroot",
+            "kiwi",
+            "melon",
+            "bread");
+    private static final Phrase TABLE_KNIFE =
+            Phrase.of("table knife", "butter knife", "plastic knife", "with (?:your|their) hands", "scissors");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        var audience = s.lesson().audience();
+        if (audience != Audience.EARLY_YEARS && audience != Audience.AGES_5_7) return Stream.empty();
+        return s.handsOn()
+                .filter(step -> step.who() == Who.LEARNER && !Ages.callsAdult(step))
+                .flatMap(step -> verb(s, step)
+                        .map(v -> at(s, step.id(), s.number(step), v, audience.title(), audience.blades())
+                                .mending(mend(
+                                        "adult",
+                                        l -> l.withStep(step.id(), x -> x.but(d -> d.who = Who.ADULT)),
+                                        s.number(step)))));
+    }
+
+    private static Stream<String> verb(Situation s, Step step) {
+        boolean soft = s.foods(step).allMatch(f -> SOFT.contains(f.id()))
+                && s.foods(step).findAny().isPresent();
+        return Stream.of(step.say(), step.doing())
+                .flatMap(text -> s.knowledge().actionsIn(text).stream()
+                        .filter(a -> !Asides.of(text).covers(a.start())))
+                .map(a -> a.action().verb())
+                .filter(NOT_YET::contains)
+                .filter(v -> !(v.equals("slice") || v.equals("chop")) || !soft && !Told.says(step, TABLE_KNIFE))
+                .limit(1);
+    }
+}

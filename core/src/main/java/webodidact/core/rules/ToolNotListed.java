@@ -1,0 +1,136 @@
+package webodidact.core.rules;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import webodidact.core.check.About;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.edit.Operations;
+import webodidact.core.food.Tool;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
+import webodidact.core.lesson.ToolLine;
+import webodidact.core.script.Phrase;
+
+/** Tools that a step names, or that its verbs need, and that no list has. */
+final class ToolNotListed implements Check {
+    private static final Phrase CLOTH =
+            Phrase.of("oven gloves?\\b", "mitts?\\b", "gloves on\\b", "oven cloth", "thick cloth", "tea towel");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        if (s.lesson().tools().isEmpty() || s.handsOn().findAny().isEmpty()) return Stream.empty();
+        var had = had(s);
+        var byStep = new LinkedHashMap<Integer, List<String>>();
+        s.answers().implied().forEach((tool, step) -> {
+            if (isFetched(s, tool) && !SameJob.isAmong(tool, had))
+                byStep.computeIfAbsent(step, k -> new ArrayList<>()).add(tool);
+        });
+        gloves(s)
+                .ifPresent(step ->
+                        byStep.computeIfAbsent(step, k -> new ArrayList<>()).add("oven-gloves"));
+        return byStep.entrySet().stream().map(e -> finding(s, e.getKey(), List.copyOf(e.getValue())));
+    }
+
+    /** What the last word of a name that the table does not know tells: "my big spoon". */
+    private static final Map<String, String> KINDS = Map.of(
+            "spoon",
+            "wooden-spoon",
+            "bowl",
+            "mixing-bowl",
+            "dish",
+            "pie-dish",
+            "tin",
+            "cake-tin",
+            "pan",
+            "pan",
+            "pot",
+            "pan",
+            "box",
+            "lidded-box",
+            "knife",
+            "knife",
+            "jar",
+            "jam-jar",
+            "tray",
+            "baking-tray");
+
+    private static Set<String> had(Situation s) {
+        var all = new HashSet<String>();
+        for (var line : s.lesson().tools()) {
+            if (line.tool() != null) all.add(line.tool());
+            s.knowledge().toolsIn(line.name()).forEach(f -> all.add(f.id()));
+            var words = line.name().toLowerCase(Locale.ROOT).split("\\s+");
+            var kind = KINDS.get(words[words.length - 1].replaceFirst("s$", ""));
+            if (kind != null) all.add(kind);
+        }
+        return all;
+    }
+
+    private static boolean isFetched(Situation s, String tool) {
+        return s.knowledge().tool(tool).map(t -> !t.fitted()).orElse(false) && !PLAIN.contains(tool);
+    }
+
+    /** In every kitchen, or part of another: nobody fetches them on purpose. */
+    private static final Set<String> PLAIN = Set.of(
+            "clean-bench",
+            "bin",
+            "bin-bowl",
+            "dishcloth",
+            "cloth",
+            "kitchen-towel",
+            "apron",
+            "oven",
+            "hob",
+            "fridge",
+            "freezer",
+            "microwave-tool",
+            "grill-tool",
+            "labels-tool",
+            "marker",
+            "plate",
+            "soup-bowl",
+            "serving-dish",
+            "serving-bowl",
+            "timer",
+            "compost-caddy",
+            "oven-gloves",
+            "egg-cup",
+            "spoon-back",
+            "gloves-tool",
+            "fork",
+            "bottle");
+
+    /** The step that takes a dish into the oven while nobody was told to have gloves. */
+    private static Optional<Integer> gloves(Situation s) {
+        boolean listed =
+                s.lesson().tools().stream().anyMatch(t -> "oven-gloves".equals(t.tool()) || CLOTH.isIn(t.name()));
+        if (listed || s.told().says(CLOTH)) return Optional.empty();
+        return s.handsOn().filter(x -> x.place() == Place.OVEN).findFirst().map(s::number);
+    }
+
+    private Finding finding(Situation s, int step, List<String> tools) {
+        var names = tools.stream()
+                .map(t -> s.knowledge().tool(t).map(Tool::name).orElse(t))
+                .toList();
+        return about(new About.OfStep(s.lesson().steps().get(step - 1).id()), step, names.size(), names, step)
+                .ofTools(tools)
+                .mending(mend("list", l -> listed(l, tools, names), names.size()));
+    }
+
+    private static Lesson listed(Lesson lesson, List<String> tools, List<String> names) {
+        var now = lesson;
+        for (int i = 0; i < tools.size(); i++)
+            now = Operations.listTool(ToolLine.of(now.newToolId(), names.get(i), tools.get(i), 1))
+                    .apply(now);
+        return now;
+    }
+}

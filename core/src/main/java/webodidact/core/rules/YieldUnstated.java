@@ -1,0 +1,37 @@
+package webodidact.core.rules;
+
+import java.util.stream.Stream;
+import webodidact.core.check.About;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.Yield;
+import webodidact.core.script.Phrase;
+
+/** Nobody is told how many it is for, and nothing of it is set in the Brief. */
+final class YieldUnstated implements Check {
+    private static final String COUNT =
+            "(?:\\d+|an?|two|three|four|five|six|seven|eight|nine|ten|twelve|sixteen|twenty|a dozen)";
+    private static final Phrase SAID = Phrase.of(
+            "(?:serves?|feeds?|enough for|makes?|portions? for|yields?)\\s+(?:about |around |us |up to )*" + COUNT
+                    + "\\b",
+            COUNT
+                    + " (?:portions|servings|people|of us|of you|pieces|slices|balls|helpings|plates|bowls|jars|homes|each)\\b",
+            "for (?:about )?(?!an?\\b)" + COUNT
+                    + "\\b(?! ?(?:°|degrees|minutes?|mins?|hours?|seconds?|secs?|days?|weeks?|more\\b|of the|g\\b|ml\\b|to \\p{L}+ min))",
+            "(?:are |we['’]re |today )?mak(?:e|ing) " + COUNT + "\\b");
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        var makes = s.lesson().makes();
+        if (!makes.equals(Yield.UNKNOWN)
+                || s.lesson().shaping() != null
+                || s.lesson().foods().isEmpty()
+                || s.told().says(SAID)) return Stream.empty();
+        var found = about(new About.OfLesson(), 0, makes.serves());
+        return Stream.of(
+                s.lesson().steps().isEmpty()
+                        ? found
+                        : found.mending(sayAlso(s.lesson().steps().getFirst(), makes.serves())));
+    }
+}

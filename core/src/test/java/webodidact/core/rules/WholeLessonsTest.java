@@ -1,0 +1,59 @@
+package webodidact.core.rules;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Whole lessons as people give them: how many of their slips are found, and how many findings are of nothing. */
+class WholeLessonsTest {
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({"lessons.txt, 95, 5", "lessons-fresh.txt, 0, 500"})
+    void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
+        int wanted = 0;
+        int found = 0;
+        int others = 0;
+        var told = new StringBuilder();
+        var lessons = WholeLessons.read(file);
+        for (var whole : lessons) {
+            var score = WholeLessons.score(whole);
+            wanted += score.wanted();
+            found += score.found();
+            others += score.extra().size();
+            told.append(whole.title())
+                    .append(": ")
+                    .append(score.found())
+                    .append(" of ")
+                    .append(score.wanted())
+                    .append('\n');
+            score.missed().forEach(m -> told.append("   missed ").append(m).append('\n'));
+            score.extra().forEach(m -> told.append("   false  ").append(m).append('\n'));
+        }
+        if (Boolean.getBoolean("said.print"))
+            lessons.forEach(w -> w.question()
+                    .lesson()
+                    .steps()
+                    .forEach(x ->
+                            System.out.println("FACTS " + w.title() + " " + x.id() + " " + x.title() + " | " + x.place()
+                                    + " | "
+                                    + x.uses().stream()
+                                            .map(u -> w.question()
+                                                            .lesson()
+                                                            .food(u.line())
+                                                            .orElseThrow()
+                                                            .item()
+                                                    + (u.amount() == null ? "" : "=" + u.amount()))
+                                            .toList()
+                                    + " | " + x.acts() + " | "
+                                    + (x.waiting() == null
+                                            ? ""
+                                            : x.waiting().time().text() + " "
+                                                    + x.waiting().cover()) + " | "
+                                    + x.hands().text() + " | " + x.tools())));
+        if (Boolean.getBoolean("said.print"))
+            System.out.println("LESSONS " + file + ": " + found + " of " + wanted + " slips, " + others + " false in "
+                    + lessons.size() + " lessons\nLESSONS " + told.toString().replace("\n", "\nLESSONS "));
+        assertThat(found * 100).as(told.toString()).isGreaterThanOrEqualTo(wanted * recall);
+        assertThat(others).as(told.toString()).isLessThanOrEqualTo(extra);
+    }
+}
