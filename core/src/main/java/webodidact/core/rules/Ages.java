@@ -31,6 +31,8 @@ final class Ages {
             "someone older",
             "nan(?:a|ny)?\\b",
             "gran(?:dad|ny)?\\b");
+    private static final Phrase NO_ADULT = Phrase.of(
+            "(?:no|without (?:a|an|your|any)|(?:don't|do not|won't) need (?:a|an|your|any)|not even (?:a|an)) (?:grown[- ]?ups?|adults?)");
     private static final Phrase NO_BLADE = Phrase.of(
             "table knife",
             "butter knife",
@@ -88,7 +90,7 @@ final class Ages {
                 || step.who() == Who.ADULT_NEAR
                 || step.who() == Who.HELPER
                 || step.with() != null
-                || Told.says(step, ADULT);
+                || Told.says(step, ADULT) && !Told.says(step, NO_ADULT);
     }
 
     static boolean areChildren(Situation s) {

@@ -11,6 +11,7 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Allergen;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -18,19 +19,37 @@ import webodidact.core.script.Told;
 /** What is in the dish that people are allergic to is never said on air, or only a part of it. */
 final class AllergenUnsaid implements Check {
     private static final String NAMED =
-            "(?:wheat|gluten|milk|dairy|eggs?|nuts?|peanuts?|almonds?|sesame|soya|soy|fish|shellfish|crustaceans?|prawns?|celery|mustard|sulphites|lupin|molluscs?)";
+            "(?:wheat|gluten|milk|dairy|eggs?|nuts?|peanuts?|almonds?|walnuts|hazelnuts|cashews|pecans|pistachios|sesame|soya|soy|fish|shellfish|crustaceans?|prawns?|celery|mustard|sulphites|lupin|molluscs?)";
     private static final Phrase TOLD = Phrase.of(
             "allerg",
+            "heads[- ]up\\b[^.!?]{0,40}\\b" + NAMED,
+            NAMED + "(?:(?:,| and|, and) " + NAMED + ")* in (?:it|this|there|the|that|them|my|your|these)\\b",
+            "(?:got|has|have|with) " + NAMED + "(?:(?:,| and|, and|,? some) " + NAMED + ")+",
             "intoleran",
             "co?eliac",
             "contains?\\b",
-            "(?:check|read)\\b[^.!?]{0,25}\\b(?:labels?|packets?|packs?)",
+            "(?:check|read)\\b[^.!?]{0,25}\\b(?:labels?|packets?|packs?|paste|sauce|powder|tin|jar)\\b",
             "labels?\\b",
             "(?:there's|there is|has|got|it's got|with) (?:\\p{L}+ ){0,2}" + NAMED + "(?:,? (?:and )?" + NAMED
                     + ")* in (?:it|this|there|the|that|them)",
             "in (?:it|this|this one|there|them)[^.!?]{0,12} (?:there's|there is|is|are) " + NAMED,
             "there's " + NAMED + "(?:, | and |, and )" + NAMED);
-    private static final Phrase LABELS = Phrase.of("labels?\\b", "packets?\\b", "list of allergens", "allergen list");
+    /** Words that no list of foods has, and two allergens in a row, where somebody welcomes or talks. */
+    private static final Phrase WELCOMED = Phrase.of(
+            "(?:wheat|gluten|dairy|shellfish|crustaceans?|soya|sesame|allergens?)\\b(?![- ]free)",
+            NAMED + "(?:(?:,| and|, and) " + NAMED + ")+");
+
+    /** Means it in any step. */
+    private static final Phrase PLAIN =
+            Phrase.of("allerg", "intoleran", "co?eliac", "contains?", "labels?", "check", "read");
+
+    private static final Phrase LABELS = Phrase.of(
+            "labels?\\b",
+            "packets?\\b",
+            "list of allergens",
+            "allergen list",
+            "check (?:the|your)\\b",
+            "check with\\b");
 
     @Override
     public Stream<Finding> find(Situation s) {
@@ -46,13 +65,37 @@ final class AllergenUnsaid implements Check {
         if (declared.isEmpty() || s.lesson().steps().isEmpty()) return Stream.empty();
         var foods = declared.values().stream().flatMap(List::stream).distinct().toList();
         var titles = declared.keySet().stream().map(Allergen::title).toList();
-        var told = s.told().all(TOLD).toList();
+        var told = s.told()
+                .all(TOLD)
+                .filter(x -> !x.step().kind().isHandsOn() || PLAIN.isIn(x.words()))
+                .toList();
+        if (told.isEmpty())
+            told = s.told()
+                    .all(WELCOMED)
+                    .filter(x -> x.step().kind() == Kind.WELCOME || x.step().kind() == Kind.TALK)
+                    .toList();
         var first = s.lesson().steps().getFirst();
         if (told.isEmpty())
             return Stream.of(about(new About.OfLesson(), 0, titles.size(), titles)
                     .ofFoods(foods)
                     .mending(sayAlso(first, titles)));
-        return some(s, declared, told, first);
+        return some(s, certain(s, declared), told, first);
+    }
+
+    /** Without those that a label alone may have. */
+    private static Map<Allergen, List<String>> certain(Situation s, Map<Allergen, List<String>> declared) {
+        var all = new LinkedHashMap<Allergen, List<String>>();
+        declared.forEach((allergen, lines) -> {
+            var sure = lines.stream()
+                    .filter(l -> s.lesson()
+                            .food(l)
+                            .flatMap(s::food)
+                            .filter(f -> !f.checkLabel())
+                            .isPresent())
+                    .toList();
+            if (!sure.isEmpty()) all.put(allergen, sure);
+        });
+        return all;
     }
 
     /** Where some are named one by one, the others are missed; where a label or a list is pointed to, it has them all. */
@@ -80,7 +123,8 @@ final class AllergenUnsaid implements Check {
             case EGGS -> words.matches("(?s).*\\beggs?\\b.*");
             case SOYA -> words.matches("(?s).*\\bsoya?\\b.*");
             case CRUSTACEANS, MOLLUSCS ->
-                words.matches("(?s).*\\b(?:crustaceans?|shellfish|prawns?|crab|molluscs?|mussels?|squid)\\b.*");
+                words.matches(
+                        "(?s).*\\b(?:crustaceans?|shellfish|shrimps?|prawns?|crab|molluscs?|mussels?|squid)\\b.*");
             case NUTS, PEANUTS ->
                 words.matches(
                         "(?s).*\\b(?:pea)?nuts?\\b.*|(?s).*\\b(?:almond|cashew|walnut|hazelnut|pistachio)s?\\b.*");

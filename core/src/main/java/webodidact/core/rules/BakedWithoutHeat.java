@@ -9,12 +9,19 @@ import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
+import webodidact.core.script.Phrase;
 
 /** Something goes into an oven of no stated temperature. */
 final class BakedWithoutHeat implements Check {
+    private static final Phrase SET = Phrase.of(
+            "oven\\b[^.!?\\d]{0,30}\\b(?:1[2-9]|2[0-5])\\d\\b[^.!?]{0,30}\\b(?:fan|conventional|degrees|gas)",
+            "oven\\b[^.!?\\d]{0,30}\\b(?:gas|mark) (?:mark )?\\p{Alnum}+");
+
     @Override
     public Stream<Finding> find(Situation s) {
         return s.lesson().steps().stream()
+                // "Put the oven on, 180, that's 160 fan": said in another step.
+                .filter(x -> s.told().all(SET).noneMatch(said -> said.number() <= s.number(x)))
                 .filter(x -> x.place() == Place.OVEN && x.heat() == null && x.waiting() != null)
                 .map(x -> finding(s, x));
     }

@@ -8,6 +8,7 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Facts;
+import webodidact.core.food.Group;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.script.Phrase;
@@ -28,6 +29,7 @@ final class ChokingShape implements Check {
                         .knowledge()
                         .food(line.cooked())
                         .map(f -> f.facts().chokes())
+                        .filter(c -> s.food(line).orElseThrow().group() != Group.NUT)
                         .filter(c -> youngest < c.under() && !isCut(s, line))
                         .map(c -> finding(line, c))
                         .stream());

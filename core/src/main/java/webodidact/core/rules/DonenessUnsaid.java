@@ -22,7 +22,7 @@ final class DonenessUnsaid implements Check {
             "steaming hot",
             "juices",
             "run(?:s|ning)? clear",
-            "cut (?:one|it|into)",
+            "cut (?:one\\b|into (?:one|the thickest|it)|it open)",
             "flak",
             "opaque",
             "\\d{2,3}\\s?(?:°|degrees)? ?(?:c |f )?(?:in the (?:middle|centre|center|thickest)|inside)",
@@ -31,7 +31,8 @@ final class DonenessUnsaid implements Check {
             "cooked (?:all the way )?through[^.!?]{0,30}(?:check|test|cut|middle)");
     private static final Phrase COLOUR =
             Phrase.of("pink\\b", "golden", "brown(?:ed)?\\b", "colou?r\\b", "white all", "grey\\b");
-    private static final Phrase LONG_AND_WET = Phrase.of("simmer", "boil", "stew", "brais", "slow[- ]cook", "pressure");
+    private static final Phrase LONG_AND_WET = Phrase.of(
+            "bubbl", "tick(?:ing)? over", "blip", "simmer", "boil", "stew", "brais", "slow[- ]cook", "pressure");
     /** Seconds at a simmer after which small pieces are done whatever their size. */
     private static final int LONG = 20 * 60;
 
@@ -53,6 +54,7 @@ final class DonenessUnsaid implements Check {
         var hot = s.handsOn()
                 .filter(step -> step.place().isHot() && step.usesLine(line.id()))
                 .toList();
+        if (hot.isEmpty()) hot = underAnotherName(s, line);
         if (hot.isEmpty()) return Optional.empty();
         int first = s.number(hot.getFirst());
         boolean simmers = s.handsOn()
@@ -63,6 +65,19 @@ final class DonenessUnsaid implements Check {
                         && step.waiting().time().low() >= LONG
                         && Told.says(step, LONG_AND_WET));
         return simmers ? Optional.empty() : Optional.of(hot.getLast());
+    }
+
+    /** "The patties": the hot steps after it was shaped. */
+    private static List<Step> underAnotherName(Situation s, FoodLine line) {
+        int used = s.handsOn()
+                .filter(step -> step.usesLine(line.id()))
+                .mapToInt(s::number)
+                .max()
+                .orElse(Integer.MAX_VALUE);
+        return s.handsOn()
+                .filter(step -> step.place().isHot() && s.number(step) >= used)
+                .limit(1)
+                .toList();
     }
 
     private Finding finding(Situation s, FoodLine line, Step step) {

@@ -21,7 +21,7 @@ import webodidact.core.words.NumberWords;
 /** So much in each of so many pieces is more than the list has. */
 final class EachTooMuch implements Check {
     private static final Phrase SAID = Phrase.of(
-            "(?:an?|one|two|half an?|three|\\d+) (?:heaped |level |good |small )?(?:teaspoons?|tsp|tablespoons?|tbsp|grams?|g|ml)(?: of)? (?:the |your )?(?:\\p{L}+ ){0,2}?\\p{L}+ (?:in|on|into|onto|to|for|over|inside) (?:the (?:middle|centre|top) of )?each\\b");
+            "(?:an?|one|two|half an?|three|\\d+) (?:heaped |level |good |small )?(?:teaspoons?|tsp|tablespoons?|tbsp|grams?|g|ml)(?: of)? (?:the |your )?(?:\\p{L}+ ){0,2}?\\p{L}+ (?:in|on|into|onto|to|for|over|inside) (?:the (?:middle|centre|top) of )?(?:each|every)\\b(?: \\p{L}+)?");
     private static final Pattern AMOUNT = Pattern.compile(
             "^(half an?|an?|one|two|three|\\d+) (?:heaped |level |good |small )?(\\p{L}+)", Pattern.CASE_INSENSITIVE);
     private static final Phrase PIECES = Phrase.of(
@@ -39,12 +39,7 @@ final class EachTooMuch implements Check {
                 .findFirst()
                 .flatMap(m -> s.lesson().food(m.id()));
         var each = each(said.words());
-        int pieces = s.told()
-                .all(PIECES)
-                .filter(p -> p.number() <= said.number())
-                .reduce((a, b) -> b)
-                .map(p -> number(p.words()))
-                .orElse(0);
+        int pieces = pieces(s, said);
         if (line.isEmpty() || line.get().amount() == null || each.isEmpty() || pieces == 0) return Stream.empty();
         var listed = line.get().amount();
         if (each.get().unit().dimension() != listed.unit().dimension()) return Stream.empty();
@@ -54,6 +49,23 @@ final class EachTooMuch implements Check {
         return Stream.of(at(s, said.step().id(), said.words(), pieces, AmountText.of(wanted), AmountText.of(listed))
                 .ofFoods(List.of(line.get().id()))
                 .mending(mend("list", Operations.amount(line.get().id(), wanted), AmountText.of(wanted))));
+    }
+
+    /** "Every pitta": as many as are listed; "each": as many as were last said to be made. */
+    private static int pieces(Situation s, Told.Said said) {
+        var words = said.words().split("\\s+");
+        var named = s.answers().finder().in(words[words.length - 1]).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                .findFirst()
+                .flatMap(m -> s.lesson().food(m.id()))
+                .filter(l -> l.amount() != null && l.amount().unit() == Unit.PIECE)
+                .map(l -> (int) l.amount().low().floor());
+        return named.orElseGet(() -> s.told()
+                .all(PIECES)
+                .filter(p -> p.number() <= said.number())
+                .reduce((a, b) -> b)
+                .map(p -> number(p.words()))
+                .orElse(0));
     }
 
     private static Optional<Amount> each(String words) {

@@ -16,6 +16,7 @@ import webodidact.core.script.Told;
 final class FormSaidLate implements Check {
     private static final Phrase FORM = Phrase.of(
             "(?:should|needs? to|has to|have to|must|wants? to|ought to) (?:have been|be|already be) (?:really |nice and |lovely and |quite |properly |completely |all )*(soft(?:ened)?|at room temperature|room temperature|melted|thawed|defrosted|soaked|peeled|chopped|grated|drained|cold|chilled|cooked|cooled|frozen|dry)\\b",
+            "(?:been|be|had it|had them) out of the fridge\\b(?:[^.!?]{0,25}\\b(?:since|for|an hour))?",
             "I (?:do )?hope you(?:'ve| have)? (?:already )?(took|taken|got it out|left|soaked|thawed|softened|chopped|peeled|melted|drained|defrosted|cooked|chilled)\\b");
 
     @Override

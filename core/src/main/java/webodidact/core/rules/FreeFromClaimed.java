@@ -19,7 +19,7 @@ final class FreeFromClaimed implements Check {
                     + "[- ]free\\b(?! (?:flour|pasta|bread|milk|butter|spread|cheese|yoghurt|version|alternative|option|stock|oats|soy|one))",
             "(?:free (?:from|of)|no trace of) (?:all |any )?" + WHAT,
             "no " + WHAT + "(?:,? (?:and |or )?(?:no )?" + WHAT
-                    + ")* (?:in (?:it|this|here|any)|at all|whatsoever|anywhere)",
+                    + ")* (?:in (?:it|this|here|any|them|these|those)|at all|whatsoever|anywhere)",
             "safe for (?:anyone|everyone|everybody|people|kids|children|those|somebody|someone)\\b[^.!?]{0,30}\\b(?:allerg|co?eliac|intoleran)",
             "(?:suitable|fine|ok|okay|good) for (?:co?eliacs|anyone with|people with|those with) ?[^.!?]{0,25}");
     private static final Phrase CONDITION = Phrase.of(

@@ -15,11 +15,14 @@ final class HealthClaim implements Check {
             "superfoods?\\b",
             "detox\\p{L}*",
             "burns? (?:off )?fat\\b",
-            "(?:so|really|very|super|dead) (?:healthy|good for you)\\b",
+            "guilt[- ]free",
+            "(?:knocks?|beats?|sees? off|sorts? out|shifts?|cures?) (?:a|your|that|any) cold\\b",
+            "(?:so|really|very|super|dead|ever so|quite|pretty|properly) (?:healthy|good for you)\\b",
             "(?:it's|they're|this is) (?:\\p{L}+ )?(?:healthy|guilt[- ]free)\\b",
             "(?:packed|full|loaded|bursting) (?:with|of) (?:vitamins?|antioxidants?|iron|protein|omega|fibre|fiber|goodness)",
             "high in (?:protein|fibre|iron|vitamin)",
-            "help(?:s)? you (?:see|grow|sleep|live|lose)");
+            "(?:good|great|rich|excellent|brilliant) source of",
+            "helps? (?:you |them |children |us )?(?:to )?(?:see|grow|sleep|live|lose|concentrate|focus|think|heal|fight)");
 
     @Override
     public Stream<Finding> find(Situation s) {

@@ -19,7 +19,9 @@ final class LabelUnread implements Check {
             "(?:back|side) of the (?:pack|tin|jar|box)",
             "ingredients list",
             "allergen list",
-            "allerg");
+            "allerg",
+            "read the\\b",
+            "check (?:the|your)\\b");
 
     @Override
     public Stream<Finding> find(Situation s) {

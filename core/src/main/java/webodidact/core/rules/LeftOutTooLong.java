@@ -9,14 +9,13 @@ import webodidact.core.check.Situation;
 import webodidact.core.food.Food;
 import webodidact.core.food.Group;
 import webodidact.core.food.Shelf;
-import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 
 /** Cooked or raw food that spoils stands in the warm for longer than the profile's advice. */
 final class LeftOutTooLong implements Check {
     private static final Phrase OUT = Phrase.of(
-            "(?:leave|left|leaving|stand|sits?|cool(?:s|ing)?|keep)\\b[^.!?]{0,50}\\b(?:out|on the (?:side|worktop|counter|bench|hob|stove|table)|at room temperature|in the (?:pan|pot)|to cool(?: down)?)\\b[^.!?]{0,50}?\\b(overnight|(?:until|till) (?:bed ?time|morning|tomorrow|the morning|this evening|tonight)|all (?:day|night|afternoon|evening|morning)|(?:\\d+|two|three|four|five|six|eight|several|a few|a couple of) hours?)\\b",
+            "(?:leave|left|leaving|stands?|stays?|sits?|cool(?:s|ing)?|keeps?|lives?|be)\\b[^.!?]{0,50}\\b(?:out|on the (?:side|worktop|counter|bench|hob|stove|table)|at room temperature|in the (?:pan|pot)|to cool(?: down)?)\\b[^.!?]{0,50}?\\b(overnight|(?:until|till)\\b[^.!?]{0,30}?\\b(?:bed ?time|morning|tomorrow|evening|tonight|dinner ?time|lunch ?time)|all (?:day|night|afternoon|evening|morning)|(?:\\d+|two|three|four|five|six|eight|several|a few|a couple of) hours?)\\b",
             "(?:overnight|all (?:day|night|afternoon))\\b[^.!?]{0,30}\\b(?:on the (?:side|worktop|counter|bench|hob|stove)|out of the fridge|at room temperature)");
     private static final Phrase HARMLESS = Phrase.of(
             "dough",
@@ -39,6 +38,8 @@ final class LeftOutTooLong implements Check {
             "buns?\\b",
             "loaf",
             "in the fridge");
+    private static final Pattern NOT =
+            Pattern.compile("(?:never|not|n['’]t)(?: \\p{L}+)?\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern HOURS = Pattern.compile(
             "(\\d+|two|three|four|five|six|eight|several|a few|a couple of) hours?", Pattern.CASE_INSENSITIVE);
 
@@ -47,7 +48,7 @@ final class LeftOutTooLong implements Check {
         if (!hasWhatSpoils(s)) return Stream.empty();
         return Told.oncePerStep(s.told()
                         .all(OUT)
-                        .filter(x -> !x.is(Asides.Kind.DENIED) && !HARMLESS.isIn(x.words()) && isLong(x.words())))
+                        .filter(x -> !NOT.matcher(x.before()).find() && !HARMLESS.isIn(x.words()) && isLong(x.words())))
                 .map(x -> at(s, x.step().id(), x.words(), s.course().profile().coolWithin())
                         .as(rice(s) ? "rice" : ""));
     }

@@ -10,6 +10,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.food.KindWords;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
@@ -36,6 +37,17 @@ final class ListedNotUsed implements Check {
     /** A word of its name that no other line has: "the noodles" may be the egg noodles, and nobody knows. */
     private static boolean isSaid(Situation s, FoodLine line, Set<String> said) {
         if (s.handsOn().anyMatch(step -> names(s, step, line))) return false;
+        var food = s.food(line);
+        boolean kind = food.isPresent()
+                && said.stream()
+                        .filter(w -> KindWords.isMeantBy(food.get(), w))
+                        .anyMatch(w ->
+                                s.foods().filter(f -> KindWords.isMeantBy(f, w)).count() == 1);
+        if (kind) return true;
+        // "The breads" may be the flatbreads.
+        if (Content.of(line.item()).stream()
+                .anyMatch(own -> said.stream().anyMatch(w -> w.length() > 3 && own.endsWith(w) && !own.equals(w))))
+            return true;
         return Content.of(line.item()).stream()
                 .filter(said::contains)
                 .filter(w -> !s.knowledge().isDescription(w))

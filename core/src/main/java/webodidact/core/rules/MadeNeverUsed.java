@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.lesson.Kind;
 import webodidact.core.script.Asides;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
@@ -34,7 +35,7 @@ final class MadeNeverUsed implements Check {
     public Stream<Finding> find(Situation s) {
         return Told.oncePerStep(s.told()
                         .all(ASIDE)
-                        .filter(x -> x.step().kind().isHandsOn()
+                        .filter(x -> x.step().kind() == Kind.HANDS_ON
                                 && !x.is(Asides.Kind.OTHER_TIME)
                                 && !x.is(Asides.Kind.DENIED)
                                 && !OTHER_DAY.isIn(x.sentence())))
@@ -61,6 +62,9 @@ final class MadeNeverUsed implements Check {
 
     private static final Set<String> NOISE = Set.of(
             "aside",
+            "portion",
+            "piece",
+            "slice",
             "side",
             "set",
             "keep",

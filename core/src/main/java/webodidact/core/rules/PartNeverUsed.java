@@ -14,6 +14,9 @@ final class PartNeverUsed implements Check {
     public Stream<Finding> find(Situation s) {
         return s.draws().values().stream()
                 .filter(l -> l.unused() != null && l.line().plan().isBlank())
+                // "A squeeze of lime": how much of it is left nobody knows.
+                .filter(l -> l.draws().stream()
+                        .noneMatch(d -> d.taken() != null && d.taken().approximate()))
                 .map(l -> finding(s, l));
     }
 

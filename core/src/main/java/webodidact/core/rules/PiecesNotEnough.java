@@ -16,7 +16,7 @@ import webodidact.core.words.NumberWords;
 final class PiecesNotEnough implements Check {
     private static final String N = "(\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
     private static final Phrase SAID = Phrase.of(N
-            + " (?:\\p{L}+ )?each\\b[^.!?]{0,40}\\b(?:for|table of|family of|party of|of us|all) (?:your |the |a |our |you )*(?:table of |party of |family of |group of )?"
+            + " (?:\\p{L}+ )?each\\b[^.!?]{0,60}?\\b(?:for|of|all) (?:your |the |a |our |you )*(?:table of |party of |family of |group of |class of )?"
             + N + "\\b");
     private static final Pattern FIGURES = Pattern.compile("^" + N + "\\b.*\\b" + N + "$", Pattern.CASE_INSENSITIVE);
 

@@ -10,7 +10,7 @@ import webodidact.core.script.Phrase;
 /** A picture, link or text is said to be somewhere that this lesson has nothing for. */
 final class PointerToNothing implements Check {
     private static final String WHAT =
-            "(?:pictures?|photos?|links?|recipes?|videos?|lists?|diagrams?|charts?|details|address|numbers?|amounts|measurements|ingredients)";
+            "(?:pictures?|pics?|photos?|links?|recipes?|videos?|lists?|diagrams?|charts?|details|address|numbers?|amounts|measurements|ingredients)";
     private static final String WHERE =
             "(?:below|above|on (?:the |your )?screen|in the (?:description|comments|bio|box|chat|show notes)|underneath|up here|on the (?:website|page|blog))";
     private static final Phrase POINTS = Phrase.of(

@@ -3,6 +3,7 @@ package webodidact.core.rules;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
@@ -126,16 +127,23 @@ final class ProduceUnwashed implements Check {
     }
 
     /** "Peel the carrots": what is peeled stands next to it. */
-    private static boolean isNear(Phrase.Hit hit, Mentions.Mention m) {
-        return m.start() >= hit.end() && m.start() - hit.end() < 14
+    private static boolean isNear(String text, Phrase.Hit hit, Mentions.Mention m) {
+        return m.start() >= hit.end()
+                        && m.start() - hit.end() < FAR
+                        && !CUTS.matcher(text.substring(hit.end(), m.start())).find()
                 || m.end() <= hit.start() && hit.start() - m.end() < 14;
     }
+
+    /** Letters within which a list of what is peeled goes on. */
+    private static final int FAR = 40;
+
+    private static final Pattern CUTS = Pattern.compile("\\b(?:chop|slice|cut|dice|grate)", Pattern.CASE_INSENSITIVE);
 
     private static boolean isWashed(String text, FoodLine line, List<Mentions.Mention> mentions) {
         return Stream.concat(WASHES.in(text).stream(), PEELS.in(text).stream())
                 .anyMatch(hit -> mentions.stream()
                         .anyMatch(m -> m.id().equals(line.id())
-                                && (isNear(hit, m)
+                                && (isNear(text, hit, m)
                                         || !hit.words().toLowerCase(Locale.ROOT).startsWith("peel")
                                                 && hit.sentence().contains(m.words()))));
     }

@@ -10,7 +10,7 @@ import webodidact.core.script.Told;
 /** A question to learners and no answer, in the words or beside them. */
 final class QuestionUnanswered implements Check {
     private static final Phrase ASKED = Phrase.of(
-            "(?:what|why|how|which|who|where)\\b (?:do|does|did|is|are|would|might|will|makes?|happens|else|could)\\b[^.!?]{8,120}\\?",
+            "(?:what|why|how|which|who|where)\\b (?:do|does|did|is|are|would|might|will|makes?|happens|else|could|gives?|keeps?|turns?|causes?|stops?|helps?|puts?|goes)\\b[^.!?]{8,120}\\?",
             "(?:can|could) (?:you|anyone|anybody) (?:guess|tell me|think|remember|name)\\b[^.!?]{4,120}\\?",
             "(?:do you|does anyone|who) (?:know|remember)s?\\b[^.!?]{4,120}\\?");
     private static final Phrase CHAT = Phrase.of(

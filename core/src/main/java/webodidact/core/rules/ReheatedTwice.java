@@ -11,6 +11,7 @@ import webodidact.core.script.Phrase;
 final class ReheatedTwice implements Check {
     private static final Phrase AGAIN = Phrase.of(
             "(?:re-?heat|warm(?:ed)?(?: it| them)? up|heat(?:ed)?(?: it| them)? up again)\\b[^.!?]{0,50}\\b(?:as (?:often|many times)|again and again|twice|every (?:day|night|time|lunch)|each (?:day|time)|whenever|a second time|another time|all week)",
+            "(?:bring it|heat it|warm it) (?:back |right )?(?:up|through)\\b[^.!?]{0,80}\\b(?:days running|again and again|every|each|(?:two|three|several) (?:days|times|nights))",
             "(?:twice|as often as you like|as many times)\\b[^.!?]{0,25}\\b(?:re-?heat|warm)");
 
     @Override

@@ -20,7 +20,7 @@ final class RingLevelUnstated implements Check {
             "simmer",
             "boil",
             "steam",
-            "hot (?:pan|dry|oil|wok)",
+            "hot\\b",
             "full\\b",
             "fierce",
             "moderate",

@@ -17,6 +17,7 @@ final class RunnyEgg implements Check {
             "soft[- ]?(?:boiled|set|yolk)",
             "just set\\b",
             "dippy",
+            "lick of (?:the|your)",
             "lick (?:the|your|out the|that) (?:bowl|spoon|whisk|beaters?)",
             "lick (?:the )?(?:\\p{L}+ )?(?:bowl )?out",
             "raw (?:egg|batter|mixture|dough)\\b[^.!?]{0,20}\\b(?:taste|eat|lick|try)",

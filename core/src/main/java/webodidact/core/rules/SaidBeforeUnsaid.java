@@ -13,6 +13,7 @@ import webodidact.core.script.Told;
 final class SaidBeforeUnsaid implements Check {
     private static final Phrase SAID = Phrase.of(
             "(?:as|like) (?:I|we) (?:said|told you|mentioned|showed you|explained|saw|learned|promised)\\b[^.!?]*",
+            "(?:as|like) (?:I|we) (?:was|were) (?:saying|talking|discussing)\\b[^.!?]*",
             "remember (?:how|what|when|that|why) (?:I|we) (?:said|told|showed|talked|explained|made|learned|saw)\\b[^.!?]*",
             "(?:I|we) (?:told|showed) you (?:at the (?:start|beginning)|earlier|before)\\b[^.!?]*");
     private static final Phrase OTHER_LESSON = Phrase.of(

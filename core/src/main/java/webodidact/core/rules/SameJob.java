@@ -50,7 +50,7 @@ final class SameJob {
                     "spoon-back",
                     "tongs"),
             Set.of("fish-slice", "tongs", "spatula", "palette-knife", "fork", "slotted-spoon", "wooden-spoon"),
-            Set.of("colander", "sieve", "lid", "salad-spinner", "steamer", "muslin", "sifter"),
+            Set.of("colander", "sieve", "salad-spinner", "steamer", "muslin", "sifter"),
             Set.of("jug", "measuring-cups", "cup-mug", "jam-jar", "bottle", "scales", "spoons"),
             Set.of(
                     "knife",
@@ -94,7 +94,7 @@ final class SameJob {
             Set.of("wire-rack", "cooling-tray", "board", "plate"),
             Set.of("probe", "sugar-thermometer"),
             Set.of("masher", "ricer", "fork"),
-            Set.of("foil", "film", "lid", "lidded-box", "parchment", "cloth", "plate"),
+            Set.of("foil", "film", "lidded-box", "parchment", "cloth"),
             Set.of("lidded-box", "freezer-bag", "jam-jar"),
             Set.of("kettle", "pan"),
             Set.of("skewer", "cake-tester", "knife"));

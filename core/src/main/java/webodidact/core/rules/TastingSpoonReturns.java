@@ -13,6 +13,7 @@ final class TastingSpoonReturns implements Check {
             "tast(?:e|ing)\\b[^.!?]{0,90}\\b(?:stir (?:it |them |that )?(?:again|in|back|round)|same spoon|(?:goes |go |put it )?back in|(?:another|a) (?:quick |good )?stir)\\b",
             "(?:taste|try) (?:it |some |a bit |the \\p{L}+ )?(?:with|off|from) (?:your|my|a|the|that) (?:little )?(?:finger|stirring spoon|wooden spoon|same spoon)",
             "lick (?:your|the|my) (?:finger|fingers|spoon|whisk)\\b[^.!?]{0,60}\\b(?:stir|back|carry on|again)",
+            "(?:the|that|this|my) spoon (?:straight |right )?back in\\b",
             "double[- ]dip");
     private static final Phrase CLEAN = Phrase.of(
             "(?:clean|fresh|another|new|different|separate|second) (?:tea)?spoons?\\b", "spoon (?:each|per)\\b");

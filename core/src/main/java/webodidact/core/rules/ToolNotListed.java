@@ -19,9 +19,14 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
 
 /** Tools that a step names, or that its verbs need, and that no list has. */
 final class ToolNotListed implements Check {
+    /** Comes with its own lid. */
+    private static final Phrase LIDDED =
+            Phrase.of("jars?\\b", "box(?:es)?\\b", "tubs?\\b", "blend", "flask", "processor");
+
     private static final Phrase CLOTH =
             Phrase.of("oven gloves?\\b", "mitts?\\b", "gloves on\\b", "oven cloth", "thick cloth", "tea towel");
 
@@ -31,7 +36,7 @@ final class ToolNotListed implements Check {
         var had = had(s);
         var byStep = new LinkedHashMap<Integer, List<String>>();
         s.answers().implied().forEach((tool, step) -> {
-            if (isFetched(s, tool) && !SameJob.isAmong(tool, had))
+            if (!(tool.equals("lid") && isOfABox(s, step, had)) && isFetched(s, tool) && !SameJob.isAmong(tool, had))
                 byStep.computeIfAbsent(step, k -> new ArrayList<>()).add(tool);
         });
         gloves(s)
@@ -75,6 +80,13 @@ final class ToolNotListed implements Check {
         return all;
     }
 
+    /** The lid of a jar, a box or a blender. */
+    private static boolean isOfABox(Situation s, int number, Set<String> had) {
+        var step = s.lesson().steps().get(number - 1);
+        return Told.says(step, LIDDED)
+                || !step.place().isHot() && (had.contains("jam-jar") || had.contains("lidded-box"));
+    }
+
     private static boolean isFetched(Situation s, String tool) {
         return s.knowledge().tool(tool).map(t -> !t.fitted()).orElse(false) && !PLAIN.contains(tool);
     }
@@ -104,6 +116,7 @@ final class ToolNotListed implements Check {
             "compost-caddy",
             "oven-gloves",
             "egg-cup",
+            "slotted-spoon",
             "spoon-back",
             "gloves-tool",
             "fork",

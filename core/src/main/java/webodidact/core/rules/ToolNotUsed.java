@@ -9,38 +9,45 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
-import webodidact.core.food.Hazard;
+import webodidact.core.food.KindWords;
 import webodidact.core.lesson.ToolLine;
 
 /** Tools that homes are asked to have and that no step names or needs. */
 final class ToolNotUsed implements Check {
-    /** Used without being named: nobody says "with the spoon". */
-    private static final Set<Hazard> NAMED = Set.of(Hazard.HEAT, Hazard.ELECTRICAL, Hazard.BLADE);
-
-    private static final Set<String> MANY_USES = Set.of(
-            "knife",
-            "board",
-            "pan",
-            "frying-pan",
-            "baking-tray",
-            "table-knife",
-            "scissors",
-            "oven-gloves",
-            "hob",
-            "oven",
-            "trivet",
-            "kettle",
-            "microwave-tool",
-            "skewer",
-            "slotted-spoon",
-            "ladle",
-            "fish-slice",
-            "large-pan",
-            "small-pan",
-            "stock-pot",
-            "can-opener",
-            "paring-knife",
-            "oven-thermometer");
+    /** What has one job: where no step does it, homes fetch it for nothing. Of pans, spoons and tins nobody knows. */
+    private static final Set<String> ONE_JOB = Set.of(
+            "blender",
+            "stick-blender",
+            "bullet-blender",
+            "food-processor",
+            "mixer",
+            "stand-mixer",
+            "grater",
+            "peeler",
+            "zester",
+            "mandoline",
+            "rolling-pin",
+            "masher",
+            "ricer",
+            "piping-bag",
+            "spice-grinder",
+            "juicer",
+            "apple-corer",
+            "melon-baller",
+            "egg-slicer",
+            "spiraliser",
+            "ice-cream-machine",
+            "sugar-thermometer",
+            "steamer",
+            "pasta-machine",
+            "nutcracker",
+            "oyster-knife",
+            "pestle",
+            "air-fryer",
+            "deep-fryer",
+            "pressure-cooker",
+            "bread-machine",
+            "rice-cooker");
 
     @Override
     public Stream<Finding> find(Situation s) {
@@ -53,12 +60,8 @@ final class ToolNotUsed implements Check {
             s.knowledge().toolsImpliedBy(text).forEach(f -> used.add(f.id()));
         });
         var unused = s.lesson().tools().stream()
-                .filter(t -> t.tool() != null && !SameJob.isAmong(t.tool(), used) && !MANY_USES.contains(t.tool()))
-                .filter(t -> s.knowledge()
-                        .tool(t.tool())
-                        .filter(x -> NAMED.contains(x.hazard()))
-                        .isPresent())
-                .filter(t -> !isCalled(s, t))
+                .filter(t -> t.tool() != null && !SameJob.isAmong(t.tool(), used) && ONE_JOB.contains(t.tool()))
+                .filter(t -> !isCalled(s, t) && !isNeeded(s, t))
                 .toList();
         if (unused.isEmpty()) return Stream.empty();
         return Stream.of(about(
@@ -75,12 +78,22 @@ final class ToolNotUsed implements Check {
                 })));
     }
 
-    /** A step has the last word of its name: "the tin". */
+    /** A food of the list asks for it, and nobody says so: cheese a grater. */
+    private static boolean isNeeded(Situation s, ToolLine tool) {
+        if (!Set.of("grater", "zester").contains(tool.tool())) return false;
+        return s.foods().anyMatch(f -> KindWords.isMeantBy(f, "cheese") || GRATED.contains(f.id()));
+    }
+
+    private static final Set<String> GRATED =
+            Set.of("ginger", "lemon", "lime", "orange", "carrot", "nutmeg", "whole-nutmeg", "beetroot", "courgette");
+
+    /** A step has a word of its name, or the verb it is called by: "roll it thin". */
     private static boolean isCalled(Situation s, ToolLine tool) {
         var words = tool.name().toLowerCase(Locale.ROOT).split("\\s+");
+        var first = words[0].replaceFirst("(?:ing|er)$", "");
         var last = words[words.length - 1].replaceFirst("s$", "");
         return s.handsOn()
-                .anyMatch(x ->
-                        (x.say() + " " + x.doing()).toLowerCase(Locale.ROOT).contains(last));
+                .map(x -> (x.say() + " " + x.doing()).toLowerCase(Locale.ROOT))
+                .anyMatch(text -> text.contains(last) || first.length() > 3 && text.contains(first));
     }
 }

@@ -21,8 +21,16 @@ final class UsedNotListed implements Check {
         return s.lesson().steps().stream()
                 .filter(step -> step.kind().isHandsOn() || step.kind() == Kind.RUN_THROUGH)
                 .flatMap(step -> Stream.concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())
-                        .filter(m -> m.kind() == Mentions.Kind.UNLISTED && told.add(m.id()))
+                        .filter(m -> m.kind() == Mentions.Kind.UNLISTED && !isMade(s, step, m) && told.add(m.id()))
                         .map(m -> finding(s, step, m)));
+    }
+
+    /** "The salsa", where a step before is called so. */
+    private static boolean isMade(Situation s, Step step, Mentions.Mention mention) {
+        var said = Content.of(mention.words());
+        return s.lesson().steps().subList(0, s.number(step) - 1).stream()
+                .anyMatch(
+                        before -> !said.isEmpty() && Content.of(before.title()).containsAll(said));
     }
 
     private Finding finding(Situation s, Step step, Mentions.Mention mention) {

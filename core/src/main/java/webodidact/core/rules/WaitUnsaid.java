@@ -1,10 +1,14 @@
 package webodidact.core.rules;
 
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.lesson.Step;
+import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.TimeWords;
 import webodidact.core.script.Told;
@@ -12,7 +16,9 @@ import webodidact.core.script.Told;
 /** A wait of which nobody has said how long it is. */
 final class WaitUnsaid implements Check {
     private static final Phrase LEFT = Phrase.of(
-            "(?:leave|let|set|put|pop) (?:it|them|that|this|those|the \\p{L}+|your \\p{L}+)\\b[^.!?,]{0,20}\\b(?:to )?(rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse|simmer|bubble away|sit)\\b");
+            "(?:leave|let|set|put|pop) (?:it|them|that|this|those|the \\p{L}+|your \\p{L}+)\\b[^.!?,]{0,20}\\b(?:to )?(rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse|simmer|bubble away|sit)\\b",
+            "(?:needs?|wants?|has|have|ought) to (rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse)\\b",
+            "(?:leave|let) (?:it|them|that|this) be\\b");
     private static final Phrase ENDED = Phrase.of(
             "until\\b",
             "till\\b",
@@ -20,7 +26,10 @@ final class WaitUnsaid implements Check {
             "when (?:it|they)",
             "while (?:we|you|I|the|that)",
             "for (?:a|one|two|three|five|ten|fifteen|twenty|thirty|\\d+)\\b",
-            "once\\b");
+            "once\\b",
+            "before\\b");
+    private static final Set<String> WAITS =
+            Set.of("cool", "chill", "rest", "prove", "rise", "soak", "stand", "marinate", "infuse");
 
     @Override
     public Stream<Finding> find(Situation s) {
@@ -34,10 +43,44 @@ final class WaitUnsaid implements Check {
                                 ? CheckTable.words().message("takes")
                                 : step.waiting().what()));
         var words = Told.oncePerStep(s.told().meant(LEFT))
-                .filter(x -> x.step().kind().isHandsOn() && x.step().waiting() == null && !ENDED.isIn(x.sentence()))
-                .filter(x -> TimeWords.in(x.words() + x.after().replaceFirst("(?s)[.!?\\n].*", ""))
-                        .isEmpty())
-                .map(x -> at(s, x.step().id(), x.number(), x.words()).as("words"));
-        return Stream.concat(facts, words);
+                .filter(x -> x.step().kind().isHandsOn()
+                        && x.step().waiting() == null
+                        && !ENDED.isIn(x.words() + rest(x.after())))
+                .filter(x -> TimeWords.in(x.words() + rest(x.after())).isEmpty())
+                .map(x -> at(s, x.step().id(), x.number(), x.words()).as("words"))
+                .toList();
+        var told = words.stream().map(Finding::step).collect(Collectors.toSet());
+        var verbs = s.handsOn()
+                .filter(step -> step.waiting() == null && !told.contains(s.number(step)))
+                .flatMap(step -> verb(s, step));
+        return Stream.of(facts, words.stream(), verbs).flatMap(f -> f);
+    }
+
+    /** "Cool in the tin, then lift it out." */
+    private Stream<Finding> verb(Situation s, Step step) {
+        return Stream.of(step.say(), step.doing())
+                .flatMap(text -> s.knowledge().actionsIn(text).stream()
+                        .filter(a -> WAITS.contains(a.action().verb())
+                                && !Asides.of(text).covers(a.start()))
+                        .filter(a -> a.start() == 0
+                                || ".!?\n"
+                                                .indexOf(text.substring(0, a.start())
+                                                        .stripTrailing()
+                                                        .charAt(Math.max(
+                                                                0,
+                                                                text.substring(0, a.start())
+                                                                                .stripTrailing()
+                                                                                .length()
+                                                                        - 1)))
+                                        >= 0)
+                        .map(a -> text.substring(a.start()).replaceFirst("(?s)[.!?\\n].*", "")))
+                .filter(clause -> !ENDED.isIn(clause) && TimeWords.in(clause).isEmpty())
+                .limit(1)
+                .map(clause ->
+                        at(s, step.id(), s.number(step), clause.split(",")[0]).as("words"));
+    }
+
+    private static String rest(String after) {
+        return after.replaceFirst("(?s)[.!?\\n].*", "");
     }
 }

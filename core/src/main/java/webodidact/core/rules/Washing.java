@@ -24,7 +24,9 @@ final class Washing {
             "hands\\b[^.!?]{0,40}\\bsoap",
             "soap\\b[^.!?]{0,40}\\b(?:hands|seconds)\\b",
             "(?:wash|scrub) (?:those|them)\\b[^.!?]{0,20}\\b(?:hands|soap|seconds)",
-            "hands under the tap\\b");
+            "hands under the tap\\b",
+            "(?:give|gave|giving|got|get|have) (?:\\p{L}+ ){0,3}hands (?:\\p{L}+ ){0,4}(?:wash|washed|scrub|scrubbed|clean|rinse)\\b",
+            "hands\\b[^.!?]{0,40}\\b(?:bubbles|sink|tap)\\b");
 
     private Washing() {}
 

@@ -19,7 +19,10 @@ final class YieldUnstated implements Check {
                     + " (?:portions|servings|people|of us|of you|pieces|slices|balls|helpings|plates|bowls|jars|homes|each)\\b",
             "for (?:about )?(?!an?\\b)" + COUNT
                     + "\\b(?! ?(?:°|degrees|minutes?|mins?|hours?|seconds?|secs?|days?|weeks?|more\\b|of the|g\\b|ml\\b|to \\p{L}+ min))",
-            "(?:are |we['’]re |today )?mak(?:e|ing) " + COUNT + "\\b");
+            "(?:are |we['’]re |today )?mak(?:e|ing) " + COUNT + "\\b",
+            "(?:that's|there's|that makes|that is) (?!an?\\b)" + COUNT
+                    + "\\b(?! ?(?:minutes?|mins?|hours?|grams?|g\\b|degrees|spoons?))",
+            "(?:do|fill) " + COUNT + "\\b");
 
     @Override
     public Stream<Finding> find(Situation s) {

@@ -16,6 +16,7 @@ import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import webodidact.core.food.Actions;
+import webodidact.core.food.KindWords;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
@@ -55,6 +56,7 @@ public final class Mentions {
     private final NearMiss near;
     private final Names own = new Names();
     private final Set<String> made = new HashSet<>();
+    private final Map<String, List<String>> kinds = new HashMap<>();
     private final Map<String, Optional<String>> answers = new ConcurrentHashMap<>();
 
     /** What is found depends on the list alone: while words are typed it stays the same, for whoever asks. */
@@ -73,6 +75,7 @@ public final class Mentions {
         this.knowledge = knowledge;
         near = nearMiss(foods, knowledge);
         made.addAll(stems(makes));
+        kinds(foods);
         own(foods);
         for (var line : foods) {
             for (var food : foodsOf(line)) lineByFood.putIfAbsent(food, line.id());
@@ -101,6 +104,22 @@ public final class Mentions {
         var set = new HashSet<String>();
         Word.of(text).forEach(w -> set.add(w.stem()));
         return set;
+    }
+
+    private void kinds(List<FoodLine> foods) {
+        for (var word : KindWords.all()) {
+            var lines = foods.stream()
+                    .filter(l -> knowledge
+                            .food(l.cooked())
+                            .filter(f -> KindWords.isMeantBy(f, word))
+                            .isPresent())
+                    .map(FoodLine::id)
+                    .toList();
+            if (!lines.isEmpty()) kinds.put(word, lines);
+            boolean unknown =
+                    knowledge.foodsIn(word).isEmpty() && knowledge.toolsIn(word).isEmpty();
+            if (lines.size() == 1 && unknown) own.add(word, lines.getFirst());
+        }
     }
 
     /** The list's own words come first, also for foods the table does not know; a name of several words by its last, where that is no other food. */
@@ -207,7 +226,8 @@ public final class Mentions {
             var words = text.substring(found.start(), found.end());
             var line = lineFor(found.id(), words);
             if (line != null) add(all, taken, new Mention(found.start(), found.end(), Kind.LISTED, line, words));
-            else if (knowledge.food(found.id()).orElseThrow().shelf() != Shelf.TAP)
+            else if (knowledge.food(found.id()).orElseThrow().shelf() != Shelf.TAP
+                    && kind(stems(words)).isEmpty())
                 add(all, taken, new Mention(found.start(), found.end(), Kind.UNLISTED, found.id(), words));
         }
         for (var found : tools) add(all, taken, tool(text, found));
@@ -245,6 +265,11 @@ public final class Mentions {
         return next < 0 || next >= end;
     }
 
+    /** Lines of the kind that a single word means; empty for any other word. */
+    private List<String> kind(Set<String> said) {
+        return said.size() == 1 ? kinds.getOrDefault(said.iterator().next(), List.of()) : List.of();
+    }
+
     /** The line of that food; else the only kind on the list that the plain word can mean: "oil" is the sunflower oil. */
     private String lineFor(String food, String words) {
         // A lesson says "oil" fifty times; nothing is an answer too.
@@ -262,7 +287,9 @@ public final class Mentions {
         // The zest of a listed lemon is on the list, the white of a listed egg too.
         if (said.removeIf(PARTS::contains) && !said.isEmpty())
             for (var entry : lineWords) if (entry.getKey().containsAll(said)) return entry.getValue();
-        return null;
+        // "The cheese" is the mozzarella, where that is the only one.
+        var kind = kind(stems(words));
+        return kind.size() == 1 ? kind.getFirst() : null;
     }
 
     /** Letters of a word that may stand for a list's name of several words. */

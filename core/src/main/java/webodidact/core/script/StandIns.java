@@ -57,7 +57,7 @@ final class StandIns {
         boolean other = AS_WELL.matcher(sentence).find()
                 || OR_THIS.matcher(sentence).find()
                 || HAS_NONE.matcher(text.substring(0, from)).find();
-        if (other) return standIn(mention, nearest(mention, listed));
+        if (other) return standIn(mention, nearest(mention, listed.isEmpty() ? justBefore(mention, all) : listed));
         boolean swap = INSTEAD.matcher(sentence).find()
                 || IF.matcher(sentence).find() && SWAPS.matcher(sentence).find();
         if (!swap) return null;
@@ -80,6 +80,18 @@ final class StandIns {
         return b.start() >= a.end()
                 && OR.matcher(text.substring(a.end(), b.start())).matches();
     }
+
+    /** "No eggs? A spoon of yoghurt does it": named in the question. */
+    private static List<Mentions.Mention> justBefore(Mentions.Mention mention, List<Mentions.Mention> all) {
+        return all.stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED
+                        && m.end() <= mention.start()
+                        && mention.start() - m.end() < ASKED)
+                .toList();
+    }
+
+    /** Letters between what somebody has not and what does instead. */
+    private static final int ASKED = 40;
 
     private static String nearest(Mentions.Mention mention, List<Mentions.Mention> listed) {
         Mentions.Mention best = null;

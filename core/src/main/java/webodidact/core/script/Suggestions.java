@@ -37,12 +37,13 @@ public final class Suggestions {
     private static final Pattern MICROWAVE = Pattern.compile("\\bmicrowave\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COLD =
             Pattern.compile("\\b(?:in|into|to) the (?:fridge|freezer)\\b|\\bchill\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OVEN =
-            Pattern.compile("\\b(?:in|into) (?:the |a )?(?:hot |fan |warm )?oven\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OVEN = Pattern.compile(
+            "\\b(?:in|into) (?:the |a |your )?(?:hot |fan |warm |preheated )*oven\\b|\\bopen (?:the|your) oven\\b[^.!?]{0,30}\\bin\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern RING = Pattern.compile(
             "\\bon the (?:hob|ring)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COOKS_IN_PAN = Pattern.compile(
-            "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b",
+            "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,12}\\bhot\\b|\\bover (?:a |the )?(?:pan|saucepan|pot) of\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PAN =
             Pattern.compile("\\b(?:pan|wok|pot|skillet|griddle)\\b", Pattern.CASE_INSENSITIVE);
@@ -382,13 +383,23 @@ public final class Suggestions {
                                 : isIn(text, Place.COLD, COLD)
                                         ? Place.COLD
                                         : isIn(text, Place.BLENDER, null) ? Place.BLENDER : null;
-        if (place != null)
-            add(
-                    all,
-                    Suggestion.Kind.PLACE,
-                    code(place),
-                    Words.OURS.say("place", place.title()),
-                    s -> s.but(d -> d.place = place));
+        if (place == null
+                && (step.waiting() != null || !SaidTimes.in(text, knowledge).isEmpty())) place = ofTitle(step.title());
+        if (place != null) place(place, all);
+    }
+
+    /** "Bake": the title says it, and the words only how long. */
+    private Place ofTitle(String title) {
+        return isIn(title, Place.OVEN, OVEN) ? Place.OVEN : isIn(title, Place.RING, RING) ? Place.RING : null;
+    }
+
+    private static void place(Place place, Map<String, Suggestion> all) {
+        add(
+                all,
+                Suggestion.Kind.PLACE,
+                code(place),
+                Words.OURS.say("place", place.title()),
+                s -> s.but(d -> d.place = place));
     }
 
     /** A verb that is done there, or words that say it. */

@@ -9,17 +9,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import webodidact.core.food.Food;
-import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Risk;
-import webodidact.core.food.Shelf;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
-import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.Who;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -34,83 +32,32 @@ import webodidact.core.trace.Handling.Event;
  * @param touches in the order in which they happen
  */
 public record Trace(List<Lane> lanes, List<Touch> touches) {
-    private static final Phrase AS_IT_IS = Phrase.of(
-            "salad\\b",
-            "on the side\\b",
-            "garnish",
-            "dressing\\b",
-            "dip\\b",
-            "scatter(?:ed)? (?:it |them |the |over|on)",
-            "to serve\\b",
-            "serve (?:it |them )?with\\b",
-            "raw\\b",
-            "sandwich",
-            "straight away\\b");
-    private static final Phrase MADE = Phrase.of(
-            "(?:the|your|our|this|that|of|spoonfuls? of|ladle(?:ful)? of) (?:\\p{L}+ )?(?:dough|batter|mixture|mix|filling|fritters?|patties|burgers?|meatballs?|balls|dumplings?|cakes?|pancakes?|pie|lot|rest|veg(?:etables)?)\\b",
-            "spoonfuls?\\b",
-            "everything\\b");
     private static final Phrase SAME = Phrase.of(
             "(?:same|those|that|this) (?:same )?(?:chopping )?(board|knife|tongs|spoon|fork|plate|bowl|tray)\\b");
-    private static final Set<Group> NEVER_READY = Set.of(
-            Group.SEASONING, Group.FAT, Group.WATER, Group.RAISING, Group.GRAIN, Group.SUGAR, Group.EGG, Group.ACID);
-    private static final Phrase ON_HEAT = Phrase.of(
-            "(?:low|medium|high|gentle) (?:heat|ring|flame)\\b",
-            "boiling water\\b",
-            "in(?:to)? the (?:hot |frying |big |large |medium )*(?:pan|wok|oven|pot)\\b");
-
     /** Works through the steps of one lesson. */
     private static final class Walk {
         private final Lesson lesson;
         private final Knowledge knowledge;
         private final Mentions mentions;
-        private final Map<String, FoodLine> lines = new HashMap<>();
-        private final Map<String, Food> foods = new HashMap<>();
-        private final Map<String, Integer> heatedIn = new HashMap<>();
-        private final Map<String, Integer> lastHeat = new HashMap<>();
-        private final Map<String, List<String>> handledOf = new HashMap<>();
-        private int lastMade = -1;
+        private final Cooking cooking;
         private final Map<String, Integer> counts = new HashMap<>();
         private Map<String, Dirt> state = new HashMap<>();
         private final Map<String, Surface> surfaces = new LinkedHashMap<>();
         private final List<Map<String, Dirt>> during = new ArrayList<>();
         private final List<Set<String>> washedIn = new ArrayList<>();
         private final List<Touch> touches = new ArrayList<>();
+        /** The raw food that hands worked on last, until tools are washed. */
+        private Dirt lastOnBench;
+
         private final Set<Integer> goneOn = new HashSet<>();
 
         Walk(Lesson lesson, Mentions mentions, Knowledge knowledge) {
             this.lesson = lesson;
             this.mentions = mentions;
             this.knowledge = knowledge;
-            for (var line : lesson.foods()) {
-                lines.put(line.id(), line);
-                knowledge.food(line.cooked()).ifPresent(f -> foods.put(line.id(), f));
-            }
+            cooking = new Cooking(lesson, mentions, knowledge);
             for (var tool : lesson.tools())
                 if (tool.tool() != null) counts.merge(tool.tool(), tool.count(), Integer::sum);
-            var steps = lesson.steps();
-            for (int i = 0; i < steps.size(); i++) {
-                var step = steps.get(i);
-                if (!step.place().isHot()) continue;
-                for (var line : handled(step)) {
-                    heatedIn.putIfAbsent(line, i);
-                    lastHeat.put(line, i);
-                }
-                if (Told.says(step, MADE) || handled(step).isEmpty()) lastMade = i;
-            }
-        }
-
-        private List<String> handled(Step step) {
-            return handledOf.computeIfAbsent(step.id(), k -> look(step));
-        }
-
-        private List<String> look(Step step) {
-            var all = new ArrayList<String>();
-            step.uses().forEach(u -> all.add(u.line()));
-            for (var text : List.of(step.say(), step.doing()))
-                for (var m : mentions.in(text))
-                    if (m.kind() == Mentions.Kind.LISTED && !all.contains(m.id())) all.add(m.id());
-            return all;
         }
 
         Trace walk() {
@@ -154,8 +101,18 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
         }
 
         private static String hands(Step step) {
-            return Surface.hands(step.who()).id();
+            return surfaceOfHands(step).id();
         }
+
+        /** "Grown-up, into the oven": the words give it to an adult, whatever the fact says. */
+        private static Surface surfaceOfHands(Step step) {
+            boolean adult = step.who() == Who.LEARNER && Told.says(step, ADULT_DOES);
+            return Surface.hands(adult ? Who.ADULT : step.who());
+        }
+
+        private static final Phrase ADULT_DOES = Phrase.of(
+                "(?:grown[- ]?ups?|adults?),? (?:please |this |you |your turn|put|into|in it|take|pops?|puts?|does|do)\\b",
+                "(?:ask|get|let) (?:a|your|the|an) (?:grown[- ]?up|adult|mum|dad)");
 
         /** A wash stands before anything is touched. */
         private static boolean isFirst(List<Event> events) {
@@ -224,21 +181,17 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
             switch (e.deed()) {
                 case WASH_HANDS -> clean(hands(step), i);
                 case WASH_TOOL -> {
+                    lastOnBench = null;
                     if (e.what().isEmpty()) {
                         for (var id : List.copyOf(state.keySet())) if (!id.startsWith("hands")) clean(id, i);
                     } else clean(e.what(), i);
                 }
                 case OTHER_TOOL -> clean(e.what(), i);
-                case CUT -> cut(step, i, e, now);
+                case CUT -> cut(step, i, List.of("knife", "board"), now);
                 case TOOL -> tool(step, i, e, now);
                 case HANDLE -> handle(step, i, e, now);
                 case FOOD -> food(step, i, e, now);
             }
-        }
-
-        private boolean isRaw(String line, int i) {
-            var food = foods.get(line);
-            return food != null && Soil.of(food).isRaw() && heatedIn.getOrDefault(line, i) >= i;
         }
 
         private void put(Surface surface, Dirt dirt, Map<String, Dirt> now) {
@@ -248,34 +201,43 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
         }
 
         private void food(Step step, int i, Event e, Map<String, Dirt> now) {
-            var food = foods.get(e.what());
+            var food = cooking.foods().get(e.what());
             if (food == null) return;
-            var hands = Surface.hands(step.who());
+            var hands = surfaceOfHands(step);
             var soil = Soil.of(food);
-            if (soil.isRaw() && isRaw(e.what(), i)) {
+            if (soil.isRaw() && cooking.isRaw(e.what(), i)) {
                 boolean sure = e.firm()
                         || !step.place().isHot()
                                 && step.kind() == Kind.HANDS_ON
                                 && e.tool().isEmpty();
                 boolean pieces = food.risk() != Risk.RAW_EGG && food.risk() != Risk.RAW_MINCE;
                 var by = e.tool().isEmpty() ? hands : surface(e.tool());
+                if (sure && !step.place().isHot() && food.risk() != Risk.RAW_EGG)
+                    lastOnBench = new Dirt(soil, cooking.lines().get(e.what()).item(), i + 1, true, List.of(by));
                 if (sure || pieces || !e.tool().isEmpty())
-                    put(by, new Dirt(soil, lines.get(e.what()).item(), i + 1, sure, List.of(by)), now);
+                    put(by, new Dirt(soil, cooking.lines().get(e.what()).item(), i + 1, sure, List.of(by)), now);
                 return;
             }
             reach(step, i, e, food, hands);
             if (soil != Soil.NONE && !soil.isRaw() && e.firm() && state.get(hands.id()) == null)
-                put(hands, new Dirt(soil, lines.get(e.what()).item(), i + 1, true, List.of(hands)), now);
+                put(hands, new Dirt(soil, cooking.lines().get(e.what()).item(), i + 1, true, List.of(hands)), now);
         }
 
         /** Food that nobody heats afterwards meets what is on the hands; anything else, if hands go on with it in a later step. */
         private void reach(Step step, int i, Event e, Food food, Surface hands) {
             var dirt = state.get(hands.id());
             if (dirt == null || !dirt.soil().isRaw() || !e.tool().isEmpty()) return;
-            boolean rawHere = handled(step).stream().anyMatch(l -> isRaw(l, i));
-            if (dirt.sure() && isEatenAsItIs(step, i, e.what(), food) && (!rawHere || dirt.since() < i + 1))
-                touch(Touch.Kind.READY, dirt, hands, i, lines.get(e.what()).item(), e.what());
-            else if (!rawHere) goOn(dirt, hands, i, lines.get(e.what()).item(), e.what());
+            boolean rawHere = cooking.handled(step).stream().anyMatch(l -> cooking.isRaw(l, i));
+            if (dirt.sure() && cooking.isEatenAsItIs(step, i, e.what(), food) && (!rawHere || dirt.since() < i + 1))
+                touch(
+                        Touch.Kind.READY,
+                        dirt,
+                        hands,
+                        i,
+                        cooking.lines().get(e.what()).item(),
+                        e.what());
+            else if (!rawHere)
+                goOn(dirt, hands, i, cooking.lines().get(e.what()).item(), e.what());
         }
 
         private void goOn(Dirt dirt, Surface hands, int i, String what, String line) {
@@ -292,57 +254,69 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
                             && (t.step() == i + 1 || kind == Touch.Kind.READY))) touches.add(touch);
         }
 
-        private boolean isEatenAsItIs(Step step, int i, String line, Food food) {
-            if (NEVER_READY.contains(food.group()) || food.shelf() == Shelf.TAP || food.shelf() == Shelf.SPICE)
-                return false;
-            if (food.risk() != Risk.READY
-                    && food.risk() != Risk.UNWASHED
-                    && !Soil.of(food).isRaw()) return false;
-            if (step.place().isHot() || Told.says(step, ON_HEAT) || lastHeat.getOrDefault(line, -1) >= i) return false;
-            if (step.kind() == Kind.PLATE || step.kind() == Kind.TASTE) return true;
-            return Told.says(step, AS_IT_IS) || lastMade <= i;
-        }
-
-        private void cut(Step step, int i, Event e, Map<String, Dirt> now) {
-            for (var tool : List.of("knife", "board")) {
+        private void cut(Step step, int i, List<String> tools, Map<String, Dirt> now) {
+            for (var tool : tools) {
                 if (counts.getOrDefault(tool, 1) > 1 && !Told.says(step, SAME)) continue;
-                for (var line : handled(step)) {
-                    if (!isRaw(line, i) || foods.get(line).risk() == Risk.RAW_EGG) continue;
+                for (var line : cooking.handled(step)) {
+                    if (!cooking.isRaw(line, i) || cooking.foods().get(line).risk() == Risk.RAW_EGG) continue;
                     var surface = surface(tool);
                     put(
                             surface,
                             new Dirt(
-                                    Soil.of(foods.get(line)),
-                                    lines.get(line).item(),
+                                    Soil.of(cooking.foods().get(line)),
+                                    cooking.lines().get(line).item(),
                                     i + 1,
                                     true,
-                                    List.of(Surface.hands(step.who()), surface)),
+                                    List.of(surfaceOfHands(step), surface)),
                             now);
                 }
-                var dirt = state.get(tool);
+                // "On the same board": the one of the raw food before, though no word had it there.
+                var dirt = state.get(tool) == null && Told.says(step, SAME) ? lastOnBench : state.get(tool);
                 if (dirt == null || !dirt.soil().isRaw() || dirt.since() >= i + 1) continue;
-                if (handled(step).stream().anyMatch(l -> isRaw(l, i))) continue;
-                handled(step).stream()
-                        .filter(l -> foods.containsKey(l) && isEatenAsItIs(step, i, l, foods.get(l)))
+                if (cooking.handled(step).stream().anyMatch(l -> cooking.isRaw(l, i))) continue;
+                cooking.handled(step).stream()
+                        .filter(l -> cooking.foods().containsKey(l)
+                                && cooking.isEatenAsItIs(
+                                        step, i, l, cooking.foods().get(l)))
                         .findFirst()
                         .ifPresent(l -> touch(
                                 Touch.Kind.READY,
                                 dirt,
                                 surface(tool),
                                 i,
-                                lines.get(l).item(),
+                                cooking.lines().get(l).item(),
                                 l));
             }
         }
 
         /** Tongs, a plate or a bowl that held it raw holds it when it is done. */
         private void tool(Step step, int i, Event e, Map<String, Dirt> now) {
-            if (e.what().equals("knife") || e.what().equals("board") || !CARRIES.contains(e.what())) return;
+            if (e.what().equals("knife") || e.what().equals("board")) {
+                // "Down the back with the knife", "on the same board": named, whatever the verb.
+                if (Told.says(step, SAME) || !step.place().isHot()) cut(step, i, List.of(e.what()), now);
+                return;
+            }
+            if (!CARRIES.contains(e.what())) return;
             if (counts.getOrDefault(e.what(), 1) > 1 && !Told.says(step, SAME)) return;
+            if (e.what().equals("tongs") && step.place().isHot())
+                cooking.heatedIn().forEach((line, at) -> {
+                    if (at == i
+                            && cooking.isRaw(line, i)
+                            && cooking.foods().get(line).risk() != Risk.RAW_EGG)
+                        put(
+                                surface("tongs"),
+                                new Dirt(
+                                        Soil.of(cooking.foods().get(line)),
+                                        cooking.lines().get(line).item(),
+                                        i + 1,
+                                        false,
+                                        List.of(surface("tongs"))),
+                                now);
+                });
             var dirt = state.get(e.what());
             if (dirt == null || !dirt.soil().isRaw() || dirt.since() >= i + 1) return;
             if (step.kind() != Kind.PLATE && !Told.says(step, SAME) && !Told.says(step, OUT)) return;
-            if (handled(step).stream().anyMatch(l -> isRaw(l, i))) return;
+            if (cooking.handled(step).stream().anyMatch(l -> cooking.isRaw(l, i))) return;
             touch(Touch.Kind.READY, dirt, surface(e.what()), i, dirt.food(), "");
         }
 
@@ -354,7 +328,7 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
                 "plate up\\b");
 
         private void handle(Step step, int i, Event e, Map<String, Dirt> now) {
-            var hands = Surface.hands(step.who());
+            var hands = surfaceOfHands(step);
             var handle = Surface.handle(e.what());
             var dirt = state.get(hands.id());
             var there = state.get(handle.id());
