@@ -80,10 +80,14 @@ final class ToolNotListed implements Check {
         return all;
     }
 
+    private static final Set<String> LID_OF_ITS_OWN =
+            Set.of("steamer", "casserole", "slow-cooker", "pressure-cooker", "rice-cooker", "tagine");
+
     /** The lid of a jar, a box or a blender. */
     private static boolean isOfABox(Situation s, int number, Set<String> had) {
         var step = s.lesson().steps().get(number - 1);
         return Told.says(step, LIDDED)
+                || had.stream().anyMatch(LID_OF_ITS_OWN::contains)
                 || !step.place().isHot() && (had.contains("jam-jar") || had.contains("lidded-box"));
     }
 
