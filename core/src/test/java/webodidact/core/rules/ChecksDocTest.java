@@ -1,0 +1,80 @@
+package webodidact.core.rules;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import webodidact.core.check.Catalogue;
+import webodidact.core.check.CheckTable;
+import webodidact.core.check.Severity;
+
+/** {@code docs/checks.md} is what the code makes of it: run with {@code -Dchecks.write=true} to write it anew. */
+class ChecksDocTest {
+    private static final Path DOC = Path.of("../docs/checks.md");
+    private static final String HEAD = """
+            # Checks
+
+            Made by `ChecksDocTest` from the table of checks and the code (`./webodidact test -Dchecks.write=true` writes it anew); do not edit.
+
+            %d checks, one file each in `core/rules`. A **stop** blocks papers and air until it is mended or covered with a reason; a **look** does
+            not. A check speaks only when the lesson has what it needs to judge; one matter is one finding; the more telling finding hides what
+            follows from it (last column). Sentences are read through `Asides` (what is denied, planned, of another day, a likeness…) and
+            `Phrase`/`Told`; hands, boards and tools through `core/trace`.
+
+            ## What they find
+
+            Whole lessons as people give them, each with the findings it should have (`core/src/test/resources/webodidact/core/rules`). Slips found
+            of slips there are, and findings of nothing. The first run is what was found before anything was mended after it.
+
+            | lessons | at the first run | now |
+            |---|---|---|
+            """;
+
+    private record Set(String file, String first) {}
+
+    private static final List<Set> SETS = List.of(
+            new Set("lessons.txt", "72 of 104, 110 false in 20 lessons (written before the code)"),
+            new Set("lessons-fresh.txt", "39 of 70, 38 false in 10 lessons"),
+            new Set("lessons-third.txt", "43 of 61, 18 false in 8 lessons"));
+
+    private static String scores() {
+        var all = new StringBuilder();
+        for (var set : SETS) {
+            int wanted = 0;
+            int found = 0;
+            int extra = 0;
+            var lessons = WholeLessons.read(set.file());
+            for (var whole : lessons) {
+                var score = WholeLessons.score(whole);
+                wanted += score.wanted();
+                found += score.found();
+                extra += score.extra().size();
+            }
+            all.append("| `%s` | %s | %d of %d, %d false in %d lessons |%n"
+                    .formatted(set.file(), set.first(), found, wanted, extra, lessons.size()));
+        }
+        return all.toString().replace(System.lineSeparator(), "\n");
+    }
+
+    @Test
+    void isWhatTheCodeMakesOfIt() throws IOException {
+        var made = HEAD.formatted(Rules.ALL.size()) + scores() + Catalogue.markdown(Rules.ALL);
+        if (Boolean.getBoolean("checks.write")) Files.writeString(DOC, made);
+        assertThat(DOC).as("run the tests with -Dchecks.write=true").hasContent(made);
+    }
+
+    @Test
+    void onlyWhatHurtsOrCannotBeGivenStops() {
+        var stops = Rules.ALL.stream()
+                .filter(c -> CheckTable.of(c.id()).severity() == Severity.STOP)
+                .map(c -> c.id())
+                .toList();
+        assertThat(stops)
+                .contains("no-wash-after-raw", "core-too-low", "free-from-claimed", "over-slot")
+                .doesNotContain("listed-not-used", "name-published", "dead-air", "ring-level-unstated")
+                .hasSizeLessThan(Rules.ALL.size() / 3);
+    }
+}
