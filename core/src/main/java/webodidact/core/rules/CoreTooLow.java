@@ -64,7 +64,7 @@ final class CoreTooLow implements Check {
                                         said.words(),
                                         said.words()
                                                 .replaceFirst(
-                                                        "\\d{2,3}\\s*(?:°\\s*[cfCF]?|degrees)?",
+                                                        "\\d{2,3}(?:\\s*°\\s*[cfCF]?|\\s*degrees)?",
                                                         s.course().profile().degrees(asked)))),
                         s.course().profile().degrees(asked))));
     }

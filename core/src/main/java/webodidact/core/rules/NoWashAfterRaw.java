@@ -8,9 +8,9 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.Kind;
-import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.trace.Touch;
+import webodidact.core.trace.Trace;
 
 /** Hands that touched raw meat, fish or egg reach food that nobody heats afterwards, with no wash between. */
 final class NoWashAfterRaw implements Check {
@@ -25,7 +25,7 @@ final class NoWashAfterRaw implements Check {
         var ready = s.lesson().steps().get(touch.step() - 1);
         var mends = new ArrayList<Mend>();
         mends.add(mend("wash", l -> Washing.before(l, ready)));
-        if (isFree(s.lesson(), ready, touch.dirt().since()))
+        if (isFree(s, ready, touch))
             mends.add(mend(
                     "first",
                     l -> l.moving(ready.id(), touch.dirt().since() - 1),
@@ -37,15 +37,21 @@ final class NoWashAfterRaw implements Check {
                 .mending(mends);
     }
 
-    /** Nothing between needs it, and it needs nothing between: it can come first. */
-    private static boolean isFree(Lesson lesson, Step ready, int since) {
-        int at = lesson.indexOf(ready.id());
-        return ready.kind() == Kind.HANDS_ON
+    /** Nothing between needs it, it needs nothing between, and once it is first nothing else is reached: it can come first. */
+    private static boolean isFree(Situation s, Step ready, Touch touch) {
+        int since = touch.dirt().since();
+        int at = s.lesson().indexOf(ready.id());
+        boolean apart = ready.kind() == Kind.HANDS_ON
                 && since >= 1
                 && since <= at
-                && lesson.steps().subList(since - 1, at).stream()
+                && s.lesson().steps().subList(since - 1, at).stream()
                         .allMatch(between -> between.kind() == Kind.HANDS_ON
                                 && !between.carriesOn()
                                 && between.uses().stream().noneMatch(u -> ready.usesLine(u.line())));
+        if (!apart) return false;
+        var first = s.lesson().moving(ready.id(), since - 1);
+        return Trace.of(first, s.answers().finder(), s.knowledge()).touches().stream()
+                .noneMatch(t -> t.kind() == Touch.Kind.READY
+                        && t.dirt().food().equals(touch.dirt().food()));
     }
 }

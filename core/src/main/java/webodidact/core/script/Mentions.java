@@ -71,7 +71,11 @@ public final class Mentions {
                 new Known(lesson.foods(), lesson.title() + " " + lesson.makes().what(), knowledge));
     }
 
-    private Mentions(List<FoodLine> foods, String makes, Knowledge knowledge) {
+    private Mentions(List<FoodLine> given, String makes, Knowledge knowledge) {
+        // Whatever the order of the list, the word means the same line.
+        var foods = given.stream()
+                .sorted(Comparator.comparingInt((FoodLine l) -> l.id().length()).thenComparing(FoodLine::id))
+                .toList();
         this.knowledge = knowledge;
         near = nearMiss(foods, knowledge);
         made.addAll(stems(makes));

@@ -194,6 +194,11 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
             }
         }
 
+        /** As the lesson calls it, without the "raw" that every sentence says before it. */
+        private String name(String line) {
+            return cooking.lines().get(line).item().replaceFirst("(?i)^(?:raw|uncooked) ", "");
+        }
+
         private void put(Surface surface, Dirt dirt, Map<String, Dirt> now) {
             surfaces.putIfAbsent(surface.id(), surface);
             if (dirt.isWorseThan(state.get(surface.id()))) state.put(surface.id(), dirt);
@@ -213,14 +218,14 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
                 boolean pieces = food.risk() != Risk.RAW_EGG && food.risk() != Risk.RAW_MINCE;
                 var by = e.tool().isEmpty() ? hands : surface(e.tool());
                 if (sure && !step.place().isHot() && food.risk() != Risk.RAW_EGG)
-                    lastOnBench = new Dirt(soil, cooking.lines().get(e.what()).item(), i + 1, true, List.of(by));
+                    lastOnBench = new Dirt(soil, name(e.what()), i + 1, true, List.of(by));
                 if (sure || pieces || !e.tool().isEmpty())
-                    put(by, new Dirt(soil, cooking.lines().get(e.what()).item(), i + 1, sure, List.of(by)), now);
+                    put(by, new Dirt(soil, name(e.what()), i + 1, sure, List.of(by)), now);
                 return;
             }
             reach(step, i, e, food, hands);
             if (soil != Soil.NONE && !soil.isRaw() && e.firm() && state.get(hands.id()) == null)
-                put(hands, new Dirt(soil, cooking.lines().get(e.what()).item(), i + 1, true, List.of(hands)), now);
+                put(hands, new Dirt(soil, name(e.what()), i + 1, true, List.of(hands)), now);
         }
 
         /** Food that nobody heats afterwards meets what is on the hands; anything else, if hands go on with it in a later step. */
@@ -229,15 +234,8 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
             if (dirt == null || !dirt.soil().isRaw() || !e.tool().isEmpty()) return;
             boolean rawHere = cooking.handled(step).stream().anyMatch(l -> cooking.isRaw(l, i));
             if (dirt.sure() && cooking.isEatenAsItIs(step, i, e.what(), food) && (!rawHere || dirt.since() < i + 1))
-                touch(
-                        Touch.Kind.READY,
-                        dirt,
-                        hands,
-                        i,
-                        cooking.lines().get(e.what()).item(),
-                        e.what());
-            else if (!rawHere)
-                goOn(dirt, hands, i, cooking.lines().get(e.what()).item(), e.what());
+                touch(Touch.Kind.READY, dirt, hands, i, name(e.what()), e.what());
+            else if (!rawHere) goOn(dirt, hands, i, name(e.what()), e.what());
         }
 
         private void goOn(Dirt dirt, Surface hands, int i, String what, String line) {
@@ -264,7 +262,7 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
                             surface,
                             new Dirt(
                                     Soil.of(cooking.foods().get(line)),
-                                    cooking.lines().get(line).item(),
+                                    name(line),
                                     i + 1,
                                     true,
                                     List.of(surfaceOfHands(step), surface)),
@@ -279,13 +277,7 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
                                 && cooking.isEatenAsItIs(
                                         step, i, l, cooking.foods().get(l)))
                         .findFirst()
-                        .ifPresent(l -> touch(
-                                Touch.Kind.READY,
-                                dirt,
-                                surface(tool),
-                                i,
-                                cooking.lines().get(l).item(),
-                                l));
+                        .ifPresent(l -> touch(Touch.Kind.READY, dirt, surface(tool), i, name(l), l));
             }
         }
 
@@ -307,7 +299,7 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
                                 surface("tongs"),
                                 new Dirt(
                                         Soil.of(cooking.foods().get(line)),
-                                        cooking.lines().get(line).item(),
+                                        name(line),
                                         i + 1,
                                         false,
                                         List.of(surface("tongs"))),
