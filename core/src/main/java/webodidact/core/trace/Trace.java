@@ -215,12 +215,11 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
                         || !step.place().isHot()
                                 && step.kind() == Kind.HANDS_ON
                                 && e.tool().isEmpty();
-                boolean pieces = food.risk() != Risk.RAW_EGG && food.risk() != Risk.RAW_MINCE;
                 var by = e.tool().isEmpty() ? hands : surface(e.tool());
                 if (sure && !step.place().isHot() && food.risk() != Risk.RAW_EGG)
                     lastOnBench = new Dirt(soil, name(e.what()), i + 1, true, List.of(by));
-                if (sure || pieces || !e.tool().isEmpty())
-                    put(by, new Dirt(soil, name(e.what()), i + 1, sure, List.of(by)), now);
+                // Whether hands touched what goes into the pan nobody knows.
+                if (sure || !e.tool().isEmpty()) put(by, new Dirt(soil, name(e.what()), i + 1, sure, List.of(by)), now);
                 return;
             }
             reach(step, i, e, food, hands);

@@ -96,6 +96,12 @@ final class Tour {
         steps.add(() -> window.go("clock"));
         steps.add(() -> press("#fit-look"));
         picture("clock");
+        select("s8");
+        steps.add(() -> press("#stops"));
+        picture("second-look");
+        steps.add(() -> press("#look-course"));
+        picture("second-look-course");
+        steps.add(() -> press("#look-back"));
         steps.add(() -> window.workspace().show("2-cheese-scones"));
         select("s3");
         station("script", "", "script-calm");

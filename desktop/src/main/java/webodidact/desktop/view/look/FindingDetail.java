@@ -141,7 +141,9 @@ final class FindingDetail extends VBox {
         reason.setPromptText(
                 finding.steps().isEmpty()
                         ? Words.of("look.coverPrompt")
-                        : Words.of("look.coverPromptSteps", FindingRows.steps(finding)));
+                        : Words.of(
+                                finding.steps().size() == 1 ? "look.coverPromptStep" : "look.coverPromptSteps",
+                                FindingRows.steps(finding)));
         reason.setAccessibleText(Words.of("look.coverTitle"));
         reason.setOnAction(e -> {
             if (!reason.getText().isBlank())

@@ -1,9 +1,13 @@
 package webodidact.desktop.view.look;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
@@ -17,14 +21,18 @@ import webodidact.desktop.words.Words;
 
 /** Hands, boards and all that touches food as lanes over the steps around a finding; arrows where soil is carried on. */
 final class TraceDrawing extends Pane {
-    private static final double ROW = 34;
-    private static final double BAR = 23;
-    private static final double HEAD = 22;
+    /** At the usual size of text; all three grow with it. */
+    private static final double USUAL = 14;
+
+    private double row = 34;
+    private double bar = 23;
+    private double head = 22;
     /** Steps shown at most, and those before the first that matters. */
     private static final int MOST = 12;
 
     private static final int BEFORE = 3;
     private static final int LANES = 7;
+    private static final double WIDEST = 170;
 
     private final Outcome outcome;
     private final List<Lane> lanes;
@@ -49,7 +57,7 @@ final class TraceDrawing extends Pane {
                 .toList();
         getStyleClass().add("trace");
         setId("trace");
-        setMinHeight(HEAD + ROW * (lanes.size() + 1) + 6);
+        setMinHeight(head + row * (lanes.size() + 1) + 6);
         setPrefHeight(getMinHeight());
         setAccessibleText(words());
         widthProperty().addListener(o -> draw());
@@ -82,19 +90,34 @@ final class TraceDrawing extends Pane {
     private void draw() {
         getChildren().clear();
         if (getWidth() < 100) return;
+        size();
         for (int step = from; step <= to; step++) {
-            var line = new Line(x(step), HEAD, x(step), HEAD + ROW * (lanes.size() + 1));
+            var line = new Line(x(step), head, x(step), head + row * (lanes.size() + 1));
             line.getStyleClass().add("trace-grid");
             put(line);
-            place(Nodes.label(String.valueOf(step), "tiny"), x(step) + 2, 0, x(step + 1) - x(step), HEAD - 4);
+            place(Nodes.label(String.valueOf(step), "tiny"), x(step) + 2, 0, x(step + 1) - x(step), head - 4);
         }
-        for (int i = 0; i < lanes.size(); i++) lane(lanes.get(i), HEAD + i * ROW);
-        ready(HEAD + lanes.size() * ROW);
+        for (int i = 0; i < lanes.size(); i++) lane(lanes.get(i), head + i * row);
+        ready(head + lanes.size() * row);
         touches.forEach(this::arrow);
     }
 
+    /** Rows as high as the text in them needs. */
+    private void size() {
+        var probe = Nodes.label("8");
+        getChildren().add(probe);
+        probe.applyCss();
+        double scale = Math.max(1, probe.getFont().getSize() / USUAL);
+        getChildren().clear();
+        row = 34 * scale;
+        bar = 23 * scale;
+        head = 22 * scale;
+        setMinHeight(head + row * (lanes.size() + 1) + 6);
+        setPrefHeight(getMinHeight());
+    }
+
     private void lane(Lane lane, double y) {
-        place(Nodes.label(lane.surface().name(), "strong", "trace-name"), 0, y, left() - 6, ROW);
+        place(Nodes.label(capital(lane.surface().name()), "strong", "trace-name"), 0, y, left() - 6, row);
         for (var span : lane.spans()) {
             if (span.to() < from || span.from() > to || span.isClean() && !span.washed() && span.from() > 1) continue;
             if (span.isClean() && !isTold(lane, span)) continue;
@@ -104,11 +127,11 @@ final class TraceDrawing extends Pane {
                             "trace.since",
                             span.dirt().soil().title(),
                             span.dirt().since());
-            var bar = bar(
+            var mark = mark(
                     text, span.isClean() ? "trace-clean" : span.dirt().soil().isRaw() ? "trace-raw" : "trace-soil");
             double start = x(Math.max(from, span.from()));
             double end = x(Math.min(to, span.to()) + 1) - 3;
-            place(bar, start + 1, y + (ROW - BAR) / 2, end - start, BAR);
+            place(mark, start + 1, y + (row - bar) / 2, end - start, bar);
         }
     }
 
@@ -119,28 +142,28 @@ final class TraceDrawing extends Pane {
 
     /** What it reaches, in a lane of its own. */
     private void ready(double y) {
-        place(Nodes.label(Words.of("trace.reaches"), "strong", "trace-name"), 0, y, left() - 6, ROW);
-        int drawn = 0;
-        for (var touch : touches) {
-            if (drawn == touch.step()) continue;
-            drawn = touch.step();
-            var bar = bar(touch.what(), "trace-raw");
+        place(Nodes.label(capital(Words.of("trace.reaches")), "strong", "trace-name"), 0, y, left() - 6, row);
+        var shown = touches.stream().collect(Collectors.toMap(Touch::step, t -> t, (a, b) -> a, TreeMap::new));
+        for (var touch : shown.values()) {
+            var next = shown.higherKey(touch.step());
+            var mark = mark(touch.what(), "trace-raw");
+            mark.setTooltip(new Tooltip(touch.what()));
             place(
-                    bar,
+                    mark,
                     x(touch.step()) + 1,
-                    y + (ROW - BAR) / 2,
-                    Math.max(60, x(touch.step() + 1) - x(touch.step()) - 4),
-                    BAR);
+                    y + (row - bar) / 2,
+                    Math.min(WIDEST, x(next == null ? to + 1 : next) - x(touch.step()) - 4),
+                    bar);
         }
     }
 
     private void arrow(Touch touch) {
-        int row = -1;
-        for (int i = 0; i < lanes.size(); i++) if (lanes.get(i).surface().equals(touch.by())) row = i;
-        if (row < 0) return;
+        int at = -1;
+        for (int i = 0; i < lanes.size(); i++) if (lanes.get(i).surface().equals(touch.by())) at = i;
+        if (at < 0) return;
         double x = x(touch.step()) + 10;
-        double top = HEAD + row * ROW + ROW / 2;
-        double bottom = HEAD + lanes.size() * ROW + (ROW - BAR) / 2;
+        double top = head + at * row + row / 2;
+        double bottom = head + lanes.size() * row + (row - bar) / 2;
         var line = new Line(x, top, x, bottom - 6);
         line.getStyleClass().add("trace-arrow");
         var point = new Polygon(x - 4, bottom - 7, x + 4, bottom - 7, x, bottom);
@@ -149,10 +172,14 @@ final class TraceDrawing extends Pane {
         put(point);
     }
 
-    private static Label bar(String text, String style) {
+    private static Label mark(String text, String style) {
         var label = Nodes.label(text, "tiny", "trace-bar", style);
         label.setAlignment(Pos.CENTER_LEFT);
         return label;
+    }
+
+    private static String capital(String name) {
+        return name.isEmpty() ? name : name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
     }
 
     private void place(Region node, double x, double y, double width, double height) {
