@@ -1,5 +1,6 @@
 package webodidact.bench;
 
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -13,10 +14,15 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import webodidact.core.answer.Answers;
+import webodidact.core.answer.Question;
+import webodidact.core.check.Report;
+import webodidact.core.check.Situation;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.rules.Rules;
 import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
 
@@ -51,6 +57,19 @@ public class RecomputeBench {
     @Benchmark
     public Outcome everything() {
         return Outcome.of(keystroke(), course, Knowledge.shipped());
+    }
+
+    /** All checks on answers that are known but for the step that was typed in. */
+    @Benchmark
+    public Object checksAlone() {
+        var answers = new Answers(Question.of(keystroke(), course, Knowledge.shipped()));
+        return Report.of(Rules.ALL, new Situation(answers), List.of());
+    }
+
+    /** What is on hands and tools, alone. */
+    @Benchmark
+    public Object traceAlone() {
+        return new Answers(Question.of(keystroke(), course, Knowledge.shipped())).trace();
     }
 
     @Benchmark

@@ -101,8 +101,8 @@ public final class Knowledge {
         if (known != null) return known;
         if (scans.size() > 5000) scans.clear();
         var words = Word.of(text);
-        var foodsHere = foodNames.find(words);
-        var toolsHere = toolNames.find(words).stream()
+        var foodsHere = foodNames.find(words, text);
+        var toolsHere = toolNames.find(words, text).stream()
                 .filter(f -> !tools.get(f.id()).fitted())
                 .toList();
         var scan = new Scan(foodsHere, toolsHere, Actions.shipped().in(text, foodsHere, toolsHere));

@@ -39,6 +39,13 @@ final class AllergenUnsaid implements Check {
             "(?:wheat|gluten|dairy|shellfish|crustaceans?|soya|sesame|allergens?)\\b(?![- ]free)",
             NAMED + "(?:(?:,| and|, and) " + NAMED + ")+");
 
+    /** What somebody with an allergy does instead tells nobody what is in it. */
+    private static final Phrase ASKS = Phrase.of("check\\b", "labels?\\b", "read the\\b", "tell (?:me|us|your)\\b");
+
+    private static final Phrase FOR_SOME = Phrase.of(
+            "(?:if|for) (?:you|you're|you've|anyone|anybody|someone|those|people|everyone|everybody)\\b[^.!?]{0,40}\\b(?:allerg|intoleran|co?eliac)",
+            "suitable for\\b");
+
     /** Means it in any step. */
     private static final Phrase PLAIN =
             Phrase.of("allerg", "intoleran", "co?eliac", "contains?", "labels?", "check", "read");
@@ -68,6 +75,7 @@ final class AllergenUnsaid implements Check {
         var told = s.told()
                 .all(TOLD)
                 .filter(x -> !x.step().kind().isHandsOn() || PLAIN.isIn(x.words()))
+                .filter(x -> !FOR_SOME.isIn(x.sentence()) || ASKS.isIn(x.sentence()))
                 .toList();
         if (told.isEmpty())
             told = s.told()

@@ -44,7 +44,8 @@ final class AmountSaidOtherwise implements Check {
         var before = step.say().substring(Math.max(0, mention.start() - 40), mention.start());
         return said(before, line)
                 .filter(a -> isOther(s, a, line.amount(), line)
-                        && isOther(s, a, line.amount().times(Scaling.forHome(s.lesson())), line))
+                        && isOther(s, a, line.amount().times(Scaling.forHome(s.lesson())), line)
+                        && isOther(s, a, together(s, line), line))
                 .stream()
                 .map(a -> at(s, step.id(), line.item(), AmountText.of(a), AmountText.of(line.amount()))
                         .ofFoods(List.of(line.id())));
@@ -62,6 +63,19 @@ final class AmountSaidOtherwise implements Check {
                 ? Ratio.of(number.getAsInt())
                 : Ratio.parse(count.group(1).matches("[\\d.]+") ? count.group(1) : "1");
         return Optional.of(Amount.of(value, Unit.PIECE));
+    }
+
+    /** All lines of that food: "five eggs" of four and one. */
+    private static Amount together(Situation s, FoodLine line) {
+        var sum = line.amount();
+        for (var other : s.lesson().foods())
+            if (other != line
+                    && line.cooked() != null
+                    && line.cooked().equals(other.cooked())
+                    && other.amount() != null
+                    && other.amount().unit() == sum.unit())
+                sum = sum.plus(other.amount(), s.course().house());
+        return sum;
     }
 
     private static boolean isOther(Situation s, Amount said, Amount listed, FoodLine line) {

@@ -10,6 +10,7 @@ import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
 
 /** Something goes into an oven of no stated temperature. */
 final class BakedWithoutHeat implements Check {
@@ -19,10 +20,10 @@ final class BakedWithoutHeat implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
+        // "Put the oven on, 180, that's 160 fan": said in another step.
+        int set = s.told().first(SET).map(Told.Said::number).orElse(Integer.MAX_VALUE);
         return s.lesson().steps().stream()
-                // "Put the oven on, 180, that's 160 fan": said in another step.
-                .filter(x -> s.told().all(SET).noneMatch(said -> said.number() <= s.number(x)))
-                .filter(x -> x.place() == Place.OVEN && x.heat() == null && x.waiting() != null)
+                .filter(x -> x.place() == Place.OVEN && x.heat() == null && x.waiting() != null && s.number(x) < set)
                 .map(x -> finding(s, x));
     }
 

@@ -11,11 +11,15 @@ import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
+import webodidact.core.script.Phrase;
 
 /** A make of food is named where its kind would do. */
 final class BrandNamed implements Check {
     private static final Pattern BEFORE =
             Pattern.compile("(?<![.!?:]\\s)(?<!^)\\b([A-Z]\\p{Ll}{2,}(?:['’]s)?)(?: \\p{Ll}+)? $");
+    /** No capital letter within a sentence, no make. */
+    private static final Phrase CAPITALS = Phrase.exactly("(?<=[\\p{Ll},;] )[A-Z]\\p{Ll}{2,}");
+
     private static final Set<String> PLACES = Set.of(
             "Greek",
             "Italian",
@@ -125,6 +129,7 @@ final class BrandNamed implements Check {
     }
 
     private Stream<Finding> in(Situation s, Step step, String text, List<Mentions.Mention> mentions) {
+        if (!CAPITALS.isIn(text)) return Stream.empty();
         return mentions.stream()
                 .filter(m -> m.kind() == Mentions.Kind.LISTED || m.kind() == Mentions.Kind.UNLISTED)
                 .flatMap(m -> brand(text, m.start())

@@ -1,7 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
-import java.util.List;
+import java.util.HashMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -31,24 +31,19 @@ final class CollectedOffTime implements Check {
                         && !(p.waiting().early() > NEAR && DeadAir.isCollectedNext(s, p)))
                 .toList();
         // Two that are waited for in one step are one matter: the longer.
-        var off = all.stream().filter(p -> isLongest(p, off(p, s))).toList();
+        var longest = new HashMap<String, Placed>();
+        for (var p : all)
+            if (p.waiting().early() > NEAR)
+                longest.merge(
+                        p.waiting().collectedIn(),
+                        p,
+                        (a, b) -> b.waiting().early() > a.waiting().early() ? b : a);
+        var off = all.stream()
+                .filter(p ->
+                        p.waiting().early() <= NEAR || longest.get(p.waiting().collectedIn()) == p)
+                .toList();
         // Each better place is tried on the whole clock; a lesson with more of them than that has other worries.
         return IntStream.range(0, off.size()).mapToObj(i -> finding(s, off.get(i), i < TRIED));
-    }
-
-    private static List<Placed> off(Placed p, Situation s) {
-        return s.schedule().steps().stream()
-                .filter(o -> o.waiting() != null
-                        && o.waiting().collectedIn().equals(p.waiting().collectedIn())
-                        && o.waiting().early() > NEAR)
-                .toList();
-    }
-
-    private static boolean isLongest(Placed p, List<Placed> same) {
-        return p.waiting().early() <= NEAR
-                || same.stream()
-                        .noneMatch(o -> o.waiting().early() > p.waiting().early()
-                                || o.waiting().early() == p.waiting().early() && o.number() < p.number());
     }
 
     private Finding finding(Situation s, Placed placed, boolean tried) {

@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Set;
 import webodidact.core.lesson.Step;
+import webodidact.core.memo.Remembered;
 import webodidact.core.words.Word;
 
 /** The words of a sentence that carry its matter: what a promise, a question or a reminder is about. */
@@ -164,7 +165,13 @@ final class Content {
 
     private Content() {}
 
+    private static final Remembered<String, Set<String>> KNOWN = new Remembered<>(Content::read);
+
     static Set<String> of(String text) {
+        return new LinkedHashSet<>(KNOWN.of(text));
+    }
+
+    private static Set<String> read(String text) {
         var all = new LinkedHashSet<String>();
         for (var word : Word.of(text)) {
             var plain = text.substring(word.start(), word.end())

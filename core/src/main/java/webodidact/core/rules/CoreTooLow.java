@@ -39,6 +39,11 @@ final class CoreTooLow implements Check {
                 .max(Comparator.comparingInt(r -> s.course().profile().core(r)));
     }
 
+    /** The most that the profile asks of anything raw that is in it by that step, in its own scale. */
+    static int asked(Situation s, int number) {
+        return risk(s, number).map(s.course().profile()::core).orElse(0);
+    }
+
     private Stream<Finding> finding(Situation s, Told.Said said, Risk risk) {
         var m = FIGURE.matcher(said.words());
         if (!m.find()) return Stream.empty();

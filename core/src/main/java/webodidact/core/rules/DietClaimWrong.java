@@ -17,7 +17,8 @@ final class DietClaimWrong implements Check {
             "(?! (?:butter|cheese|version|option|alternative|spread|yoghurt|milk|sausages?|mince|mayo\\p{L}*|block|cream|one|if|friends?|guests?|people|diet|homes?))";
     private static final Phrase CLAIM = Phrase.of(
             "(?:(?:it|this|that|they|these|which)(?:'s| is|'re| are)|all|totally|completely|entirely|fully|a|another|our|one hundred percent|and) (?:\\p{L}+ ){0,2}(vegan|plant[- ]based|vegetarian|veggie|meat[- ]free)\\b"
-                    + NO_OBJECT);
+                    + NO_OBJECT,
+            "(vegan|vegetarian|veggie)[- ]friendly");
     private static final Phrase CONDITION = Phrase.of(
             "if you(?:'re| are)",
             "for (?:the |a |my |any )?(?:vegans?|vegetarians?)",

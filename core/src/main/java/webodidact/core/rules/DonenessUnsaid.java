@@ -40,7 +40,9 @@ final class DonenessUnsaid implements Check {
     public Stream<Finding> find(Situation s) {
         if (s.told().says(MEASURED)) return Stream.empty();
         return s.lesson().foods().stream()
-                .filter(line -> s.food(line).filter(f -> asks(f.risk())).isPresent())
+                .filter(line -> s.food(line)
+                        .filter(f -> asks(f.risk()) && !f.id().equals("fish-fingers"))
+                        .isPresent())
                 .flatMap(line -> last(s, line).map(step -> finding(s, line, step)).stream())
                 .limit(1);
     }
@@ -81,7 +83,10 @@ final class DonenessUnsaid implements Check {
     }
 
     private Finding finding(Situation s, FoodLine line, Step step) {
-        int core = s.course().profile().core(s.food(line).orElseThrow().risk());
+        // Of fish and egg in one patty the higher figure holds.
+        int core = Math.max(
+                CoreTooLow.asked(s, s.number(step)),
+                s.course().profile().core(s.food(line).orElseThrow().risk()));
         return at(
                         s,
                         step.id(),

@@ -14,8 +14,19 @@ final class GoodFoodBinned implements Check {
             "(?:throw|chuck|bin|discard|get rid of|ditch)\\b[^.!?]{0,25}\\b" + GOOD + "\\b",
             GOOD + "\\b[^.!?]{0,25}\\b(?:in|into) the (?:bin|trash|rubbish)\\b",
             "(?:throw|chuck) (?:away )?(?:the |your |those )?" + GOOD);
-    private static final Phrase NOT =
-            Phrase.of("don't", "never", "do not", "instead of", "rather than", "compost", "not (?:throw|bin)");
+    private static final Phrase NOT = Phrase.of(
+            "don't",
+            "never",
+            "do not",
+            "instead of",
+            "rather than",
+            "compost",
+            "poison",
+            "bitter",
+            "mouldy",
+            "rotten",
+            "rhubarb",
+            "not (?:throw|bin)");
 
     @Override
     public Stream<Finding> find(Situation s) {

@@ -12,6 +12,7 @@ import webodidact.core.script.Told;
 final class KeepingUnsaid implements Check {
     private static final Phrase KEPT = Phrase.of(
             "(?:what(?:ever)?(?:'s| is) (?:left|over)|left[- ]?overs?|the rest|any (?:that(?:'s| is) )?left|spares?)\\b[^.!?]{0,60}\\b(?:fridge|freez|keeps?|box|tub|another day|later)\\b",
+            "left\\b[^.!?]{0,40}\\b(?:fridge|freezer)\\b",
             "keeps? (?:well |fine |lovely |it |them )*for (?:ages|ever|a (?:good )?while|weeks|as long)",
             "(?:keep|store|save) (?:it|them|the rest|any)\\b[^.!?]{0,30}\\b(?:in the fridge|in a (?:box|tub|jar)|in the freezer)",
             "lasts? (?:for )?(?:ages|forever|a while|weeks)");

@@ -14,6 +14,8 @@ import webodidact.core.food.KindWords;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
 
 final class ListedNotUsed implements Check {
     @Override
@@ -21,7 +23,16 @@ final class ListedNotUsed implements Check {
         if (!s.isWritten()) return Stream.empty();
         var said =
                 s.handsOn().map(step -> Content.of(step)).flatMap(Set::stream).collect(Collectors.toSet());
+        if (s.handsOn().anyMatch(step -> Told.says(step, EVERYTHING))) return Stream.empty();
+        boolean fries = s.handsOn().anyMatch(step -> Told.says(step, FRIES));
         var unused = s.lesson().foods().stream()
+                .filter(f -> !(fries
+                        && s.food(f).filter(x -> x.id().endsWith("-oil")).isPresent()))
+                .filter(f -> s.lesson().foods().stream()
+                        .noneMatch(o -> o != f
+                                && f.cooked() != null
+                                && f.cooked().equals(o.cooked())
+                                && s.lesson().steps().stream().anyMatch(step -> step.usesLine(o.id()))))
                 .filter(f -> s.lesson().steps().stream().noneMatch(step -> step.usesLine(f.id())))
                 .filter(f -> !isSaid(s, f, said))
                 .toList();
@@ -33,6 +44,14 @@ final class ListedNotUsed implements Check {
                         unused.stream().limit(NAMED).map(FoodLine::item).toList())
                 .as("many"));
     }
+
+    /** Whatever is on the list is in it, named or not. */
+    private static final Phrase EVERYTHING = Phrase.of(
+            "(?:everything|the lot|all (?:of )?the (?:rest|ingredients|other)|the rest of (?:the|your) ingredients)\\b[^.!?]{0,20}\\b(?:in|into|together|goes|else)\\b",
+            "mix (?:everything|it all|the lot)",
+            "everything else\\b");
+
+    private static final Phrase FRIES = Phrase.of("(?:deep|shallow)?[- ]?fr(?:y|ies|ied)\\b");
 
     /** A word of its name that no other line has: "the noodles" may be the egg noodles, and nobody knows. */
     private static boolean isSaid(Situation s, FoodLine line, Set<String> said) {
@@ -48,6 +67,8 @@ final class ListedNotUsed implements Check {
         if (Content.of(line.item()).stream()
                 .anyMatch(own -> said.stream().anyMatch(w -> w.length() > 3 && own.endsWith(w) && !own.equals(w))))
             return true;
+        if (Content.of(line.form()).stream()
+                .anyMatch(own -> said.stream().anyMatch(w -> w.length() > 3 && own.startsWith(w)))) return true;
         return Content.of(line.item()).stream()
                 .filter(said::contains)
                 .filter(w -> !s.knowledge().isDescription(w))

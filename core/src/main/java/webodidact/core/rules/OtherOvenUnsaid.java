@@ -23,11 +23,11 @@ final class OtherOvenUnsaid implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
+        boolean plain = s.told().says(PLAIN);
+        boolean fan = s.told().says(FAN);
         return s.lesson().steps().stream()
                 .filter(step -> step.heat() != null && step.heat().mode() != Heat.Mode.UNSTATED)
-                .filter(step -> step.heat().mode() == Heat.Mode.FAN
-                        ? !s.told().says(PLAIN)
-                        : !s.told().says(FAN))
+                .filter(step -> step.heat().mode() == Heat.Mode.FAN ? !plain : !fan)
                 .filter(step -> HeatWords.in(step.say()).isPresent())
                 .limit(1)
                 .map(step -> at(

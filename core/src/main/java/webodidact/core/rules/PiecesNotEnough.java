@@ -4,10 +4,12 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import webodidact.core.amount.Unit;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.Yield;
+import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 import webodidact.core.words.NumberWords;
@@ -46,9 +48,22 @@ final class PiecesNotEnough implements Check {
                 ? s.told().all(MADE).map(Told.Said::words).findFirst()
                 : Optional.of(here.getFirst().words());
         return any.map(w -> figure(w.split(" ")[0]))
-                .orElseGet(() -> s.lesson().makes().equals(Yield.UNKNOWN)
-                        ? 0
-                        : (int) s.lesson().makes().count().floor());
+                .orElseGet(() -> listed(s, said) > 0
+                        ? listed(s, said)
+                        : s.lesson().makes().equals(Yield.UNKNOWN)
+                                ? 0
+                                : (int) s.lesson().makes().count().floor());
+    }
+
+    /** Pieces of a food that the step names: "warm your tortillas". */
+    private static int listed(Situation s, Told.Said said) {
+        return s.answers().finder().in(said.text()).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                .flatMap(m -> s.lesson().food(m.id()).stream())
+                .filter(l -> l.amount() != null && l.amount().unit() == Unit.PIECE)
+                .mapToInt(l -> (int) l.amount().low().floor())
+                .findFirst()
+                .orElse(0);
     }
 
     private static int figure(String word) {

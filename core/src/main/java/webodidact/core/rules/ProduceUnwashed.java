@@ -115,8 +115,12 @@ final class ProduceUnwashed implements Check {
     }
 
     private static boolean names(Situation s, Step step, FoodLine line) {
-        return Stream.concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())
-                .anyMatch(m -> m.kind() == Mentions.Kind.LISTED && m.id().equals(line.id()));
+        return names(s.mentions().get(step.id()), line) || names(s.done().get(step.id()), line);
+    }
+
+    private static boolean names(List<Mentions.Mention> mentions, FoodLine line) {
+        for (var m : mentions) if (m.kind() == Mentions.Kind.LISTED && m.id().equals(line.id())) return true;
+        return false;
     }
 
     private static boolean isWashed(Situation s, FoodLine line) {
@@ -140,6 +144,7 @@ final class ProduceUnwashed implements Check {
     private static final Pattern CUTS = Pattern.compile("\\b(?:chop|slice|cut|dice|grate)", Pattern.CASE_INSENSITIVE);
 
     private static boolean isWashed(String text, FoodLine line, List<Mentions.Mention> mentions) {
+        if (!WASHES.isIn(text) && !PEELS.isIn(text)) return false;
         return Stream.concat(WASHES.in(text).stream(), PEELS.in(text).stream())
                 .anyMatch(hit -> mentions.stream()
                         .anyMatch(m -> m.id().equals(line.id())

@@ -73,5 +73,9 @@ final class SaltClaimWrong implements Check {
     private static final Phrase WATER = Phrase.of(
             "(?:water|butter) (?:\\p{L}+ ){0,2}(?:without|no)",
             "without (?:any )?salt (?:in|until|first)",
-            "low[- ]salt (?:stock|soy)");
+            "low[- ]salt (?:stock|soy)",
+            "otherwise\\b",
+            "apart from",
+            "other than",
+            "except");
 }

@@ -3,9 +3,11 @@ package webodidact.core.rules;
 import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
+import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Who;
 import webodidact.core.script.Asides;
@@ -52,6 +54,8 @@ final class TaskOverAge implements Check {
     private static Stream<String> verb(Situation s, Step step) {
         boolean soft = s.foods(step).allMatch(f -> SOFT.contains(f.id()))
                 && s.foods(step).findAny().isPresent();
+        if (step.place() == Place.OVEN || step.place() == Place.RING)
+            return Stream.of(CheckTable.words().say("said.use", step.place().title()));
         return Stream.of(step.say(), step.doing())
                 .flatMap(text -> s.knowledge().actionsIn(text).stream()
                         .filter(a -> !Asides.of(text).covers(a.start())))

@@ -14,6 +14,7 @@ final class TastingSpoonReturns implements Check {
             "(?:taste|try) (?:it |some |a bit |the \\p{L}+ )?(?:with|off|from) (?:your|my|a|the|that) (?:little )?(?:finger|stirring spoon|wooden spoon|same spoon)",
             "lick (?:your|the|my) (?:finger|fingers|spoon|whisk)\\b[^.!?]{0,60}\\b(?:stir|back|carry on|again)",
             "(?:the|that|this|my) spoon (?:straight |right )?back in\\b",
+            "(?:have|take|try) (?:a|another) (?:spoonful|taste|bit|lick)\\b[^.!?]{0,60}\\b(?:carry on|back in|keep stirring|stir(?:ring)? with)",
             "double[- ]dip");
     private static final Phrase CLEAN = Phrase.of(
             "(?:clean|fresh|another|new|different|separate|second) (?:tea)?spoons?\\b", "spoon (?:each|per)\\b");

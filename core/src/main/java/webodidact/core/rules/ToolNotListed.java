@@ -14,6 +14,7 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.food.Group;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
@@ -36,7 +37,10 @@ final class ToolNotListed implements Check {
         var had = had(s);
         var byStep = new LinkedHashMap<Integer, List<String>>();
         s.answers().implied().forEach((tool, step) -> {
-            if (!(tool.equals("lid") && isOfABox(s, step, had)) && isFetched(s, tool) && !SameJob.isAmong(tool, had))
+            if (!(tool.equals("peeler") && !peelsPlants(s, step))
+                    && !(tool.equals("lid") && isOfABox(s, step, had))
+                    && isFetched(s, tool)
+                    && !SameJob.isAmong(tool, had))
                 byStep.computeIfAbsent(step, k -> new ArrayList<>()).add(tool);
         });
         gloves(s)
@@ -82,6 +86,13 @@ final class ToolNotListed implements Check {
 
     private static final Set<String> LID_OF_ITS_OWN =
             Set.of("steamer", "casserole", "slow-cooker", "pressure-cooker", "rice-cooker", "tagine");
+
+    /** Eggs and prawns are peeled with fingers. */
+    private static boolean peelsPlants(Situation s, int number) {
+        var foods = s.foods(s.lesson().steps().get(number - 1)).toList();
+        return foods.isEmpty()
+                || foods.stream().anyMatch(f -> f.group() == Group.VEGETABLE || f.group() == Group.FRUIT);
+    }
 
     /** The lid of a jar, a box or a blender. */
     private static boolean isOfABox(Situation s, int number, Set<String> had) {

@@ -21,7 +21,7 @@ final class UsedNotListed implements Check {
         return s.lesson().steps().stream()
                 .filter(step -> step.kind().isHandsOn() || step.kind() == Kind.RUN_THROUGH)
                 .flatMap(step -> Stream.concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())
-                        .filter(m -> m.kind() == Mentions.Kind.UNLISTED && !isMade(s, step, m) && told.add(m.id()))
+                        .filter(m -> m.kind() == Mentions.Kind.UNLISTED && told.add(m.id()) && !isMade(s, step, m))
                         .map(m -> finding(s, step, m)));
     }
 

@@ -17,7 +17,7 @@ final class Washing {
 
     /** Hands are washed, or were, wherever it is said. */
     static final Phrase SAID = Phrase.of(
-            "(?:wash|scrub)(?:ed|ing|es)? (?:\\p{L}+ ){0,2}hands\\b",
+            "(?:wash|scrub)(?:ed|ing|es)? (?:\\p{L}+ ){0,4}hands\\b",
             "hands (?:are |all |both )*(?:clean|washed)\\b",
             "clean hands\\b",
             "hand[- ]?wash",

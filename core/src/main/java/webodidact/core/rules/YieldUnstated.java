@@ -16,7 +16,7 @@ final class YieldUnstated implements Check {
             "(?:serves?|feeds?|enough for|makes?|portions? for|yields?)\\s+(?:about |around |us |up to )*" + COUNT
                     + "\\b",
             COUNT
-                    + " (?:portions|servings|people|of us|of you|pieces|slices|balls|helpings|plates|bowls|jars|homes|each)\\b",
+                    + " (?:of them|of these|portions|servings|people|of us|of you|pieces|slices|balls|helpings|plates|bowls|jars|homes|each)\\b",
             "for (?:about )?(?!an?\\b)" + COUNT
                     + "\\b(?! ?(?:°|degrees|minutes?|mins?|hours?|seconds?|secs?|days?|weeks?|more\\b|of the|g\\b|ml\\b|to \\p{L}+ min))",
             "(?:are |we['’]re |today )?mak(?:e|ing) " + COUNT + "\\b",

@@ -89,7 +89,7 @@ public final class Asides {
             whole(Kind.HABIT, "\\b(?:normally|usually|traditionally|ordinarily)\\b,? (?:I|we|you|people|they)\\b"),
             whole(
                     Kind.ASKED,
-                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:who|what|why|where|which|how many|how do|how does|do you|does anyone|did you|has anyone|is anyone|are you|can anyone|anyone|anybody)\\b[^.!]*\\?|\\b(?:talk|chat|tell you|a word|read|hear) about\\b"),
+                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:who|what|why|where|which|how many|how do|how does|do you|does anyone|did you|has anyone|is anyone|are you|can anyone|anyone|anybody)\\b[^.!]*\\?|\\b(?:talk(?:ed|ing)?|chat(?:ted|ting)?|tell you|told you|a word|read|hear|heard) about\\b"),
             whole(
                     Kind.STATE,
                     "\\bif (?:there['’]?s|there is|there are|you['’]ve got|you have) (?:any )?[^.,;]*\\b(?:left|spare|over)\\b"),

@@ -153,7 +153,7 @@ final class Cooking {
         if (!heatComes || Told.says(step, AS_IT_IS)) return true;
         // Something hot comes that names no food: only what is eaten raw as a rule, and is not stirred into
         // anything, is known.
-        return isEatenRaw(food) && (lastNameless <= i || !Told.says(step, COMBINES));
+        return (lastNameless <= i ? isEatenRaw(food) : RAW_AS_A_RULE.contains(food.id()) && !Told.says(step, COMBINES));
     }
 
     /** By line id, as far as the table knows them. */

@@ -150,7 +150,11 @@ final class Handling {
                 .findFirst()
                 .map(h -> tool(h.words()))
                 .orElse("");
-        return new Event(m.start(), Deed.FOOD, m.id(), firm && tool.isEmpty(), tool);
+        // "Halve the avocado and mash it with a fork": hands had it first.
+        boolean hands = verb != null
+                && verb.start() <= m.start()
+                && BY_HAND.contains(verb.action().verb());
+        return new Event(m.start(), Deed.FOOD, m.id(), firm && (hands || tool.isEmpty()), hands ? "" : tool);
     }
 
     private static boolean isOneSentence(String text, int a, int b) {

@@ -49,6 +49,9 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
         /** The raw food that hands worked on last, until tools are washed. */
         private Dirt lastOnBench;
 
+        /** By the step that collects it, where it stood. */
+        private final Map<String, Set<Place>> fetchedFrom = new HashMap<>();
+
         private final Set<Integer> goneOn = new HashSet<>();
 
         Walk(Lesson lesson, Mentions mentions, Knowledge knowledge) {
@@ -56,6 +59,9 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
             this.mentions = mentions;
             this.knowledge = knowledge;
             cooking = new Cooking(lesson, mentions, knowledge);
+            for (var step : lesson.steps())
+                if (step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var at))
+                    fetchedFrom.computeIfAbsent(at, k -> new HashSet<>()).add(step.place());
             for (var tool : lesson.tools())
                 if (tool.tool() != null) counts.merge(tool.tool(), tool.count(), Integer::sum);
         }
@@ -149,11 +155,7 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
 
         /** What was left there is fetched in this step. */
         private boolean collects(Step step, Place from) {
-            return lesson.steps().stream()
-                    .anyMatch(x -> x.place() == from
-                            && x.waiting() != null
-                            && x.waiting().cover() instanceof Cover.CarryOn(var at)
-                            && at.equals(step.id()));
+            return fetchedFrom.getOrDefault(step.id(), Set.of()).contains(from);
         }
 
         /** Of two tellings of one step the cleaner is believed. */

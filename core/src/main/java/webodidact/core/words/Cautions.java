@@ -3,6 +3,7 @@ package webodidact.core.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import webodidact.core.memo.Remembered;
 
 /** Sentences that warn: they are said slower, and the prompter marks them. */
 public final class Cautions {
@@ -21,7 +22,13 @@ public final class Cautions {
 
     private Cautions() {}
 
+    private static final Remembered<String, List<Sentence>> KNOWN = new Remembered<>(Cautions::read);
+
     public static List<Sentence> in(String text) {
+        return KNOWN.of(text);
+    }
+
+    private static List<Sentence> read(String text) {
         // Most texts warn of nothing: one look at the whole is cheaper than one at each sentence.
         if (!WARNS.matcher(text).find()) return List.of();
         var all = new ArrayList<Sentence>();
@@ -42,7 +49,7 @@ public final class Cautions {
                 all.add(new Sentence(from, end));
             } while (warns.find());
         }
-        return all;
+        return List.copyOf(all);
     }
 
     /** Most words that are one caution. */

@@ -26,14 +26,19 @@ public final class Names {
 
     /** All names in the text, left to right, none inside another. */
     public List<Found> find(CharSequence text) {
-        return find(Word.of(text));
+        return find(Word.of(text), text);
     }
 
     public List<Found> find(List<Word> words) {
+        return find(words, null);
+    }
+
+    /** @param text where a comma or full stop between two words parts names: "rice, milk" is no rice milk; null where none is known */
+    public List<Found> find(List<Word> words, CharSequence text) {
         var found = new ArrayList<Found>();
         int i = 0;
         while (i < words.size()) {
-            int last = longest(words, i);
+            int last = longest(words, i, text);
             if (last < 0) {
                 i++;
                 continue;
@@ -44,15 +49,23 @@ public final class Names {
         return found;
     }
 
-    private int longest(List<Word> words, int from) {
+    private int longest(List<Word> words, int from, CharSequence text) {
         var node = root;
         int last = -1;
         for (int i = from; i < words.size(); i++) {
+            if (i > from
+                    && text != null
+                    && isParted(text, words.get(i - 1).end(), words.get(i).start())) break;
             node = node.next.get(words.get(i).stem());
             if (node == null) break;
             if (node.id != null) last = i;
         }
         return last;
+    }
+
+    private static boolean isParted(CharSequence text, int from, int to) {
+        for (int i = from; i < to; i++) if (",.;:!?\n".indexOf(text.charAt(i)) >= 0) return true;
+        return false;
     }
 
     private String idAt(List<Word> words, int from, int to) {

@@ -28,7 +28,7 @@ import webodidact.core.outcome.Outcome;
 /** Properties of all checks on lessons made of pieces of others. */
 class ManyLessonsTest {
     private static final List<WholeLessons.Whole> ALL = Stream.of(
-                    "lessons.txt", "lessons-fresh.txt", "lessons-third.txt")
+                    "lessons.txt", "lessons-fresh.txt", "lessons-third.txt", "lessons-fourth.txt")
             .flatMap(f -> WholeLessons.read(f).stream())
             .toList();
 
@@ -116,7 +116,8 @@ class ManyLessonsTest {
                 var brought = after.report().open().stream()
                         .filter(f -> f.isStop()
                                 && !CheckTable.of(f.check()).after().contains(finding.check())
-                                && outcome.report().open().stream().noneMatch(f::isSameMatter))
+                                && outcome.report().open().stream()
+                                        .noneMatch(o -> o.check().equals(f.check())))
                         .map(f -> f.check() + " " + f.what())
                         .toList();
                 assertThat(brought)

@@ -8,7 +8,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Whole lessons as people give them: how many of their slips are found, and how many findings are of nothing. */
 class WholeLessonsTest {
     @ParameterizedTest(name = "{0}")
-    @CsvSource({"lessons.txt, 97, 3", "lessons-fresh.txt, 92, 5", "lessons-third.txt, 95, 4"})
+    @CsvSource({
+        "lessons.txt, 97, 3",
+        "lessons-fresh.txt, 92, 5",
+        "lessons-third.txt, 95, 4",
+        "lessons-fourth.txt, 92, 3"
+    })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
         int found = 0;
