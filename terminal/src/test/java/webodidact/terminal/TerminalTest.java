@@ -185,6 +185,23 @@ class TerminalTest {
     }
 
     @Test
+    void theChecksOfACourseInWords(@TempDir Path folder) throws IOException {
+        DemoCourse.copyTo(folder);
+        assertThat(run("check", folder.toString())).isEqualTo(1);
+        assertThat(out.toString())
+                .contains("== Fish parcels, new potatoes")
+                .contains("== Cheese and chive scones")
+                .contains("look  “chives” is listed but no step uses it.")
+                .contains("Take it off the list (no more time)");
+        out.getBuffer().setLength(0);
+        assertThat(run("check", folder.resolve("course.json").toString())).isEqualTo(1);
+        assertThat(out.toString()).contains("== Steamed vegetable dumplings");
+        assertThat(run("check", "--mend", "over-slot", folder.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("--mend wants one");
+        assertThat(run("check", folder.resolve("households.csv").toString())).isEqualTo(2);
+    }
+
+    @Test
     void theClockOfALesson(@TempDir Path folder) throws IOException {
         DemoCourse.copyTo(folder);
         var clock = json(

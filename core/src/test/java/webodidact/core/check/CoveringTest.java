@@ -144,4 +144,24 @@ class CoveringTest {
         assertThat(finding.ofHomes(List.of("Quay")).concerns().homes()).containsExactly("Quay");
         assertThat(finding.isSameMatter(finding.alsoIn(List.of(3)))).isTrue();
     }
+
+    @Test
+    void aCoverOfTheWholeLessonIsOfWhatItSaid() {
+        var long1 = Lessons.of(Lessons.hands("a", 7200));
+        var over = Lessons.outcome(long1).report().open().stream()
+                .filter(f -> f.check().equals("over-slot"))
+                .findFirst()
+                .orElseThrow();
+        var lesson = Operations.accept(new Accepted(
+                        over.check(), over.where(), "The next slot is free.", "", null, Covering.stands(over, long1)))
+                .apply(long1);
+        assertThat(Lessons.outcome(lesson).report().covered())
+                .extracting(Finding::check)
+                .contains("over-slot");
+        var longer = lesson.withStep("a", s -> Lessons.hands("a", 9000));
+        assertThat(Lessons.outcome(longer).report().open())
+                .as("more than was covered")
+                .extracting(Finding::check)
+                .contains("over-slot");
+    }
 }

@@ -2,11 +2,15 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import webodidact.core.check.Finding;
 import webodidact.core.edit.Operations;
+import webodidact.core.lesson.Step;
 
 /** All findings in one view: trip, explain, go there, mend, undo, cover, change, see it return. */
 class SecondLookTest extends WindowTest {
@@ -130,5 +134,86 @@ class SecondLookTest extends WindowTest {
         robot.interact(() -> workspace().editLesson("Title", l -> l.but(d -> d.title = "Parcels")));
         settle();
         assertThat(((TextField) find("#look-reason")).getText()).isEqualTo("Because");
+    }
+
+    /** Every step of the demo lesson three times over, each under an id of its own. */
+    private void makeLong() {
+        robot.interact(() -> workspace().editLesson("Long", l -> {
+            var steps = new ArrayList<Step>();
+            for (int n = 0; n < 3; n++) {
+                int round = n;
+                for (var step : l.steps())
+                    steps.add(step.but(d -> {
+                        d.id = step.id() + "x" + round;
+                        d.waiting = null;
+                        d.reachBy = 0;
+                    }));
+            }
+            return l.withSteps(steps);
+        }));
+        settle();
+    }
+
+    @Test
+    void fiftyStepsAndLargeTextStayInTheirPlaces() {
+        makeLong();
+        press(KeyCode.F8);
+        for (int i = 0; i < 5; i++) press(KeyCode.CONTROL, KeyCode.EQUALS);
+        var rows = robot.lookup(".look-row").queryAll();
+        assertThat(rows).hasSizeGreaterThan(4);
+        double right = find("#second-look")
+                .localToScene(find("#second-look").getBoundsInLocal())
+                .getMaxX();
+        for (Node row : rows)
+            assertThat(row.localToScene(row.getBoundsInLocal()).getMaxX()).isLessThanOrEqualTo(right);
+        for (int i = 0; i < rows.size() + 1; i++) {
+            press(KeyCode.F8);
+            assertThat(text("#look-detail-what")).isNotBlank();
+        }
+        for (int i = 0; i < 5; i++) press(KeyCode.CONTROL, KeyCode.MINUS);
+    }
+
+    @Test
+    void ofALessonInOrderItSaysWhatIsStillYours() {
+        robot.interact(() -> workspace()
+                .editLesson(
+                        "Empty",
+                        l -> l.but(d -> {
+                            d.steps = List.of();
+                            d.foods = List.of();
+                            d.tools = List.of();
+                        })));
+        settle();
+        assertThat(workspace().outcome().report().open()).isEmpty();
+        press(KeyCode.F8);
+        assertThat(robot.lookup(".look-detail .label").queryLabeled().getText()).contains("Nothing found");
+        press(KeyCode.F8);
+        press(KeyCode.ESCAPE);
+        assertThat(isThere("#second-look")).isFalse();
+    }
+
+    @Test
+    void aLookIsCoveredFromTheMarginOfTheScript() {
+        choose("s6");
+        go(3);
+        click("#cover-used-not-listed");
+        fill("#reason-used-not-listed", "Only an idea.");
+        assertThat(isOpen("used-not-listed")).isFalse();
+        undo();
+        assertThat(isOpen("used-not-listed")).isTrue();
+    }
+
+    @Test
+    void theStationBelowIsAsItWasLeft() {
+        choose("s8");
+        go(4);
+        press(KeyCode.F8);
+        press(KeyCode.ESCAPE);
+        assertThat(window.station()).isEqualTo("clock");
+        assertThat(workspace().stepProperty().get()).isEqualTo("s8");
+        press(KeyCode.F8);
+        go(2);
+        assertThat(isThere("#second-look")).as("a station takes its place").isFalse();
+        assertThat(window.station()).isEqualTo("larder");
     }
 }
