@@ -3,6 +3,7 @@ package webodidact.bench.chaos;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.Type;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -109,6 +110,8 @@ final class AnyRecord {
         if (raw == String.class) return text(name);
         if (raw == Ratio.class) return ratio();
         if (raw == Unit.class) return Unit.all().get(random.nextInt(Unit.all().size()));
+        if (raw == LocalDate.class)
+            return LocalDate.of(2020 + random.nextInt(20), 1 + random.nextInt(12), 1 + random.nextInt(28));
         if (raw == LocalDateTime.class)
             return LocalDateTime.of(
                     1 + random.nextInt(4000),

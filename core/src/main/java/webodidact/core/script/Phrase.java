@@ -14,6 +14,9 @@ public final class Phrase {
      */
     public record Hit(int start, int end, String words, String sentence) {}
 
+    /** Letters of one text that are searched: two hours of speech; what is longer is no step of a lesson and must not hold up the others. */
+    private static final int MOST = 100_000;
+
     private final Pattern pattern;
     private final Remembered<String, List<Hit>> known = new Remembered<>(this::search);
 
@@ -43,6 +46,7 @@ public final class Phrase {
 
     private List<Hit> search(String text) {
         var m = pattern.matcher(text);
+        if (text.length() > MOST) m.region(0, MOST);
         if (!m.find()) return List.of();
         var all = new ArrayList<Hit>();
         do all.add(new Hit(m.start(), m.end(), m.group(), HeatWords.sentenceAround(text, m.start())));

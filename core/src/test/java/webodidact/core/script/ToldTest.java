@@ -65,6 +65,12 @@ class ToldTest {
     }
 
     @Test
+    void ofAnEndlessTextTheBeginningIsSearched() {
+        assertThat(WASH.isIn("Stir. ".repeat(30_000) + "wash")).isFalse();
+        assertThat(WASH.isIn("wash " + "Stir. ".repeat(30_000))).isTrue();
+    }
+
+    @Test
     void theSameTextGivesTheSameAnswerFromMemory() {
         var text = "wash ".repeat(20);
         assertThat(WASH.in(text)).isSameAs(WASH.in(new String(text.toCharArray())));

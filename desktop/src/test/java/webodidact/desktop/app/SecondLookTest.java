@@ -2,6 +2,8 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
@@ -79,7 +81,7 @@ class SecondLookTest extends WindowTest {
     }
 
     @Test
-    void aCoverKeepsReasonNameAndDayAndComesBackWhenItsStepChanges() {
+    void aCoverKeepsReasonNameAndDayAndComesBackWhenItsStepChanges() throws IOException {
         press(KeyCode.F8);
         click("#look-" + HANDS + "-8");
         fill("#look-reason", "Gloves are changed off camera.");
@@ -90,6 +92,9 @@ class SecondLookTest extends WindowTest {
         assertThat(cover.stood()).isNotBlank();
         click("#look-filter-covered");
         assertThat(isThere("#look-" + HANDS + "-8")).isTrue();
+        settle();
+        assertThat(Files.readString(course.resolve("1-fish-parcels.lesson.json")))
+                .contains("Gloves are changed off camera.", "\"on\"", "\"stood\"");
         reopen();
         assertThat(isOpen(HANDS)).as("covered on disk").isFalse();
         robot.interact(() -> workspace().editLesson("Other words", Operations.sayAlso("s8", "And a pinch more.")));

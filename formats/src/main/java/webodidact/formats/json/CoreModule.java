@@ -29,6 +29,7 @@ import com.fasterxml.jackson.databind.ser.BeanSerializerModifier;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.databind.util.StdConverter;
 import java.io.IOException;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
@@ -122,6 +123,7 @@ final class CoreModule {
         text(module, Doubt.class, Doubt::toString, Doubt::parse);
         text(module, Amount.class, Amount::toString, Amount::parse);
         text(module, TimeRange.class, CoreModule::time, TimeRange::parse);
+        text(module, LocalDate.class, LocalDate::toString, CoreModule::date);
         text(module, LocalDateTime.class, LocalDateTime::toString, CoreModule::dateTime);
         module.setSerializerModifier(new EnumWriting());
         module.setDeserializerModifier(new EnumReading());
@@ -158,6 +160,14 @@ final class CoreModule {
 
     private static String two(int n) {
         return n < 10 ? "0" + n : String.valueOf(n);
+    }
+
+    private static LocalDate date(String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException(Words.say("when.day", text), e);
+        }
     }
 
     private static LocalDateTime dateTime(String text) {

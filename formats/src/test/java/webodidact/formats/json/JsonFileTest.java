@@ -8,6 +8,7 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -132,7 +133,9 @@ class JsonFileTest {
                     12,
                     3,
                     2);
-            d.accepted = List.of(new Accepted("over-slot", "", "The next slot is free."));
+            d.accepted = List.of(
+                    new Accepted("over-slot", "", "The next slot is free."),
+                    new Accepted("dead-air", "s1", "A song.", "Ada", LocalDate.of(2026, 12, 3), "1f2e"));
         });
     }
 
