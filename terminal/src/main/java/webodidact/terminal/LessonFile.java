@@ -29,11 +29,7 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
         if (!name.endsWith(CourseFolder.LESSON))
             throw new IllegalArgumentException(Words.say("lesson.name", command, file, CourseFolder.LESSON));
         var folder = file.toAbsolutePath().getParent();
-        var opened = switch (CourseFolder.open(folder)) {
-            case Read.Done<CourseFolder.Opened> done -> done;
-            case Read.Refused<CourseFolder.Opened>(var why) ->
-                throw new IllegalArgumentException(command + ": " + why.text());
-        };
+        var opened = course(command, folder);
         var id = name.substring(0, name.length() - CourseFolder.LESSON.length());
         var book = opened.value().workbook();
         var lesson = book.lesson(id)
@@ -58,17 +54,20 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
         if (!folder && !Files.isRegularFile(file.resolveSibling(CourseFolder.COURSE))
                 || !folder && !file.getFileName().toString().equals(CourseFolder.COURSE))
             throw new IllegalArgumentException(Words.say("lesson.name", command, file, CourseFolder.LESSON));
-        var opened =
-                switch (CourseFolder.open(folder ? file : file.toAbsolutePath().getParent())) {
-                    case Read.Done<CourseFolder.Opened> done -> done;
-                    case Read.Refused<CourseFolder.Opened>(var why) ->
-                        throw new IllegalArgumentException(command + ": " + why.text());
-                };
+        var opened = course(command, folder ? file : file.toAbsolutePath().getParent());
         opened.warnings().forEach(w -> err.println(command + ": " + w.text()));
         var book = opened.value().workbook();
         return book.lessons().stream()
                 .map(l -> new LessonFile(opened.value().folder(), book, l, opened.warnings()))
                 .toList();
+    }
+
+    private static Read.Done<CourseFolder.Opened> course(String command, Path folder) {
+        return switch (CourseFolder.open(folder)) {
+            case Read.Done<CourseFolder.Opened> done -> done;
+            case Read.Refused<CourseFolder.Opened>(var why) ->
+                throw new IllegalArgumentException(command + ": " + why.text());
+        };
     }
 
     private static boolean isHomes(Warning warning) {

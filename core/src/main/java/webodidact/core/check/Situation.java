@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import webodidact.core.answer.Answers;
+import webodidact.core.food.Action;
+import webodidact.core.food.Actions;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
@@ -12,6 +14,7 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
+import webodidact.core.script.Asides;
 import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Told;
@@ -85,6 +88,14 @@ public record Situation(Answers answers) {
         return step.uses().stream()
                 .flatMap(u -> lesson().food(u.line()).stream())
                 .flatMap(l -> food(l).stream());
+    }
+
+    /** What the words of a step do here and now, in their order. */
+    public Stream<Action> deeds(Step step) {
+        return Stream.of(step.say(), step.doing())
+                .flatMap(text -> knowledge().actionsIn(text).stream()
+                        .filter(a -> !Asides.of(text).covers(a.start())))
+                .map(Actions.Found::action);
     }
 
     /** The foods of the list that the table knows. */

@@ -2,7 +2,6 @@ package webodidact.core.rules;
 
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Action;
 import webodidact.core.food.Hazard;
@@ -10,7 +9,6 @@ import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Who;
-import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 
@@ -68,13 +66,9 @@ final class Ages {
         if (!step.kind().isHandsOn()) return Optional.empty();
         if (step.place() == Place.RING || step.place() == Place.OVEN)
             return Optional.of(step.place().title());
-        return Stream.of(step.say(), step.doing())
-                .flatMap(text -> s.knowledge().actionsIn(text).stream()
-                        .filter(a -> !Asides.of(text).covers(a.start()))
-                        .filter(a -> HOT.contains(a.action().verb())
-                                || a.action().hazard() == Hazard.ELECTRICAL
-                                || blades && isBlade(step, a.action())))
-                .map(a -> a.action().verb())
+        return s.deeds(step)
+                .filter(a -> HOT.contains(a.verb()) || a.hazard() == Hazard.ELECTRICAL || blades && isBlade(step, a))
+                .map(Action::verb)
                 .findFirst();
     }
 

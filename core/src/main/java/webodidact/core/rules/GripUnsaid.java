@@ -5,8 +5,8 @@ import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.food.Action;
 import webodidact.core.lesson.Who;
-import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 
@@ -47,12 +47,7 @@ final class GripUnsaid implements Check {
                     || step.who() == Who.ADULT
                     || step.who().isBeforeCamera()
                     || Told.says(step, ROUND)) continue;
-            var cut = Stream.of(step.say(), step.doing())
-                    .flatMap(text -> s.knowledge().actionsIn(text).stream()
-                            .filter(a -> !Asides.of(text).covers(a.start())))
-                    .map(a -> a.action().verb())
-                    .filter(CUTS::contains)
-                    .findFirst();
+            var cut = s.deeds(step).map(Action::verb).filter(CUTS::contains).findFirst();
             if (cut.isPresent())
                 return Stream.of(at(s, step.id(), s.number(step), cut.get()).mending(sayFirst(step)));
         }

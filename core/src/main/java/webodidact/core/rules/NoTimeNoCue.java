@@ -5,8 +5,8 @@ import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.food.Action;
 import webodidact.core.lesson.Step;
-import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.TimeWords;
 import webodidact.core.script.Told;
@@ -71,11 +71,6 @@ final class NoTimeNoCue implements Check {
     }
 
     private static Stream<String> cooks(Situation s, Step step) {
-        return Stream.of(step.say(), step.doing())
-                .flatMap(text -> s.knowledge().actionsIn(text).stream()
-                        .filter(a -> COOKS.contains(a.action().verb())
-                                && !Asides.of(text).covers(a.start())))
-                .map(a -> a.action().verb())
-                .limit(1);
+        return s.deeds(step).map(Action::verb).filter(COOKS::contains).limit(1);
     }
 }

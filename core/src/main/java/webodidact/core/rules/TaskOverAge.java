@@ -6,11 +6,11 @@ import webodidact.core.check.Check;
 import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.food.Action;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Who;
-import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 
@@ -56,10 +56,8 @@ final class TaskOverAge implements Check {
                 && s.foods(step).findAny().isPresent();
         if (step.place() == Place.OVEN || step.place() == Place.RING)
             return Stream.of(CheckTable.words().say("said.use", step.place().title()));
-        return Stream.of(step.say(), step.doing())
-                .flatMap(text -> s.knowledge().actionsIn(text).stream()
-                        .filter(a -> !Asides.of(text).covers(a.start())))
-                .map(a -> a.action().verb())
+        return s.deeds(step)
+                .map(Action::verb)
                 .filter(NOT_YET::contains)
                 .filter(v -> !(v.equals("slice") || v.equals("chop")) || !soft && !Told.says(step, TABLE_KNIFE))
                 .limit(1);
