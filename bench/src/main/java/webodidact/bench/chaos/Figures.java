@@ -31,6 +31,7 @@ import webodidact.core.swap.DishLabels;
 import webodidact.core.swap.Swaps;
 import webodidact.core.swap.Variant;
 import webodidact.core.timing.CoverOptions;
+import webodidact.formats.paper.PagePaper;
 import webodidact.formats.paper.Papers;
 
 /** Every list, figure, offer and page that some screen shows of a lesson, worked out once: none may throw. */
@@ -75,6 +76,6 @@ final class Figures {
                     .orElseThrow()
                     .against(outcome.schedule());
         }
-        for (var paper : Papers.ALL) paper.html(outcome);
+        for (var paper : Papers.ALL) if (paper instanceof PagePaper page) page.html(outcome);
     }
 }

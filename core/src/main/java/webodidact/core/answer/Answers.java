@@ -40,6 +40,7 @@ import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
 import webodidact.core.timing.Schedule;
 import webodidact.core.trace.Trace;
+import webodidact.core.words.Language;
 
 /**
  * The answer book of one {@link Question}: every list and figure, each worked out when it is first asked for and then kept. Checks,
@@ -47,56 +48,88 @@ import webodidact.core.trace.Trace;
  */
 public final class Answers {
     private final Question question;
-    private final Supplier<Pace> pace = new Lazy<>(this::findPace);
-    private final Supplier<Schedule> schedule = new Lazy<>(() -> Planner.plan(lesson(), pace()));
+    private final Language language;
+    private final Supplier<Pace> pace = new Lazy<>(this::language, this::findPace);
+    private final Supplier<Schedule> schedule = new Lazy<>(this::language, () -> Planner.plan(lesson(), pace()));
     private final Supplier<Mentions> finder =
-            new Lazy<>(() -> Mentions.of(lesson(), question().knowledge()));
-    private final Supplier<Trace> trace =
-            new Lazy<>(() -> Trace.of(lesson(), finder(), question().knowledge()));
-    private final Supplier<Map<String, List<Mentions.Mention>>> said = new Lazy<>(() -> mentions(Step::say));
-    private final Supplier<Map<String, List<Mentions.Mention>>> done = new Lazy<>(() -> mentions(Step::doing));
-    private final Supplier<Map<String, List<Suggestion>>> proposals = new Lazy<>(this::propose);
+            new Lazy<>(this::language, () -> Mentions.of(lesson(), question().knowledge()));
+    private final Supplier<Trace> trace = new Lazy<>(
+            this::language, () -> Trace.of(lesson(), finder(), question().knowledge()));
+    private final Supplier<Map<String, List<Mentions.Mention>>> said =
+            new Lazy<>(this::language, () -> mentions(Step::say));
+    private final Supplier<Map<String, List<Mentions.Mention>>> done =
+            new Lazy<>(this::language, () -> mentions(Step::doing));
+    private final Supplier<Map<String, List<Suggestion>>> proposals = new Lazy<>(this::language, this::propose);
     private final Supplier<Map<String, Draws.Line>> draws = new Lazy<>(
+            this::language,
             () -> Draws.of(lesson(), question().knowledge(), question().course().house()));
     private final Supplier<BenchPlan> bench = new Lazy<>(
+            this::language,
             () -> BackTimer.plan(lesson(), schedule(), question().course().kitchen()));
-    private final Supplier<GatherList> gather = new Lazy<>(() ->
-            GatherList.of(lesson(), question().course().house(), question().knowledge()));
+    private final Supplier<GatherList> gather = new Lazy<>(
+            this::language,
+            () -> GatherList.of(
+                    lesson(), question().course().house(), question().knowledge()));
     private final Supplier<ShootList> shoot = new Lazy<>(
+            this::language,
             () -> ShootList.of(lesson(), question().course(), question().knowledge()));
     private final Supplier<BenchList> setOut = new Lazy<>(
+            this::language,
             () -> BenchList.of(lesson(), question().course(), question().knowledge()));
     private final Supplier<KitList> kit = new Lazy<>(
+            this::language,
             () -> KitList.of(lesson(), question().course(), question().knowledge()));
     private final Supplier<PupilList> pupil = new Lazy<>(
+            this::language,
             () -> PupilList.of(lesson(), question().course().house(), question().knowledge()));
-    private final Supplier<SpokenList> spoken =
-            new Lazy<>(() -> SpokenList.of(lesson(), finder(), question().knowledge()));
+    private final Supplier<SpokenList> spoken = new Lazy<>(
+            this::language, () -> SpokenList.of(lesson(), finder(), question().knowledge()));
     private final Supplier<SubstitutionSheet> substitutions = new Lazy<>(
+            this::language,
             () -> SubstitutionSheet.of(lesson(), question().course(), question().knowledge()));
     private final Supplier<List<LeadTimes.Lead>> leads =
-            new Lazy<>(() -> LeadTimes.of(lesson(), question().knowledge()));
-    private final Supplier<Costs> costs =
-            new Lazy<>(() -> Costs.of(lesson(), question().course(), question().knowledge()));
-    private final Supplier<List<Leftovers.Left>> leftovers = new Lazy<>(() -> Leftovers.of(
-            lesson(), question().all(), question().course(), question().knowledge()));
-    private final Supplier<Makes> makes =
-            new Lazy<>(() -> Makes.of(lesson(), question().course(), question().knowledge()));
+            new Lazy<>(this::language, () -> LeadTimes.of(lesson(), question().knowledge()));
+    private final Supplier<Costs> costs = new Lazy<>(
+            this::language,
+            () -> Costs.of(lesson(), question().course(), question().knowledge()));
+    private final Supplier<List<Leftovers.Left>> leftovers = new Lazy<>(
+            this::language,
+            () -> Leftovers.of(
+                    lesson(), question().all(), question().course(), question().knowledge()));
+    private final Supplier<Makes> makes = new Lazy<>(
+            this::language,
+            () -> Makes.of(lesson(), question().course(), question().knowledge()));
     private final Supplier<SaltShare> salt = new Lazy<>(
+            this::language,
             () -> SaltShare.of(lesson(), question().course(), question().knowledge()));
-    private final Supplier<List<Sharing.Delay>> delays = new Lazy<>(() -> Sharing.delays(lesson()));
+    private final Supplier<List<Sharing.Delay>> delays = new Lazy<>(this::language, () -> Sharing.delays(lesson()));
     private final Supplier<DishLabels> labels =
-            new Lazy<>(() -> DishLabels.of(lesson(), question().knowledge()));
-    private final Supplier<Map<String, Integer>> implied =
-            new Lazy<>(() -> ImpliedTools.of(lesson(), question().knowledge()));
-    private final Supplier<CoverageGrid> grid = new Lazy<>(() -> CoverageGrid.of(
-            lesson(), question().homes(), question().knowledge(), question().course()));
+            new Lazy<>(this::language, () -> DishLabels.of(lesson(), question().knowledge()));
+    private final Supplier<Map<String, Integer>> implied = new Lazy<>(
+            this::language, () -> ImpliedTools.of(lesson(), question().knowledge()));
+    private final Supplier<CoverageGrid> grid = new Lazy<>(
+            this::language,
+            () -> CoverageGrid.of(
+                    lesson(),
+                    question().homes(),
+                    question().knowledge(),
+                    question().course()));
     private final Map<String, Supplier<List<Offer>>> offers = new ConcurrentHashMap<>();
     private final Map<String, Supplier<Coverage>> coverage = new ConcurrentHashMap<>();
     private final Map<String, Supplier<HomeList>> homes = new ConcurrentHashMap<>();
 
     public Answers(Question question) {
+        this(question, Language.ofInterface());
+    }
+
+    /** For papers: their words are those of that language. */
+    public Answers(Question question, Language language) {
         this.question = question;
+        this.language = language;
+    }
+
+    private Language language() {
+        return language;
     }
 
     public Question question() {
@@ -245,16 +278,20 @@ public final class Answers {
     public List<Offer> offers(FoodLine line) {
         return offers.computeIfAbsent(
                         line.id(),
-                        k -> new Lazy<>(() -> new Swaps(question.knowledge(), question.course())
-                                .offers(lesson(), line, question.homes())))
+                        k -> new Lazy<>(
+                                this::language,
+                                () -> new Swaps(question.knowledge(), question.course())
+                                        .offers(lesson(), line, question.homes())))
                 .get();
     }
 
     public Coverage coverage(FoodLine line) {
         return coverage.computeIfAbsent(
                         line.id(),
-                        k -> new Lazy<>(() ->
-                                Coverage.of(lesson(), line, question.homes(), question.knowledge(), question.course())))
+                        k -> new Lazy<>(
+                                this::language,
+                                () -> Coverage.of(
+                                        lesson(), line, question.homes(), question.knowledge(), question.course())))
                 .get();
     }
 
@@ -262,8 +299,10 @@ public final class Answers {
     public HomeList homeList(Household home) {
         return homes.computeIfAbsent(
                         home.alias(),
-                        k -> new Lazy<>(() ->
-                                HomeList.of(lesson(), home, question.homes(), question.knowledge(), question.course())))
+                        k -> new Lazy<>(
+                                this::language,
+                                () -> HomeList.of(
+                                        lesson(), home, question.homes(), question.knowledge(), question.course())))
                 .get();
     }
 }

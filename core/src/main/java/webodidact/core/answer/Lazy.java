@@ -4,15 +4,17 @@ import java.util.function.Supplier;
 import webodidact.core.words.Language;
 
 /**
- * An answer that is worked out when it is first asked for, once, from whichever thread; in the language of the interface, whoever asks.
+ * An answer that is worked out when it is first asked for, once, from whichever thread; in the language of its book, whoever asks.
  * Where it fails the first who asks is told why, all others that it is {@link Missing}.
  */
 final class Lazy<T> implements Supplier<T> {
+    private final Supplier<Language> language;
     private Supplier<T> work;
     private T answer;
     private Throwable failed;
 
-    Lazy(Supplier<T> work) {
+    Lazy(Supplier<Language> language, Supplier<T> work) {
+        this.language = language;
         this.work = work;
     }
 
@@ -21,7 +23,7 @@ final class Lazy<T> implements Supplier<T> {
         if (failed != null) throw failed instanceof Missing missing ? missing : new Missing(failed);
         if (work == null) return answer;
         try {
-            answer = Language.ofInterface().during(work);
+            answer = language.get().during(work);
             work = null;
             return answer;
         } catch (RuntimeException | StackOverflowError e) {

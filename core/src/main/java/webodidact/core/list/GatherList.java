@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -41,7 +42,19 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
             String also,
             List<Integer> steps,
             String contains,
-            String note) {}
+            String note) {
+        /** On one line: "350 g new potatoes, scrubbed", "black pepper, to taste". */
+        public String told() {
+            var form = form();
+            var said = form.isEmpty() ? item : item + ", " + form;
+            return line.amount() == null ? said + ", " + take : take + " " + said;
+        }
+
+        /** How it is, where its name does not say so already; else "". */
+        public String form() {
+            return item.toLowerCase(Locale.ROOT).contains(line.form().toLowerCase(Locale.ROOT)) ? "" : line.form();
+        }
+    }
 
     /** More spoons than that are not counted out. */
     private static final Ratio MOST_SPOONS = Ratio.of(4);

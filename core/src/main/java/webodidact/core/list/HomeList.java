@@ -42,8 +42,10 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
      * @param item in that home's words
      * @param from what the lesson calls it, where that differs, or ""
      * @param beforehand what this home has to do before class, or ""
+     * @param contains allergens of what it uses, "check the label" where that decides, or ""
      */
-    public record Entry(String line, String take, String item, String from, Stand stand, String beforehand) {}
+    public record Entry(
+            String line, String take, String item, String from, Stand stand, String beforehand, String contains) {}
 
     public static HomeList of(Lesson lesson, Household home, List<Household> all, Knowledge knowledge, Course course) {
         var entries = new ArrayList<Entry>();
@@ -130,7 +132,8 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
                     also.item(),
                     Words.OURS.say("goesWith", offer.food().name()),
                     stand,
-                    ""));
+                    "",
+                    also.contains()));
         }
         return List.copyOf(entries);
     }
@@ -149,7 +152,14 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
                         "answer",
                         food.facts().before().getFirst().what(),
                         Clock.spell(food.facts().before().getFirst().seconds()));
-        return new Entry(line.id(), take, item, item.equals(line.item()) ? "" : line.item(), stand, first);
+        return new Entry(
+                line.id(),
+                take,
+                item,
+                item.equals(line.item()) ? "" : line.item(),
+                stand,
+                first,
+                food == null ? Words.OURS.say("unknown") : food.contains());
     }
 
     private static String named(Food food, Household home, String otherwise) {
@@ -168,7 +178,7 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
     }
 
     /** In measures that home has: its own spoons and cups; without scales, spoons for weights where the density is known. */
-    static String told(Amount exact, Food food, FoodLine line, Household home, MeasureSystem house) {
+    public static String told(Amount exact, Food food, FoodLine line, Household home, MeasureSystem house) {
         var own = home.system();
         var form = food != null && food.id().equals(line.food()) ? line.described() : "";
         boolean noScales = home.missingTools().contains("scales");
@@ -198,7 +208,8 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
                 return KitchenRounding.forList(exact.in(exact.unit(), house, own), own)
                         .text();
         }
-        var text = KitchenRounding.forList(exact, own).text();
+        boolean named = food == null || food.id().equals(line.food());
+        var text = KitchenRounding.forList(exact, own).text(named ? line.item() : food.name());
         return line.size() == null || dimension != Dimension.COUNT
                 ? text
                 : Words.OURS.say("sized.each", text, AmountText.of(line.size()));

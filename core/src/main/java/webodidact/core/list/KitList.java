@@ -108,15 +108,16 @@ public record KitList(int sets, List<Pot> pots, List<Total> totals, List<Tool> t
                     String.join(
                             " + ",
                             together.stream()
-                                    .map(l -> (takes.get(l.id()) == null
-                                                    ? Words.OURS.say("some")
-                                                    : takes.get(l.id()).text())
-                                            + " "
-                                            + name(l, knowledge.food(l.cooked()).orElse(null)))
+                                    .map(l -> pot(l, takes.get(l.id()), knowledge))
                                     .toList()),
                     together.stream().map(FoodLine::id).toList()));
         }
         return List.copyOf(pots);
+    }
+
+    private static String pot(FoodLine line, KitchenRounding.Rounded take, Knowledge knowledge) {
+        var name = name(line, knowledge.food(line.cooked()).orElse(null));
+        return (take == null ? Words.OURS.say("some") : take.text(name)) + " " + name;
     }
 
     private static String name(Price pack, Course course) {

@@ -15,7 +15,9 @@ import webodidact.core.lesson.Yield;
 /** Reads a whole pasted recipe: foods, headings, the method, how much it makes, and whatever else was on the page. */
 public final class RecipeReader {
     private static final Pattern HEADING = Pattern.compile(
-            "(?i)\\s*(?:for the .{1,40}|ingredients|you will need|what you need|to serve|to finish|topping|filling|dressing|sauce|.{1,40}:)\\s*:?\\s*");
+            "(?i)\\s*(?:for the .{1,40}|ingredients|you(?: will|['’]ll)? need|what you need|to serve|to finish|topping|filling|dressing|sauce|.{1,40}:)\\s*:?\\s*");
+    private static final Pattern TOOLS =
+            Pattern.compile("(?i)\\s*(?:(?:special )?equipment|tools|utensils|kit|you will also need)\\s*:?\\s*");
     private static final Pattern METHOD = Pattern.compile(
             "(?i)\\s*(?:method|directions?|instructions?|preparation|steps|how to make it|what to do)\\s*:?\\s*");
     private static final Pattern MAKES = Pattern.compile(
@@ -57,7 +59,7 @@ public final class RecipeReader {
      * @param parts for each food line the heading it stood under, "For the sauce", or ""
      * @param headings lines taken as headings, as written
      * @param method lines that tell what to do
-     * @param about lines about the recipe: what it serves, how long it takes
+     * @param about lines about the recipe: what it serves, how long it takes, which tools it names
      * @param aside what else was on the page
      */
     public record Recipe(
@@ -93,6 +95,7 @@ public final class RecipeReader {
         Optional<Yield> makes = Optional.empty();
         boolean inMethod = false;
         boolean inNotes = false;
+        boolean inTools = false;
         var part = "";
         var title = "";
         for (var line : text.split("\\R")) {
@@ -111,7 +114,14 @@ public final class RecipeReader {
             } else if (METHOD.matcher(t).matches() || MARK.matcher(t).matches()) {
                 inMethod = true;
                 inNotes = false;
+                inTools = false;
                 headings.add(t);
+            } else if (TOOLS.matcher(t).matches()) {
+                inTools = true;
+                inMethod = false;
+                headings.add(t);
+            } else if (inTools && !HEADING.matcher(t).matches()) {
+                about.add(t);
             } else if (inNotes || NOTES.matcher(t).find() && (inMethod || !method.isEmpty())) {
                 inNotes = !HEADING.matcher(t).matches() || NOTES.matcher(t).find();
                 if (inNotes) aside.add(t);
@@ -130,6 +140,7 @@ public final class RecipeReader {
                 headings.add(t);
                 part = t.toLowerCase(Locale.ROOT).startsWith("ingredients") ? "" : t.replaceFirst("\\s*:$", "");
                 inMethod = false;
+                inTools = false;
             } else if (inMethod || isSentence(t) || isDeed(t, !method.isEmpty())) {
                 method.add(t);
             } else {
@@ -153,7 +164,8 @@ public final class RecipeReader {
     /** A few words that are nothing else a page has. */
     private static boolean mayBeTitle(String line) {
         return line.split("\\s+").length <= 12
-                && AmountReader.start(line).isEmpty()
+                // "Two-minute slaw" counts nothing.
+                && (AmountReader.start(line).isEmpty() || line.matches("\\p{L}+-\\p{L}.*"))
                 && !MAKES.matcher(line).matches()
                 && !METHOD.matcher(line).matches()
                 && !ABOUT.matcher(line).matches()

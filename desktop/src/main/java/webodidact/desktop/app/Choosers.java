@@ -8,6 +8,9 @@ public interface Choosers {
     /** @param start where to begin looking */
     Optional<Path> folder(String title, Path start);
 
+    /** Shows a folder to the user. */
+    void open(Path folder);
+
     /** @param ending of the files that can be chosen, "csv" */
     Optional<Path> file(String title, Path start, String ending);
 }

@@ -1,5 +1,6 @@
 package webodidact.desktop.app;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
@@ -130,6 +131,12 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     @Override
     public Optional<Path> askFolder(String title) {
         return choosers.folder(title, workspace.folder().path());
+    }
+
+    @Override
+    public void open(Path folder) {
+        if (Files.isDirectory(folder)) choosers.open(folder);
+        else tell(Words.of("folder.none", folder));
     }
 
     @Override

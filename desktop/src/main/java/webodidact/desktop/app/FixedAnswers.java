@@ -16,6 +16,11 @@ record FixedAnswers(Path folder, Path file) implements Choosers {
     }
 
     @Override
+    public void open(Path shown) {
+        // There is no screen to show it on.
+    }
+
+    @Override
     public Optional<Path> file(String title, Path start, String ending) {
         return Optional.of(file);
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.application.Application;
+import javafx.application.HostServices;
 import javafx.application.Platform;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
@@ -35,7 +36,7 @@ public final class Main {
                 return;
             }
             var memory = Memory.load();
-            window = new AppWindow(stage, new WindowChoosers(stage), new RealTicker(), memory);
+            window = new AppWindow(stage, new WindowChoosers(stage, getHostServices()), new RealTicker(), memory);
             switch (command) {
                 case "demo" -> window.openDemo();
                 case "open" -> window.open(Path.of(args.get(1)));
@@ -60,7 +61,12 @@ public final class Main {
     }
 
     /** The system's own dialogs. */
-    private record WindowChoosers(Stage stage) implements Choosers {
+    private record WindowChoosers(Stage stage, HostServices host) implements Choosers {
+        @Override
+        public void open(Path folder) {
+            host.showDocument(folder.toUri().toString());
+        }
+
         @Override
         public Optional<Path> folder(String title, Path start) {
             var chooser = new DirectoryChooser();

@@ -25,6 +25,7 @@ import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Ticker;
 import webodidact.desktop.words.Words;
 import webodidact.formats.demo.DemoCourse;
+import webodidact.formats.paper.Edition;
 import webodidact.formats.paper.Papers;
 
 /**
@@ -268,7 +269,7 @@ final class Tour {
 
     private void papers() {
         var outcome = window.workspace().outcome();
-        var written = Papers.writeAll(Papers.ALL, outcome, folder);
+        var written = Papers.writeAll(Papers.ALL, Edition.of(outcome), folder);
         if (!written.failed().isEmpty()) throw new IllegalStateException("Not written: " + written.failed());
     }
 

@@ -19,6 +19,9 @@ public interface Desk {
     /** Asks where papers are to go; empty if the question was dismissed. */
     Optional<Path> askFolder(String title);
 
+    /** Shows a folder in the system's own window for files. */
+    void open(Path folder);
+
     /** Asks for a file with that ending; empty if the question was dismissed. */
     Optional<Path> askFile(String title, String ending);
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Map;
 import java.util.TreeMap;
 import javafx.scene.input.KeyCode;
@@ -127,6 +128,7 @@ class JourneyTest extends WindowTest {
 
     private void mendTheStop() {
         go(6);
+        click("#paper-method-card");
         assertThat(find("#write-paper").isDisabled()).isTrue();
         click("#mend-oven-kind-unstated");
         click("#mend-oven-never-heated");
@@ -135,15 +137,20 @@ class JourneyTest extends WindowTest {
         assertThat(lesson().steps()).anyMatch(s -> s.acts().contains(Act.OVEN_ON));
     }
 
+    private Path papers() {
+        return workspace().folder().path().resolve("Papers").resolve(lesson().id());
+    }
+
     private void exportTheGatherList() throws Exception {
         go(6);
+        click("#paper-gather-list");
         click("#write-paper");
         for (int i = 0; i < 100 && !text("#notice").contains("written"); i++) Thread.sleep(50);
         assertThat(text("#notice")).startsWith("2 files written to");
-        assertThat(Files.readString(out.resolve("4-chickpea-flatbreads-gather-list.html")))
+        assertThat(Files.readString(papers().resolve("4-chickpea-flatbreads-gather-list.html")))
                 .contains("chickpeas")
                 .contains("Chickpea flatbreads");
-        assertThat(Files.size(out.resolve("4-chickpea-flatbreads-gather-list.pdf")))
+        assertThat(Files.size(papers().resolve("4-chickpea-flatbreads-gather-list.pdf")))
                 .isGreaterThan(5000);
     }
 

@@ -55,17 +55,23 @@ class WorkTest extends WindowTest {
     void papersAreBlockedByAStopAndPreviewedAllTheSame() throws InterruptedException {
         go(6);
         for (int i = 0; i < 200 && !text("#preview-state").contains("page"); i++) Thread.sleep(50);
-        assertThat(text("#preview-state")).isEqualTo("2 pages");
-        assertThat(robot.lookup(".page").queryAll()).hasSize(2);
-        assertThat(find("#write-all").isDisabled()).isTrue();
-        click("#mend-no-wash-after-raw");
-        assertThat(find("#write-all").isDisabled()).isFalse();
+        assertThat(text("#preview-state")).isEqualTo("1 page");
+        assertThat(find("#write-paper").isDisabled())
+                .as("what raw fish touches says nothing against the list")
+                .isFalse();
         click("#paper-method-card");
+        for (int i = 0; i < 200 && !text("#preview-state").contains("2 pages"); i++) Thread.sleep(50);
+        assertThat(robot.lookup(".page").queryAll()).hasSize(2);
+        assertThat(find("#write-paper").isDisabled()).isTrue();
+        click("#mend-no-wash-after-raw");
+        assertThat(find("#write-paper").isDisabled()).isFalse();
         for (int i = 0; i < 200 && !text("#preview-state").contains("page"); i++) Thread.sleep(50);
         click("#write-all");
         for (int i = 0; i < 200 && !text("#notice").contains("written"); i++) Thread.sleep(50);
-        assertThat(out.resolve("1-fish-parcels-method-card.pdf")).exists();
-        assertThat(out.resolve("1-fish-parcels-gather-list.html")).exists();
+        var folder = workspace().folder().path().resolve("Papers/1-fish-parcels");
+        assertThat(folder.resolve("1-fish-parcels-method-card.pdf")).exists();
+        assertThat(folder.resolve("1-fish-parcels-gather-list.html")).exists();
+        assertThat(folder.resolve("1-fish-parcels-captions.vtt")).exists();
     }
 
     @Test

@@ -1,7 +1,6 @@
 package webodidact.formats.paper;
 
 import java.util.List;
-import webodidact.core.outcome.Outcome;
 
 /** The answers to the pupils' list. */
 final class AnswerKey extends ListPaper {
@@ -11,15 +10,30 @@ final class AnswerKey extends ListPaper {
     }
 
     @Override
-    String intro(Outcome outcome) {
+    public PaperGroup group() {
+        return PaperGroup.HOMES;
+    }
+
+    @Override
+    public boolean isList() {
+        return true;
+    }
+
+    @Override
+    String intro(Edition edition) {
         return Words.say("key.intro");
     }
 
     @Override
-    List<Section> sections(Outcome outcome) {
+    List<Section> sections(Edition edition) {
         return List.of(new Section(
                 Words.say("key.answers"),
                 "",
-                outcome.answers().pupil().answers().stream().map(Row::of).toList()));
+                edition.answers().pupil().answers().stream().map(Row::of).toList()));
+    }
+
+    @Override
+    boolean isTicked() {
+        return false;
     }
 }

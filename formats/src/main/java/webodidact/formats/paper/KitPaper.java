@@ -1,7 +1,6 @@
 package webodidact.formats.paper;
 
 import java.util.List;
-import webodidact.core.outcome.Outcome;
 import webodidact.core.time.Clock;
 
 /** Sets for groups and the demonstration: pots with their labels, what to buy for all, and tools that are shared. */
@@ -12,15 +11,25 @@ final class KitPaper extends ListPaper {
     }
 
     @Override
-    String intro(Outcome outcome) {
-        var sets = outcome.lesson().sets();
+    public PaperGroup group() {
+        return PaperGroup.HELPERS;
+    }
+
+    @Override
+    public boolean isList() {
+        return true;
+    }
+
+    @Override
+    String intro(Edition edition) {
+        var sets = edition.outcome().lesson().sets();
         return Words.say("kit.intro", sets.inRoom(), sets.groups(), sets.demo());
     }
 
     @Override
-    List<Section> sections(Outcome outcome) {
-        var kit = outcome.answers().kit();
-        var delays = outcome.answers().delays().stream()
+    List<Section> sections(Edition edition) {
+        var kit = edition.answers().kit();
+        var delays = edition.answers().delays().stream()
                 .map(d -> Row.of(Words.say("kit.delay", d.step(), d.tool().name(), d.turns(), Clock.text(d.added()))))
                 .toList();
         return List.of(

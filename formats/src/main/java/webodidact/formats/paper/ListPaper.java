@@ -2,20 +2,25 @@ package webodidact.formats.paper;
 
 import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import webodidact.core.outcome.Outcome;
 
 /** What papers that are lists share: sections of rows on the same page. */
-abstract class ListPaper implements Paper {
+abstract class ListPaper implements PagePaper {
     private static final Template PAGE = new Template("list.html");
 
     /** @param lead one soft line under the title, or "" */
-    record Section(String title, String lead, List<Row> rows) {}
+    record Section(String title, String lead, List<Row> rows) {
+        /** All amounts are counts of a figure or two, and need little room. */
+        boolean slim() {
+            return rows.stream().allMatch(r -> r.take().length() <= SLIM);
+        }
+    }
+
+    private static final int SLIM = 4;
 
     /**
      * @param take in the amounts' column, or ""
      * @param soft under the text, or ""
-     * @param right at the end of the row, or ""
+     * @param right what it contains, or ""
      */
     record Row(String take, String text, String soft, String right) {
         static Row of(String text) {
@@ -24,38 +29,35 @@ abstract class ListPaper implements Paper {
     }
 
     /** One line above the sections, or "". */
-    abstract String intro(Outcome outcome);
+    abstract String intro(Edition edition);
 
-    abstract List<Section> sections(Outcome outcome);
+    abstract List<Section> sections(Edition edition);
 
     /** What to mind, before the usual closing words. */
-    String notice(Outcome outcome) {
+    String notice(Edition edition) {
         return Words.say("notice");
     }
 
+    /** Two columns where the page has room for them. */
+    boolean isNarrow() {
+        return true;
+    }
+
+    /** Rows are ticked off. */
+    boolean isTicked() {
+        return true;
+    }
+
     @Override
-    public final String written(Outcome outcome) {
+    public final String written(Edition edition, Medium medium) {
         var gaps = new HashMap<String, Object>();
-        gaps.put("paper", title());
-        gaps.put("intro", intro(outcome));
+        gaps.put("intro", intro(edition));
         gaps.put("empty", Words.say("paper." + id() + ".empty"));
-        gaps.put("notice", notice(outcome));
-        gaps.put(
-                "sections",
-                sections(outcome).stream()
-                        .filter(s -> !s.rows().isEmpty())
-                        .map(s -> Map.of(
-                                "title",
-                                s.title(),
-                                "lead",
-                                s.lead(),
-                                "rows",
-                                s.rows().stream()
-                                        .map(r -> Map.of(
-                                                "take", r.take(), "text", r.text(), "soft", r.soft(), "right",
-                                                r.right()))
-                                        .toList()))
-                        .toList());
-        return PAGE.fill(outcome, gaps);
+        gaps.put("notice", notice(edition));
+        gaps.put("ticked", isTicked());
+        var sections =
+                sections(edition).stream().filter(s -> !s.rows().isEmpty()).toList();
+        gaps.putAll(new Columns(edition.print(), isNarrow()).laid(sections));
+        return PAGE.fill(edition, this, medium, gaps);
     }
 }

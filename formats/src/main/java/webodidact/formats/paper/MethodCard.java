@@ -2,30 +2,39 @@ package webodidact.formats.paper;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import webodidact.core.amount.AmountText;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Microwave;
 import webodidact.core.amount.OvenScale;
 import webodidact.core.food.Hazard;
 import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Way;
 import webodidact.core.lesson.Who;
-import webodidact.core.outcome.Outcome;
+import webodidact.core.list.HomeList;
+import webodidact.core.publish.CardText;
 import webodidact.core.script.Draws;
 import webodidact.core.script.Ways;
 import webodidact.core.swap.CookedAmount;
 import webodidact.core.time.Clock;
 
-/** What to do, step by step, for the homes: only the steps in which they do something. */
-final class MethodCard implements Paper {
+/** What to do, step by step, for the homes: only the steps in which they do something, in words written for them. */
+final class MethodCard implements PagePaper {
     private static final Template PAGE = new Template("method.html");
+
+    /** @param take "" where it is named only */
+    record Taken(String take, String name) {}
 
     @Override
     public String id() {
@@ -33,66 +42,96 @@ final class MethodCard implements Paper {
     }
 
     @Override
-    public String written(Outcome outcome) {
-        var steps = new ArrayList<Map<String, Object>>();
-        for (var step : outcome.lesson().steps()) {
-            if (step.who() == Who.PRESENTER || step.kind() == Kind.TALK) continue;
-            steps.add(step(outcome, step, steps.size() + 1));
-        }
-        var gaps = new HashMap<String, Object>();
-        gaps.put("steps", steps);
-        gaps.put(
-                "makes",
-                Words.say(
-                        "makes",
-                        AmountText.number(outcome.lesson()
-                                .makes()
-                                .count()
-                                .times(outcome.gather().factor())),
-                        outcome.lesson().makes().what()));
-        return PAGE.fill(outcome, gaps);
+    public PaperGroup group() {
+        return PaperGroup.HOMES;
     }
 
-    private static Map<String, Object> step(Outcome outcome, Step step, int number) {
+    @Override
+    public boolean isPerHome() {
+        return true;
+    }
+
+    @Override
+    public String written(Edition edition, Medium medium) {
+        var steps = new ArrayList<Map<String, Object>>();
+        var swaps = swaps(edition);
+        // A caution is told where it first matters; on every step nobody reads it any more.
+        var told = new HashSet<String>();
+        for (var step : steps(edition.lesson())) steps.add(step(edition, step, steps.size() + 1, swaps, told));
+        var gaps = new HashMap<String, Object>();
+        gaps.put("steps", steps);
+        gaps.put("makes", GatherPaper.makes(edition));
+        gaps.put("contains", GatherPaper.contains(edition));
+        return PAGE.fill(edition, this, medium, gaps);
+    }
+
+    /** Those on the card, in their order. */
+    static List<Step> steps(Lesson lesson) {
+        return lesson.steps().stream().filter(s -> isForHomes(s, lesson)).toList();
+    }
+
+    /** Homes do something in it, or will: what is shown in a demonstration is cooked afterwards. */
+    private static boolean isForHomes(Step step, Lesson lesson) {
+        if (lesson.delivery() == Delivery.DEMONSTRATION) return step.kind().isHandsOn() || step.kind() == Kind.HYGIENE;
+        return !step.who().isBeforeCamera() && step.kind() != Kind.TALK;
+    }
+
+    /** What this home uses instead, by food line. */
+    private static Map<String, HomeList.Entry> swaps(Edition edition) {
+        if (edition.home() == null) return Map.of();
+        return edition.list().entries().stream()
+                .filter(e -> e.stand() == HomeList.Stand.AGREED || e.stand() == HomeList.Stand.OFFERED)
+                .collect(Collectors.toMap(HomeList.Entry::line, e -> e, (a, b) -> a));
+    }
+
+    private static Map<String, Object> step(
+            Edition edition, Step step, int number, Map<String, HomeList.Entry> swaps, Set<String> told) {
+        var outcome = edition.outcome();
         var map = new HashMap<String, Object>();
         map.put("number", number);
         map.put("title", step.title());
-        map.put("text", step.onTheCard());
+        map.put("text", CardText.of(step, outcome.knowledge()).text());
         map.put(
                 "uses",
-                String.join(
-                        " · ",
-                        step.uses().stream()
-                                .map(u -> use(outcome, step, u))
-                                .filter(u -> !u.isEmpty())
-                                .toList()));
-        map.put("who", step.who() == Who.LEARNER ? "" : step.who().title());
-        var wait = step.waiting();
-        map.put("wait", wait == null ? "" : wait(wait));
+                step.uses().stream()
+                        .flatMap(u -> use(edition, step, u, swaps).stream())
+                        .toList());
         map.put(
-                "heat",
-                step.heat() == null
+                "who",
+                step.who() == Who.LEARNER || step.who().isBeforeCamera()
                         ? ""
-                        : Words.say(
-                                "method.oven",
-                                OvenScale.onEveryDial(
-                                        step.heat(), outcome.course().house())));
-        map.put("cautions", cautions(outcome, step));
+                        : step.who().title());
+        map.put("wait", waiting(step));
+        // The same setting of the same oven is told once, like a caution.
+        var heat = step.heat() == null
+                ? ""
+                : Words.say("method.oven", OvenScale.onEveryDial(step.heat(), edition.measures()));
+        map.put("heat", heat.isEmpty() || !told.add(heat) ? "" : heat);
+        map.put("cautions", cautions(edition, step).stream().filter(told::add).toList());
         map.put("looks", looks(step));
+        map.put("question", step.question().isBlank() ? "" : Words.say("method.ask", step.question()));
         map.put(
                 "ways",
                 step.ways().stream()
                         .filter(Way::offered)
-                        .map(w -> way(outcome, w))
+                        .map(w -> way(edition, w))
                         .toList());
         return map;
     }
 
+    /** How long it is left to itself and until when, or "". */
+    static String waiting(Step step) {
+        return step.waiting() == null ? "" : wait(step.waiting());
+    }
+
+    /** The cue before the time: food is done when it looks so, not when a clock says so. */
     private static String wait(Wait wait) {
-        var said = wait.what().isBlank()
-                ? wait.time().text()
-                : Words.say("method.wait", wait.time().text(), wait.what());
-        return wait.cue().isBlank() ? said : Words.say("method.until", said, wait.cue());
+        var time = wait.unsaid() ? "" : wait.time().text();
+        var what = wait.what();
+        if (wait.cue().isBlank())
+            return what.isBlank() ? time : time.isEmpty() ? what : Words.say("method.wait", what, time);
+        var cue = what.isBlank() ? Words.say("method.cue", wait.cue()) : Words.say("method.until", what, wait.cue());
+        return time.isEmpty() ? cue : Words.say("method.wait", cue, time);
     }
 
     private static List<String> looks(Step step) {
@@ -106,31 +145,51 @@ final class MethodCard implements Paper {
     }
 
     /** "Or with scissors: Snip the ends off. Sharp: …": another way that homes are told of, with its own cautions. */
-    private static String way(Outcome outcome, Way way) {
-        var cautions = new ArrayList<>(Ways.cautions(way.tools(), way.place(), outcome.knowledge()));
-        Ways.tooYoung(way, outcome.lesson()).ifPresent(cautions::add);
+    private static String way(Edition edition, Way way) {
+        var cautions = new ArrayList<>(
+                Ways.cautions(way.tools(), way.place(), edition.outcome().knowledge()));
+        Ways.tooYoung(way, edition.lesson()).ifPresent(cautions::add);
         var said = Words.say("method.way", way.name());
         if (!way.words().isBlank()) said = Words.say("method.way.words", said, way.words());
         return cautions.isEmpty() ? said : Words.say("noted", said, String.join("; ", cautions));
     }
 
-    private static String use(Outcome outcome, Step step, Use use) {
-        var line = outcome.lesson().food(use.line()).orElse(null);
-        if (line == null) return "";
+    private static Optional<Taken> use(Edition edition, Step step, Use use, Map<String, HomeList.Entry> swaps) {
+        var outcome = edition.outcome();
+        var line = edition.lesson().food(use.line()).orElse(null);
+        if (line == null) return Optional.empty();
         // What an earlier step has taken is named, not measured out again; what others measure out is left to them.
         var taken = Draws.taken(outcome.draws(), step.id(), use);
+        var swap = swaps.get(line.id());
+        if (swap != null) {
+            // A part of a stand-in is not worked out from a list's rounded amount: all of it, or its name.
+            boolean all = edition.lesson().steps().stream()
+                            .filter(s -> s.usesLine(line.id()))
+                            .count()
+                    == 1;
+            return Optional.of(new Taken(all ? swap.take() : "", swap.item()));
+        }
         var amount = taken == null ? null : CookedAmount.of(line, taken, outcome.knowledge());
         var name = line.chosen() == null
                 ? line.item()
                 : outcome.knowledge().food(line.chosen()).map(f -> f.name()).orElse(line.item());
-        if (amount == null) return name;
-        return KitchenRounding.round(
-                                amount.times(outcome.gather().factor()),
-                                outcome.course().house())
-                        .text(name) + " " + name;
+        if (amount == null || amount.low().isZero()) return Optional.of(new Taken("", name));
+        var exact = amount.times(outcome.gather().factor());
+        var food = outcome.knowledge().food(line.cooked()).orElse(null);
+        return Optional.of(new Taken(
+                edition.isUsual()
+                        ? KitchenRounding.round(exact, edition.measures()).text(name)
+                        : HomeList.told(
+                                exact,
+                                food,
+                                line,
+                                edition.reader(),
+                                outcome.course().house()),
+                name));
     }
 
-    private static List<String> cautions(Outcome outcome, Step step) {
+    private static List<String> cautions(Edition edition, Step step) {
+        var outcome = edition.outcome();
         var all = new ArrayList<String>();
         if (step.acts().contains(Act.WASH_HANDS)) all.add(Words.say("caution.wash"));
         boolean blade = step.tools().stream()
@@ -148,18 +207,18 @@ final class MethodCard implements Paper {
                                 all.add(Words.say("caution.core", f.name(), profile.degrees(profile.core(f.risk())))));
             }
         }
-        if (step.place() == Place.MICROWAVE) all.add(microwave(outcome, step));
+        if (step.place() == Place.MICROWAVE) all.add(microwave(edition, step));
         if (step.place() == Place.OVEN) all.add(Words.say("caution.oven"));
         if (step.place() == Place.RING) all.add(Words.say("caution.ring"));
         return all;
     }
 
     /** The time for other microwaves than the instructor's. */
-    private static String microwave(Outcome outcome, Step step) {
+    private static String microwave(Edition edition, Step step) {
         int seconds = step.waiting() != null
                 ? step.waiting().time().low()
                 : step.hands().low();
-        int own = outcome.course().kitchen().watts();
+        int own = edition.outcome().course().kitchen().watts();
         var times = new ArrayList<String>();
         for (int watts : List.of(600, 700, 800, 900, 1000)) {
             if (watts != own && seconds > 0)

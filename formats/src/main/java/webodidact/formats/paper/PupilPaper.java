@@ -1,7 +1,8 @@
 package webodidact.formats.paper;
 
 import java.util.List;
-import webodidact.core.outcome.Outcome;
+import webodidact.core.list.PupilList;
+import webodidact.core.publish.CardText;
 
 /** The list as an exercise: which of these goes into which step, and how much? */
 final class PupilPaper extends ListPaper {
@@ -11,13 +12,23 @@ final class PupilPaper extends ListPaper {
     }
 
     @Override
-    String intro(Outcome outcome) {
+    public PaperGroup group() {
+        return PaperGroup.HOMES;
+    }
+
+    @Override
+    public boolean isList() {
+        return true;
+    }
+
+    @Override
+    String intro(Edition edition) {
         return Words.say("pupil.intro");
     }
 
     @Override
-    List<Section> sections(Outcome outcome) {
-        var pupil = outcome.answers().pupil();
+    List<Section> sections(Edition edition) {
+        var pupil = edition.answers().pupil();
         return List.of(
                 new Section(
                         Words.say("pupil.steps"),
@@ -25,7 +36,7 @@ final class PupilPaper extends ListPaper {
                         pupil.questions().stream()
                                 .map(q -> new Row(
                                         String.valueOf(q.step()),
-                                        q.title() + (q.doing().isBlank() ? "" : ": " + q.doing()),
+                                        told(edition, q),
                                         "_______________________   "
                                                 .repeat(q.blanks())
                                                 .strip(),
@@ -37,8 +48,25 @@ final class PupilPaper extends ListPaper {
                         pupil.foods().stream().map(Row::of).toList()));
     }
 
+    /** In the words learners read, without what is for the camera. */
+    private static String told(Edition edition, PupilList.Question question) {
+        var step = edition.lesson().steps().get(question.step() - 1);
+        var text = CardText.of(step, edition.outcome().knowledge()).text();
+        return text.isEmpty() ? question.title() : question.title() + ": " + text;
+    }
+
     @Override
-    String notice(Outcome outcome) {
+    boolean isNarrow() {
+        return false;
+    }
+
+    @Override
+    boolean isTicked() {
+        return false;
+    }
+
+    @Override
+    String notice(Edition edition) {
         return Words.say("pupil.notice");
     }
 }

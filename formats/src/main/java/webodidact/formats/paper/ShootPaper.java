@@ -2,7 +2,6 @@ package webodidact.formats.paper;
 
 import java.util.List;
 import webodidact.core.list.Costs;
-import webodidact.core.outcome.Outcome;
 
 /** Everything the instructor needs, ready copies and spare takes included. */
 final class ShootPaper extends ListPaper {
@@ -12,22 +11,32 @@ final class ShootPaper extends ListPaper {
     }
 
     @Override
-    String intro(Outcome outcome) {
-        var list = outcome.answers().shoot();
-        var cost = outcome.answers().costs().shoot();
+    public PaperGroup group() {
+        return PaperGroup.INSTRUCTOR;
+    }
+
+    @Override
+    public boolean isList() {
+        return true;
+    }
+
+    @Override
+    String intro(Edition edition) {
+        var list = edition.answers().shoot();
+        var cost = edition.answers().costs().shoot();
         var said = Words.say("shoot.intro", list.onCamera(), list.copies(), list.spares());
         return cost.outlay().isZero()
                 ? said
                 : Words.say(
                         "shoot.paid",
                         said,
-                        Costs.money(cost.outlay(), outcome.course().currency()));
+                        Costs.money(cost.outlay(), edition.outcome().course().currency()));
     }
 
     @Override
-    List<Section> sections(Outcome outcome) {
-        var list = outcome.answers().shoot();
-        var lefts = outcome.answers().leftovers();
+    List<Section> sections(Edition edition) {
+        var list = edition.answers().shoot();
+        var lefts = edition.answers().leftovers();
         return List.of(
                 new Section(
                         Words.say("shoot.food"),

@@ -3,7 +3,6 @@ package webodidact.formats.paper;
 import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.list.SubstitutionSheet;
-import webodidact.core.outcome.Outcome;
 import webodidact.core.swap.KnockOn;
 
 /** The stand-ins that are announced: before which step, how much, and what changes. */
@@ -14,14 +13,24 @@ final class SubstitutionPaper extends ListPaper {
     }
 
     @Override
-    String intro(Outcome outcome) {
-        return Words.say("home", outcome.lesson().homeOf());
+    public PaperGroup group() {
+        return PaperGroup.HOMES;
     }
 
     @Override
-    List<Section> sections(Outcome outcome) {
+    public boolean isList() {
+        return true;
+    }
+
+    @Override
+    String intro(Edition edition) {
+        return Words.say("home", edition.outcome().lesson().homeOf());
+    }
+
+    @Override
+    List<Section> sections(Edition edition) {
         var sections = new ArrayList<Section>();
-        for (var entry : outcome.answers().substitutions().entries()) {
+        for (var entry : edition.answers().substitutions().entries()) {
             var title = entry.announceBy() == 0 ? Words.say("swap.before") : Words.say("swap.say", entry.announceBy());
             var row = row(entry);
             if (!sections.isEmpty() && sections.getLast().title().equals(title)) {
@@ -47,5 +56,15 @@ final class SubstitutionPaper extends ListPaper {
                 offer.addedText().isEmpty() ? said : Words.say("swap.with", said, offer.addedText()),
                 String.join(" ", changes),
                 offer.food() == null ? Words.say("swap.unknown") : offer.food().contains());
+    }
+
+    @Override
+    boolean isTicked() {
+        return false;
+    }
+
+    @Override
+    boolean isNarrow() {
+        return false;
     }
 }

@@ -2,16 +2,15 @@ package webodidact.formats.paper;
 
 import com.samskivert.mustache.Mustache;
 import java.io.IOException;
+import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
-import webodidact.core.outcome.Outcome;
 
 /** A shipped page with gaps; what goes into them is escaped. */
 final class Template {
     private final com.samskivert.mustache.Template page;
-    private final String style;
 
     Template(String resource) {
         page = Mustache.compiler()
@@ -19,11 +18,11 @@ final class Template {
                 .emptyStringIsFalse(true)
                 .zeroIsFalse(true)
                 .nullValue("")
+                .withLoader(name -> new StringReader(load(name + ".html")))
                 .compile(load(resource));
-        style = load("paper.css");
     }
 
-    private static String load(String resource) {
+    static String load(String resource) {
         try (var in = Template.class.getResourceAsStream(resource)) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
@@ -45,15 +44,26 @@ final class Template {
     }
 
     /** Adds the course, the lesson and the usual closing words to {@code gaps}. */
-    String fill(Outcome outcome, Map<String, Object> gaps) {
-        var all = new HashMap<String, Object>(gaps);
+    String fill(Edition edition, PagePaper paper, PagePaper.Medium medium, Map<String, Object> gaps) {
+        var outcome = edition.outcome();
+        var lesson = outcome.lesson();
+        var stops = paper.holds(outcome).size();
+        var draft = edition.draft() && stops > 0 ? Words.say("draft", stops) : "";
+        var all = new HashMap<String, Object>();
         all.put("w", Words.page());
-        all.put("style", style);
+        all.put("style", Style.of(edition.print(), draft));
+        all.put("screen", medium == PagePaper.Medium.SCREEN);
+        all.put("print", medium == PagePaper.Medium.PRINT);
+        all.put("large", edition.print().large());
+        all.put("draft", draft);
+        all.put("paper", paper.title());
         all.put("course", outcome.course().title());
-        all.put("number", outcome.lesson().number());
-        all.put("lesson", outcome.lesson().title());
-        all.put("air", PaperText.air(outcome.lesson().air()));
-        all.put("adult", outcome.lesson().audience().needsAdult());
+        all.put("number", lesson.number());
+        all.put("lesson", lesson.title().isBlank() ? lesson.id() : lesson.title());
+        all.put("air", PaperText.air(lesson.air()));
+        all.put("ready", paper.group() == PaperGroup.HOMES ? PaperText.ready(lesson.air()) : "");
+        all.put("adult", lesson.audience().needsAdult());
+        all.putAll(gaps);
         return legal(page.execute(all));
     }
 }

@@ -14,6 +14,12 @@ public final class PageImages {
 
     private PageImages() {}
 
+    public static int count(byte[] pdf) throws IOException {
+        try (var document = Loader.loadPDF(pdf)) {
+            return document.getNumberOfPages();
+        }
+    }
+
     /** @param dpi dots an inch, 40 to 300 */
     public static List<Page> render(byte[] pdf, int dpi) throws IOException {
         try (var document = Loader.loadPDF(pdf)) {

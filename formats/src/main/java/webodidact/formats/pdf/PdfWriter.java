@@ -50,8 +50,9 @@ public final class PdfWriter {
             }
             builder.useExternalResourceAccessControl(
                     (uri, type) -> false, ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
+            builder.useUnicodeLineBreaker(new Lines());
             builder.usePdfUaAccessibility(true);
-            builder.withHtmlContent(html, null);
+            builder.withHtmlContent(Bookmarks.in(html), null);
             builder.toStream(out);
             builder.run();
         }

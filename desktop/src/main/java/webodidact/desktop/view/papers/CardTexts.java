@@ -7,10 +7,13 @@ import javafx.scene.layout.VBox;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
+import webodidact.core.publish.CardText;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
 import webodidact.desktop.words.Words;
+import webodidact.formats.paper.CardLines;
 
 /** What learners read of each step, written beside the card it stands on: what hands do, until it is written otherwise. */
 final class CardTexts extends VBox {
@@ -25,7 +28,7 @@ final class CardTexts extends VBox {
     }
 
     void show(Lesson lesson) {
-        var steps = lesson.steps().stream().filter(s -> s.kind().isHandsOn()).toList();
+        var steps = CardLines.steps(lesson);
         var ids = steps.stream().map(s -> lesson.id() + "/" + s.id()).toList();
         if (ids.equals(shown)) {
             refreshers.forEach(Runnable::run);
@@ -53,11 +56,20 @@ final class CardTexts extends VBox {
         refreshers.add(() -> {
             var step = here(id);
             head.setText((workspace.lesson().indexOf(id) + 1) + "  " + step.title());
-            area.setPromptText(step.doing().isBlank() ? step.say() : step.doing());
+            area.setPromptText(CardText.of(step, workspace.knowledge()).text());
             typed.refresh();
         });
         refreshers.getLast().run();
         getChildren().addAll(head, area);
+    }
+
+    /** Goes to the words of a step; one that is not there has none. */
+    void open(String id) {
+        if (lookup("#card-" + id) instanceof TextArea area) {
+            area.requestFocus();
+            area.end();
+            Panes.reveal(area);
+        }
     }
 
     private Step here(String id) {

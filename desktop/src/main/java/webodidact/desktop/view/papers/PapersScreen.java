@@ -2,96 +2,114 @@ package webodidact.desktop.view.papers;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
-import javafx.beans.binding.Bindings;
-import javafx.geometry.Pos;
-import javafx.scene.control.Button;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ProgressIndicator;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
-import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import webodidact.core.check.Finding;
-import webodidact.core.check.Report;
 import webodidact.core.outcome.Outcome;
-import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.view.Desk;
-import webodidact.desktop.view.FindingActions;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
 import webodidact.desktop.words.Words;
 import webodidact.formats.course.DiskWords;
+import webodidact.formats.paper.CardLines;
+import webodidact.formats.paper.Changes;
+import webodidact.formats.paper.Edition;
+import webodidact.formats.paper.FilePaper;
+import webodidact.formats.paper.PagePaper;
 import webodidact.formats.paper.Paper;
 import webodidact.formats.paper.Papers;
 import webodidact.formats.pdf.Glyphs;
 import webodidact.formats.pdf.PageImages;
-import webodidact.formats.pdf.PdfWriter;
+import webodidact.formats.pdf.PageLines;
 
-/** The papers on the left, the pages as they will print in the middle, what stands against them on the right. */
+/** All papers on the left, the pages as they will print in the middle, for whom and what stands against them on the right. */
 public final class PapersScreen extends HBox implements Screen {
-    private static final int DPI = 88;
     private final Desk desk;
-    private final VBox pages = Nodes.styled(new VBox(16), "pages");
-    private final VBox side = Nodes.styled(new VBox(12), "side-body");
-    private final ProgressIndicator busy = new ProgressIndicator();
-    private final Label state = Nodes.label("", "soft");
-    private final Label missing = Nodes.wrapped("", "finding", "look", "finding-what");
-    private final AtomicLong wanted = new AtomicLong();
-    private final ScrollPane scroll;
-    private Paper paper = Papers.ALL.getFirst();
+    private final PaperIndex index;
+    private final PageView view = new PageView(this::show, this::pressed);
+    private final ReaderPanel reader;
+    private final SendPanel send;
     private final CardTexts cards;
+    private final Label missing = Nodes.wrapped("", "finding", "look", "finding-what");
+    private final FlowPane endings = new FlowPane(6, 6);
+    private final Label about = Nodes.wrapped("", "soft");
+    private final AtomicLong wanted = new AtomicLong();
+    private List<PageLines.Line> lines = List.of();
+    private String ending = "";
 
     public PapersScreen(Desk desk) {
         this.desk = desk;
         cards = new CardTexts(desk.workspace());
-        getStyleClass().add("station");
-        var group = new ToggleGroup();
-        var choice = new FlowPane(6, 6);
-        for (var each : Papers.ALL) {
-            ToggleButton button = Nodes.toggle(each.title(), "tab");
-            button.setId("paper-" + each.id());
-            button.setToggleGroup(group);
-            button.setSelected(each == paper);
-            button.setOnAction(e -> {
-                button.setSelected(true);
-                paper = each;
+        reader = new ReaderPanel(desk.workspace(), this::show);
+        send = new SendPanel(desk, new Ordered());
+        index = new PaperIndex(new PaperIndex.Listener() {
+            @Override
+            public void shown(Paper paper) {
                 show();
-            });
-            choice.getChildren().add(button);
-        }
-        busy.setPrefSize(18, 18);
-        busy.setMaxSize(18, 18);
-        state.setId("preview-state");
-        pages.setAlignment(Pos.TOP_CENTER);
-        scroll = Panes.work(pages);
-        scroll.getStyleClass().add("page-well");
+            }
+
+            @Override
+            public void marked() {
+                refresh();
+            }
+        });
+        getStyleClass().add("station");
+        missing.setId("unshown");
+        visible(missing, false);
         var work = Nodes.styled(
                 Nodes.column(
-                        10,
-                        Nodes.row(14, Nodes.label(Words.of("station.papers"), "title"), Nodes.spring(), busy, state),
-                        choice,
+                        8,
+                        Nodes.row(10, Nodes.label(Words.of("station.papers"), "title"), Nodes.grown(about)),
+                        endings,
                         missing,
-                        Nodes.grown(scroll)),
+                        Nodes.grown(view)),
                 "work");
-        missing.setId("unshown");
-        missing.setVisible(false);
-        missing.setManaged(false);
+        var list = Panes.side(index, 208, 190);
+        list.getStyleClass().add("paper-list");
         getChildren()
                 .addAll(
+                        list,
                         Nodes.grown(work),
-                        Panes.side(new VBox(side, Nodes.styled(new VBox(cards), "side-body")), 360, 320));
+                        Panes.side(Nodes.styled(new VBox(16, cards, reader, send), "side-body"), 310, 290));
         desk.workspace().outcomeProperty().addListener(o -> refresh());
         sceneProperty().addListener(o -> refresh());
         refresh();
+    }
+
+    /** What is written, for whom. */
+    private final class Ordered implements SendPanel.Orders {
+        @Override
+        public List<Paper> papers() {
+            return index.chosen();
+        }
+
+        @Override
+        public List<Edition> editions(Paper paper) {
+            return reader.editions(desk.workspace().outcome(), paper);
+        }
+
+        @Override
+        public boolean isTogether() {
+            return reader.isTogether();
+        }
+
+        @Override
+        public void written() {
+            index.unmark();
+            PapersScreen.this.show();
+        }
+
+        @Override
+        public void show(Paper paper) {
+            index.show(paper);
+        }
     }
 
     /** Only what is on screen is drawn: a PDF for each keystroke elsewhere would be a waste. */
@@ -101,145 +119,124 @@ public final class PapersScreen extends HBox implements Screen {
 
     private void show() {
         var outcome = desk.workspace().outcome();
-        if (outcome == null) return;
-        side(outcome);
+        if (outcome == null || index == null || desk.workspace().lesson() == null) return;
+        var paper = index.shown();
+        about.setText(Words.of("papers.about." + paper.id()));
+        boolean card = paper.id().equals("method-card");
+        visible(cards, card);
+        if (card) cards.show(desk.workspace().lesson());
+        reader.show(paper, outcome);
+        send.show(paper, outcome);
+        formats(paper);
+        draw(paper, outcome);
+    }
+
+    /** Which of its files is looked at. */
+    private void formats(Paper paper) {
+        boolean choice = paper instanceof FilePaper && paper.endings().size() > 1;
+        visible(endings, choice);
+        if (!paper.endings().contains(ending)) ending = paper.endings().getFirst();
+        endings.getChildren().clear();
+        if (!choice) return;
+        for (var each : paper.endings()) {
+            var button = Nodes.toggle(each.toUpperCase(Locale.ROOT), "tab");
+            button.setId("ending-" + each);
+            button.setSelected(each.equals(ending));
+            button.setOnAction(e -> {
+                ending = each;
+                show();
+            });
+            endings.getChildren().add(button);
+        }
+    }
+
+    /** What was drawn, apart from the interface. */
+    private record Drawn(
+            List<PageImages.Page> pages,
+            List<PageLines.Line> lines,
+            String text,
+            List<String> without,
+            Changes changes) {}
+
+    private void draw(Paper paper, Outcome outcome) {
         long mine = wanted.incrementAndGet();
-        busy.setVisible(true);
-        state.setText(Words.of("papers.drawing"));
-        var shown = paper;
+        view.drawing();
+        var edition = reader.edition(outcome, paper);
+        var folder = send.folder();
+        int dpi = view.dpi();
+        var looked = ending;
         desk.background().execute(() -> {
             try {
                 if (mine != wanted.get()) return;
-                var html = shown.html(outcome);
-                var drawn = PageImages.render(PdfWriter.write(html), DPI);
-                var without = Glyphs.unshown(html);
+                var drawn = drawn(paper, edition, looked, dpi, Changes.since(folder, paper, edition));
                 Platform.runLater(() -> {
-                    if (mine == wanted.get()) put(drawn, without);
+                    if (mine == wanted.get()) put(paper, drawn);
                 });
+                count(edition, mine, paper);
             } catch (IOException | RuntimeException | StackOverflowError e) {
                 Platform.runLater(() -> {
-                    if (mine != wanted.get()) return;
-                    // No page of an earlier state is left to be taken for this one.
-                    pages.getChildren().clear();
-                    busy.setVisible(false);
-                    state.setText(Words.of("papers.failed", DiskWords.of(e)));
+                    if (mine == wanted.get()) view.failed(Words.of("papers.failed", DiskWords.of(e)));
                 });
             }
         });
     }
 
-    private void put(List<PageImages.Page> drawn, List<String> without) {
-        busy.setVisible(false);
-        missing.setVisible(!without.isEmpty());
-        missing.setManaged(!without.isEmpty());
-        if (!without.isEmpty())
+    private static Drawn drawn(Paper paper, Edition edition, String ending, int dpi, Changes changes)
+            throws IOException {
+        if (paper instanceof FilePaper file)
+            return new Drawn(List.of(), List.of(), file.text(edition, ending), List.of(), changes);
+        var page = (PagePaper) paper;
+        var html = page.html(edition, PagePaper.Medium.PRINT);
+        var pdf = page.pdf(edition);
+        return new Drawn(
+                PageImages.render(pdf, dpi),
+                page.id().equals("method-card") ? PageLines.of(pdf) : List.of(),
+                null,
+                Glyphs.unshown(html),
+                changes);
+    }
+
+    /** How many pages the others have, one after the other, until something else is wanted. */
+    private void count(Edition edition, long mine, Paper shown) throws IOException {
+        for (var paper : Papers.ALL) {
+            if (!(paper instanceof PagePaper page) || paper == shown) continue;
+            if (mine != wanted.get()) return;
+            int pages = PageImages.count(page.pdf(edition));
+            Platform.runLater(() -> {
+                if (mine == wanted.get()) index.count(paper, pages);
+            });
+        }
+    }
+
+    private void put(Paper paper, Drawn drawn) {
+        lines = drawn.lines();
+        send.changes(drawn.changes());
+        visible(missing, !drawn.without().isEmpty());
+        if (!drawn.without().isEmpty())
             missing.setText("▲ "
-                    + Words.of("papers.unshown", String.join(", ", without.subList(0, Math.min(12, without.size())))));
-        state.setText(Words.count("papers.pages", drawn.size()));
-        pages.getChildren().clear();
-        for (var page : drawn) {
-            var image = new WritableImage(page.width(), page.height());
-            image.getPixelWriter()
-                    .setPixels(
-                            0,
-                            0,
-                            page.width(),
-                            page.height(),
-                            PixelFormat.getIntArgbInstance(),
-                            page.argb(),
-                            0,
-                            page.width());
-            var view = new ImageView(image);
-            // A page is never wider than the room for it: in the smallest window it is drawn smaller.
-            view.setPreserveRatio(true);
-            view.setSmooth(true);
-            view.fitWidthProperty()
-                    .bind(Bindings.createDoubleBinding(
-                            () -> Math.min(
-                                    page.width(),
-                                    Math.max(100, scroll.getViewportBounds().getWidth() - 40)),
-                            scroll.viewportBoundsProperty()));
-            view.setAccessibleText(Words.of("papers.page", paper.title()));
-            var sheet = Nodes.styled(new VBox(view), "page");
-            sheet.setMaxSize(page.width(), page.height());
-            pages.getChildren().add(sheet);
+                    + Words.of(
+                            "papers.unshown",
+                            String.join(
+                                    ", ",
+                                    drawn.without()
+                                            .subList(
+                                                    0,
+                                                    Math.min(12, drawn.without().size())))));
+        if (drawn.text() != null) view.show(drawn.text());
+        else {
+            index.count(paper, drawn.pages().size());
+            view.show(drawn.pages(), paper.title(), !lines.isEmpty());
         }
     }
 
-    private void side(Outcome outcome) {
-        var stops = outcome.report().open().stream().filter(Finding::isStop).toList();
-        boolean card = paper.id().equals("method-card");
-        cards.setVisible(card);
-        cards.setManaged(card);
-        if (card && desk.workspace().lesson() != null)
-            cards.show(desk.workspace().lesson());
-        side.getChildren()
-                .setAll(
-                        Nodes.label(Words.of("papers.give"), "overline"),
-                        Nodes.label(paper.title(), "title"),
-                        Nodes.wrapped(Words.of("papers.about." + paper.id()), "body"));
-        Button one = Nodes.named(
-                Nodes.button(Words.of("papers.write"), () -> write(List.of(paper)), "primary"),
-                "write-paper",
-                Words.of("papers.write"));
-        Button all = Nodes.named(
-                Nodes.button(Words.of("papers.writeAll"), () -> write(Papers.ALL)),
-                "write-all",
-                Words.of("papers.writeAll"));
-        one.setDisable(!stops.isEmpty());
-        all.setDisable(!stops.isEmpty());
-        side.getChildren().add(Nodes.row(8, one, all));
-        if (!stops.isEmpty())
-            side.getChildren()
-                    .add(Nodes.wrapped(
-                            "■ " + Words.count("papers.blocked", stops.size()), "finding", "stop", "finding-what"));
-        var actions = new FindingActions(desk.workspace());
-        for (var group : Report.grouped(stops)) {
-            side.getChildren().add(new FindingCard(group.getFirst(), actions));
-            if (group.size() > 1)
-                side.getChildren().add(Nodes.wrapped(Words.of("papers.alike", group.size() - 1, steps(group)), "soft"));
-        }
-        for (var covered : outcome.report().covered()) {
-            var reason = outcome.lesson().accepted().stream()
-                    .filter(a -> a.check().equals(covered.check()) && a.where().equals(covered.where()))
-                    .findFirst()
-                    .map(a -> a.reason())
-                    .orElse("");
-            side.getChildren().add(Nodes.wrapped(Words.of("papers.covered", covered.what(), reason), "soft"));
-        }
-        side.getChildren().add(Nodes.wrapped(Words.of("papers.rules"), "soft"));
+    /** A press on a line of the card opens its words for homes. */
+    private void pressed(int page, double y) {
+        var edition = reader.edition(desk.workspace().outcome(), index.shown());
+        CardLines.stepAt(lines, page, y, edition).ifPresent(s -> cards.open(s.id()));
     }
 
-    /** "4, 9, 12 …" */
-    private static String steps(List<Finding> group) {
-        var numbers = group.stream()
-                .skip(1)
-                .map(Finding::step)
-                .filter(n -> n > 0)
-                .distinct()
-                .map(String::valueOf)
-                .toList();
-        return String.join(", ", numbers.subList(0, Math.min(12, numbers.size()))) + (numbers.size() > 12 ? " …" : "");
-    }
-
-    private void write(List<Paper> papers) {
-        var outcome = desk.workspace().outcome();
-        if (!desk.workspace().isCurrent()) {
-            desk.tell(Words.of("papers.notCurrent"));
-            return;
-        }
-        desk.askFolder(Words.of("papers.ask"))
-                .ifPresent(folder -> desk.background().execute(() -> {
-                    try {
-                        var written = Papers.writeAll(papers, outcome, folder);
-                        var told = Words.of("papers.written", written.files().size(), folder)
-                                + (written.failed().isEmpty()
-                                        ? ""
-                                        : " " + Words.of("papers.rest", String.join("; ", written.failed())));
-                        Platform.runLater(() -> desk.tell(told));
-                    } catch (Papers.Blocked e) {
-                        Platform.runLater(() -> desk.tell(Words.of("papers.notWritten", e.getMessage())));
-                    }
-                }));
+    private static void visible(Node node, boolean on) {
+        node.setVisible(on);
+        node.setManaged(on);
     }
 }

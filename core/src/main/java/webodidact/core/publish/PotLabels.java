@@ -1,0 +1,61 @@
+package webodidact.core.publish;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import webodidact.core.answer.Question;
+import webodidact.core.food.Food;
+import webodidact.core.food.Shelf;
+import webodidact.core.list.KitList;
+
+/** What stands on each pot of each set, one label a pot. */
+public record PotLabels(List<Label> labels) {
+    /**
+     * @param contents "75 g plain flour + 1 tsp baking powder"
+     * @param set number of its set, from 1
+     * @param of sets there are
+     * @param use the day it is used on, or null while the lesson has none
+     * @param contains allergens, "check the label" where that decides, "unknown: check" where nobody knows; or "" where none is known of
+     * @param cold keep cold
+     * @param raw wash hands after
+     */
+    public record Label(String contents, int set, int of, LocalDate use, String contains, boolean cold, boolean raw) {}
+
+    public PotLabels {
+        labels = List.copyOf(labels);
+    }
+
+    /** Set by set, so that a sheet is cut into sets. */
+    public static PotLabels of(Question question, KitList kit) {
+        var lesson = question.lesson();
+        var use = lesson.air() == null ? null : lesson.air().toLocalDate();
+        int sets = Math.max(1, kit.sets());
+        var all = new ArrayList<Label>();
+        for (int set = 1; set <= sets; set++)
+            for (var pot : kit.pots()) {
+                var foods = pot.lines().stream()
+                        .map(l -> lesson.food(l)
+                                .flatMap(f -> question.knowledge().food(f.cooked()))
+                                .orElse(null))
+                        .toList();
+                var contains = foods.stream()
+                        .map(f -> f == null ? Words.OURS.say("unknown") : f.contains())
+                        .filter(c -> !c.isEmpty())
+                        .distinct()
+                        .toList();
+                all.add(new Label(
+                        pot.label(),
+                        set,
+                        sets,
+                        use,
+                        String.join("; ", contains),
+                        foods.stream().anyMatch(PotLabels::isCold),
+                        foods.stream().anyMatch(f -> f != null && f.risk().soilsHands())));
+            }
+        return new PotLabels(all);
+    }
+
+    private static boolean isCold(Food food) {
+        return food != null && (food.shelf() == Shelf.FRIDGE || food.shelf() == Shelf.FREEZER);
+    }
+}

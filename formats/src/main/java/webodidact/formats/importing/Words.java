@@ -1,0 +1,14 @@
+package webodidact.formats.importing;
+
+import webodidact.core.words.Vocabulary;
+
+/** The words of this package, in {@code Words.properties} beside it. */
+final class Words {
+    private static final Vocabulary OURS = Vocabulary.of(n -> Words.class.getResourceAsStream(n));
+
+    private Words() {}
+
+    static String say(String key, Object... args) {
+        return OURS.say(key, args);
+    }
+}
