@@ -95,13 +95,18 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
     }
 
     Outcome outcome() {
-        return Outcome.of(new Question(
+        return Outcome.of(question());
+    }
+
+    /** All that its answers depend on; an answer is worked out only when it is asked for. */
+    Question question() {
+        return new Question(
                 lesson,
                 book.course(),
                 Knowledge.of(book.course().foods()),
                 book.households(),
                 book.lessons(),
                 Calibration.of(book),
-                HandsPace.of(book, Knowledge.of(book.course().foods()))));
+                HandsPace.of(book, Knowledge.of(book.course().foods())));
     }
 }

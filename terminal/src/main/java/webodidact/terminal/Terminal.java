@@ -8,13 +8,16 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import webodidact.core.check.Unworked;
+import webodidact.core.food.Knowledge;
+import webodidact.core.rules.Rules;
 import webodidact.formats.course.DiskWords;
 
-/** {@code webodidact read|convert|check|clock|homes|swap}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
+/** {@code webodidact read|convert|check|clock|homes|swap|list|papers|import}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
 @Command(name = "webodidact", mixinStandardHelpOptions = true)
 public final class Terminal {
     /** What bad input ends with. */
@@ -32,6 +35,9 @@ public final class Terminal {
         COMMANDS.put("clock", ClockCommand::new);
         COMMANDS.put("homes", HomesCommand::new);
         COMMANDS.put("swap", SwapCommand::new);
+        COMMANDS.put("list", ListCommand::new);
+        COMMANDS.put("papers", PapersCommand::new);
+        COMMANDS.put("import", ImportCommand::new);
         COMMANDS.put("warm-up", WarmUpCommand::new);
     }
 
@@ -42,11 +48,24 @@ public final class Terminal {
     }
 
     public static void main(String[] args) {
+        if (args.length > 0 && WORKING.contains(args[0]))
+            Thread.ofPlatform().daemon().start(Terminal::fetch);
         var out = new PrintWriter(System.out, false, StandardCharsets.UTF_8);
         var err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
         int code = run(new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8)), out, err, args);
         out.flush();
         System.exit(code);
+    }
+
+    /** Commands that read a lesson and work it out. */
+    private static final Set<String> WORKING =
+            Set.of("check", "clock", "homes", "list", "papers", "import", "draft", "swap");
+
+    /** What they all need, on the other core, while the files are read: half of a command's time is the first use of things. */
+    private static void fetch() {
+        Knowledge.shipped();
+        // Reading the index makes the checks, and their many patterns.
+        Rules.ALL.size();
     }
 
     /** Only the command that is asked for is made: making all of them takes longer than most of them run. */

@@ -7,6 +7,7 @@ import java.io.StringReader;
 import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -29,6 +30,9 @@ final class WarmUpCommand implements Callable<Integer> {
                 List.of("clock", lesson),
                 List.of("clock", "--json", lesson),
                 List.of("homes", "--homes", "100", lesson),
+                List.of("list", "--json", lesson, "--for", "home"),
+                List.of("list", lesson, "--for", "kit"),
+                List.of("papers", lesson, "--out", folder.resolve("papers").toString(), "--draft"),
                 List.of("check", "--help"))) {
             Terminal.run(
                     new BufferedReader(new StringReader("")),
@@ -36,10 +40,9 @@ final class WarmUpCommand implements Callable<Integer> {
                     new PrintWriter(Writer.nullWriter()),
                     words.toArray(String[]::new));
         }
-        try (var files = Files.list(folder)) {
-            for (Path file : files.toList()) Files.delete(file);
+        try (var files = Files.walk(folder)) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) Files.delete(file);
         }
-        Files.delete(folder);
         return 0;
     }
 }

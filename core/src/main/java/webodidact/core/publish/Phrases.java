@@ -45,11 +45,11 @@ final class Phrases {
         if (";:–—".indexOf(last) >= 0) return 80;
         if (last == ',') return 60;
         var next = bare(words.get(at));
-        if (JOINS.contains(next)) return 45;
         var own = bare(before);
         if (CLINGS.contains(own)
                 || BEFORE_NOUNS.contains(own)
                 || own.chars().allMatch(c -> Character.isDigit(c) || "½¼¾⅓⅔".indexOf(c) >= 0)) return -50;
+        if (JOINS.contains(next)) return 45;
         return BEFORE_NOUNS.contains(next) ? 30 : 5;
     }
 

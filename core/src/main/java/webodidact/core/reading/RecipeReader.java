@@ -26,6 +26,12 @@ public final class RecipeReader {
     private static final Pattern PEOPLE = Pattern.compile(
             "(?i)\\s*\\(?(?:enough )?for (\\d{1,3})(?: (?:people|persons|children|kids|adults|servings|portions|hungry \\p{L}+))?\\)?\\s*");
 
+    /** "Leek and potato soup (feeds 4)" */
+    private static final Pattern TITLED = Pattern.compile(
+            "(?i)\\s*(\\p{L}[^()]{2,60}?)\\s*\\((?:serves|feeds|makes|for|yields?)\\s+(\\d{1,3})\\b\\s*([^()]*)\\)\\s*");
+    /** "Makes a 1-litre jar": of no use as a number. */
+    private static final Pattern MAKES_ONE = Pattern.compile("(?i)\\s*(?:makes|yields?)\\s+(?:an?|one|enough)\\b.*");
+
     private static final Pattern ABOUT = Pattern.compile(
             "(?i)\\s*(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)?\\s*time\\b.*|\\s*(?:difficulty|level|course|cuisine|calories|nutrition|category|skill)\\b.*");
     private static final Pattern JUNK = Pattern.compile(
@@ -132,6 +138,14 @@ public final class RecipeReader {
             } else if (people.matches()) {
                 about.add(t);
                 if (makes.isEmpty()) makes = Optional.of(makes(people.group(1), "", "serves " + people.group(1)));
+            } else if (title.isEmpty() && read.isEmpty() && isTitled(t, TITLED)) {
+                var titled = TITLED.matcher(t);
+                titled.matches();
+                title = titled.group(1).strip();
+                if (makes.isEmpty())
+                    makes = Optional.of(makes(titled.group(2), titled.group(3), t.substring(t.lastIndexOf("("))));
+            } else if (MAKES_ONE.matcher(t).matches()) {
+                about.add(t);
             } else if (ABOUT.matcher(t).matches() || t.startsWith("(") && t.endsWith(")")) {
                 about.add(t);
             } else if (JUNK.matcher(t).matches() && !isFood(t)) {
@@ -144,7 +158,14 @@ public final class RecipeReader {
             } else if (inMethod || isSentence(t) || isDeed(t, !method.isEmpty())) {
                 method.add(t);
             } else {
-                for (var food : lines.readAll(line)) {
+                var foods = lines.readAll(line);
+                // A greeting over a list, a name below a method: no food, no amount, no heading that says so.
+                boolean around = read.isEmpty() && headings.isEmpty() || !method.isEmpty();
+                if (around && foods.stream().allMatch(f -> f.food() == null && f.amount() == null)) {
+                    aside.add(t);
+                    continue;
+                }
+                for (var food : foods) {
                     read.add(food);
                     parts.add(part);
                 }
@@ -177,6 +198,10 @@ public final class RecipeReader {
     private boolean isTitle(String line) {
         if (!mayBeTitle(line)) return false;
         return lines.readAll(line).stream().anyMatch(r -> r.food() == null || r.amount() == null && isTitled(line));
+    }
+
+    private static boolean isTitled(String line, Pattern pattern) {
+        return pattern.matcher(line).matches() && AmountReader.start(line).isEmpty();
     }
 
     /** "Lemon Dill Yoghurt": every word of weight begins with a capital. */

@@ -1,6 +1,7 @@
 package webodidact.desktop.app;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 
 /** Asks for folders; the window's own dialog, or an answer given beforehand where there is no screen to ask on. */
@@ -11,6 +12,6 @@ public interface Choosers {
     /** Shows a folder to the user. */
     void open(Path folder);
 
-    /** @param ending of the files that can be chosen, "csv" */
-    Optional<Path> file(String title, Path start, String ending);
+    /** @param endings of the files that can be chosen, "csv" */
+    Optional<Path> file(String title, Path start, List<String> endings);
 }

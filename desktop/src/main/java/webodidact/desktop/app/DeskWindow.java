@@ -140,8 +140,8 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     }
 
     @Override
-    public Optional<Path> askFile(String title, String ending) {
-        return choosers.file(title, workspace.folder().path(), ending);
+    public Optional<Path> askFile(String title, List<String> endings) {
+        return choosers.file(title, workspace.folder().path(), endings);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package webodidact.desktop.app;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -21,7 +22,7 @@ record FixedAnswers(Path folder, Path file) implements Choosers {
     }
 
     @Override
-    public Optional<Path> file(String title, Path start, String ending) {
+    public Optional<Path> file(String title, Path start, List<String> endings) {
         return Optional.of(file);
     }
 }

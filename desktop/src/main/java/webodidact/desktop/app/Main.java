@@ -76,11 +76,13 @@ public final class Main {
         }
 
         @Override
-        public Optional<Path> file(String title, Path start, String ending) {
+        public Optional<Path> file(String title, Path start, List<String> endings) {
             var chooser = new FileChooser();
             chooser.setTitle(title);
             chooser.getExtensionFilters()
-                    .add(new FileChooser.ExtensionFilter(ending.toUpperCase(Locale.ROOT), "*." + ending));
+                    .add(new FileChooser.ExtensionFilter(
+                            String.join(", ", endings).toUpperCase(Locale.ROOT),
+                            endings.stream().map(e -> "*." + e).toList()));
             if (start.toFile().isDirectory()) chooser.setInitialDirectory(start.toFile());
             return Optional.ofNullable(chooser.showOpenDialog(stage)).map(f -> f.toPath());
         }

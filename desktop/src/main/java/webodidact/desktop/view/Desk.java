@@ -1,6 +1,7 @@
 package webodidact.desktop.view;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import webodidact.desktop.state.Ticker;
@@ -22,8 +23,8 @@ public interface Desk {
     /** Shows a folder in the system's own window for files. */
     void open(Path folder);
 
-    /** Asks for a file with that ending; empty if the question was dismissed. */
-    Optional<Path> askFile(String title, String ending);
+    /** Asks for a file with one of those endings; empty if the question was dismissed. */
+    Optional<Path> askFile(String title, List<String> endings);
 
     /** The clock of the live desk. */
     Ticker ticker();

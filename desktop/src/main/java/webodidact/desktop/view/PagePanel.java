@@ -1,12 +1,16 @@
 package webodidact.desktop.view;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToIntFunction;
 import javafx.animation.PauseTransition;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextArea;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -21,9 +25,13 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
+import webodidact.formats.course.DiskWords;
+import webodidact.formats.importing.Imported;
+import webodidact.formats.importing.Importer;
 
 /** A whole recipe or method is put in; beside it stands what each part of it becomes, before anything is added. */
 public final class PagePanel extends VBox {
+    private final Desk desk;
     private final Workspace workspace;
     private final TextArea area = Nodes.tabbing(Nodes.named(new TextArea(), "paste-area", Words.of("page.area")));
     private final VBox preview = new VBox(4);
@@ -40,9 +48,10 @@ public final class PagePanel extends VBox {
      * @param place where in the lesson its steps go
      * @param done after it was added or left
      */
-    public PagePanel(Workspace workspace, boolean wide, ToIntFunction<Lesson> place, Runnable done) {
+    public PagePanel(Desk desk, boolean wide, ToIntFunction<Lesson> place, Runnable done) {
         super(10);
-        this.workspace = workspace;
+        this.desk = desk;
+        this.workspace = desk.workspace();
         this.place = place;
         this.done = done;
         setId("page-panel");
@@ -52,6 +61,8 @@ public final class PagePanel extends VBox {
         area.setWrapText(true);
         add = Nodes.named(Nodes.button("", this::add, "primary"), "add-pasted", Words.of("page.area"));
         var leave = Nodes.named(Nodes.button(Words.of("page.cancel"), done), "page-cancel", Words.of("page.cancel"));
+        var file = Nodes.named(
+                Nodes.button(Words.of("page.file"), this::open, "quiet"), "page-file", Words.of("page.file"));
         rest.setOnFinished(e -> show());
         area.textProperty().addListener(o -> {
             if (area.getLength() > LONG) rest.playFromStart();
@@ -59,22 +70,47 @@ public final class PagePanel extends VBox {
         });
         getChildren()
                 .addAll(Nodes.label(Words.of("page.over"), "overline"), Nodes.wrapped(Words.of("page.title"), "title"));
-        if (wide) beside(leave);
-        else getChildren().addAll(area, Nodes.row(8, add, leave), preview);
+        if (wide) beside(file, leave);
+        else getChildren().addAll(area, new FlowPane(8, 8, add, file, leave), preview);
         show();
     }
 
-    private void beside(Node leave) {
+    private void beside(Node file, Node leave) {
         var right = Panes.work(preview);
         HBox.setHgrow(right, Priority.ALWAYS);
         area.setPrefWidth(460);
         area.setMinWidth(220);
-        getChildren().addAll(Nodes.grown(new HBox(14, area, right)), Nodes.row(8, add, leave));
+        getChildren().addAll(Nodes.grown(new HBox(14, area, right)), Nodes.row(8, add, file, leave));
     }
 
     public void start() {
         area.requestFocus();
     }
+
+    /** A file's words come into the field, where they can be corrected; what the file had besides is told. */
+    private void open() {
+        desk.askFile(Words.of("page.file"), Importer.ENDINGS)
+                .ifPresent(file -> desk.background().execute(() -> {
+                    try {
+                        var read = Importer.read(file);
+                        Platform.runLater(() -> put(file, read));
+                    } catch (IOException | IllegalArgumentException e) {
+                        var why = e instanceof IOException ? DiskWords.of(e) : e.getMessage();
+                        Platform.runLater(() -> desk.tell(Words.of("page.file.not", file.getFileName(), why)));
+                    }
+                }));
+    }
+
+    private void put(Path file, Imported read) {
+        from = new From(read.text(), file.getFileName() + ": " + read.format(), read.left());
+        area.setText(read.text());
+        show();
+    }
+
+    /** @param text as it came from the file; once it is another the page is somebody's own */
+    private record From(String text, String format, List<Imported.Left> left) {}
+
+    private From from;
 
     private Page read() {
         return new PageReader(workspace.knowledge(), workspace.book().course().house()).read(area.getText());
@@ -91,6 +127,11 @@ public final class PagePanel extends VBox {
         add.setAccessibleText(add.getText());
         add.setDisable(page.isEmpty());
         if (area.getText().isBlank()) preview.getChildren().add(Nodes.wrapped(Words.of("page.empty"), "soft"));
+        if (area.getText().isBlank()) from = null;
+        if (from != null) {
+            preview.getChildren().add(Nodes.wrapped(Words.of("page.from", from.format()), "strong"));
+            set("page.left", from.left().stream().map(Imported.Left::text).toList());
+        }
         if (!recipe.title().isEmpty()) set("page.name", List.of(recipe.title()));
         recipe.makes().ifPresent(m -> set("page.makes", List.of(AmountText.number(m.count()) + " " + m.what())));
         set("page.about", recipe.about());

@@ -3,7 +3,6 @@ package webodidact.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
-import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -15,30 +14,24 @@ import webodidact.core.lesson.Sets;
 
 /** The lists, the homes and the table, as they are worked with. */
 class ListsJourneyTest extends WindowTest {
-    private List<String> words(String panel) {
-        return robot.from(robot.lookup(panel).queryAll()).lookup(".label").queryAllAs(Label.class).stream()
-                .map(Label::getText)
-                .toList();
-    }
-
     @Test
     void groupsAndSparesGoIntoTheKitAndTheShootAndNotIntoAHome() {
         show("2-cheese-scones");
         go(2);
         click("#tab-lists");
-        assertThat(words("#lists")).contains("235 g", "self-raising flour");
+        assertThat(wordsIn("#lists")).contains("235 g", "self-raising flour");
         fill("#sets-groups", "5");
         assertThat(lesson().sets()).isEqualTo(new Sets(5, 1, 1));
-        assertThat(words("#lists")).as("a home's list inherits nothing").contains("235 g");
+        assertThat(wordsIn("#lists")).as("a home's list inherits nothing").contains("235 g");
         click("#list-kit");
-        assertThat(words("#lists"))
+        assertThat(wordsIn("#lists"))
                 .contains("Pots of one set, and their labels (6 sets)", "1410 g", "1 × bag of 1500 g");
         click("#list-shoot");
-        assertThat(words("#lists")).anyMatch(t -> t.equals("1 on camera + 1 ready copy (step 7) + 1 spare take"));
+        assertThat(wordsIn("#lists")).anyMatch(t -> t.equals("1 on camera + 1 ready copy (step 7) + 1 spare take"));
         click("#list-pupil");
-        assertThat(words("#lists")).contains("What pupils see: steps with blanks", "Answer key");
+        assertThat(wordsIn("#lists")).contains("What pupils see: steps with blanks", "Answer key");
         click("#list-bench");
-        assertThat(words("#lists")).contains("3 Rub in");
+        assertThat(wordsIn("#lists")).contains("3 Rub in");
         undo();
         assertThat(lesson().sets()).isEqualTo(new Sets(0, 1, 1));
     }
@@ -70,7 +63,7 @@ class ListsJourneyTest extends WindowTest {
         click("#tab-lists");
         click("#list-cost");
         fill("#packs-cheddar", "block 400 g 5.20; bag 250 g 2.95");
-        assertThat(words("#lists")).anyMatch(t -> t.startsWith("A home pays £"));
+        assertThat(wordsIn("#lists")).anyMatch(t -> t.startsWith("A home pays £"));
         fill("#packs-cheddar", "a lump");
         assertThat(find("#packs-cheddar").getAccessibleHelp())
                 .isEqualTo("Pack 'a lump': expected what it holds and its price, as in 'block 400 g 5.20'");
@@ -96,11 +89,11 @@ class ListsJourneyTest extends WindowTest {
         go(2);
         click("#tab-lists");
         click("#list-before");
-        assertThat(words("#lists")).contains("Nothing has to be begun before class.");
+        assertThat(wordsIn("#lists")).contains("Nothing has to be begun before class.");
         click("#tab-food");
         fill("#add-food", "250 g dried chickpeas");
         click("#tab-lists");
-        assertThat(words("#lists"))
+        assertThat(wordsIn("#lists"))
                 .anyMatch(t -> t.startsWith("dried chickpeas: Soak"))
                 .contains("Thu 3 Dec 03:00");
     }
@@ -110,14 +103,14 @@ class ListsJourneyTest extends WindowTest {
         go(2);
         click("#tab-homes");
         click("#home-head-Gannet");
-        assertThat(words("#home-panel"))
+        assertThat(wordsIn("#home-panel"))
                 .contains(
                         "½ cup + 2 tbsp",
                         "plain yogurt (here: thick plain yoghurt)",
                         "string beans (here: green beans)");
         fill("#home-allergies", "fish");
         assertThat(home("Gannet").allergies()).containsExactly(Allergen.FISH);
-        assertThat(words("#home-panel")).contains("firm tofu (for skinless white fish fillets)", "not agreed yet");
+        assertThat(wordsIn("#home-panel")).contains("firm tofu (for skinless white fish fillets)", "not agreed yet");
         fill("#home-allergies", "sunshine");
         assertThat(find("#home-allergies").getAccessibleHelp()).startsWith("Label ‘sunshine’");
         assertThat(home("Gannet").allergies()).containsExactly(Allergen.FISH);
@@ -162,7 +155,7 @@ class ListsJourneyTest extends WindowTest {
         assertThat(chosenIn("#column-alias")).isEqualTo("Family nickname");
         assertThat(chosenIn("#column-allergies")).isEqualTo("Any allergies?");
         assertThat(chosenIn("#column-diets")).isEmpty();
-        assertThat(words("#column-panel"))
+        assertThat(wordsIn("#column-panel"))
                 .anyMatch(
                         t -> t.equals(
                                 "▲ homes.csv, line 3, at column Any allergies?: 'sunshine': expected a declared allergen, as in 'milk', 'eggs' or 'nuts'"));
@@ -174,7 +167,7 @@ class ListsJourneyTest extends WindowTest {
         assertThat(find("#columns-take").isDisabled())
                 .as("without a column for allergies nobody is taken")
                 .isTrue();
-        assertThat(words("#column-panel"))
+        assertThat(wordsIn("#column-panel"))
                 .anyMatch(t -> t.startsWith("■ homes.csv, line 1: no column is matched with 'allergies'"));
         robot.interact(() -> allergies.setValue("Any allergies?"));
         click("#columns-take");

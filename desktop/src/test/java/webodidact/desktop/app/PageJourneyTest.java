@@ -2,6 +2,7 @@ package webodidact.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Kind;
@@ -68,6 +69,31 @@ class PageJourneyTest extends WindowTest {
         assertThat(presses).isLessThanOrEqualTo(22);
         undo();
         assertThat(lesson()).as("one undo step").isEqualTo(before);
+    }
+
+    @Test
+    void aFileComesIntoTheFieldAndIsCorrectedBeforeItIsAdded() throws Exception {
+        Files.writeString(
+                home.resolve("homes.csv"), "food,amount,unit,shop\npearl barley,200,g,corner\nonion,1,,market\n");
+        go(2);
+        click("#paste-recipe");
+        click("#page-file");
+        for (int i = 0; i < 100 && text("#paste-area").isBlank(); i++) Thread.sleep(30);
+        settle();
+        assertThat(text("#paste-area")).contains("200 g pearl barley", "1 onion");
+        assertThat(wordsIn("#page-panel"))
+                .anyMatch(t -> t.startsWith("From homes.csv: a table of foods"))
+                .anyMatch(t -> t.equals("Left in the file: a column: shop"));
+        int before = lesson().foods().size();
+        click("#add-pasted");
+        assertThat(lesson().foods()).hasSize(before + 2);
+        undo();
+        assertThat(lesson().foods()).hasSize(before);
+        Files.write(home.resolve("homes.csv"), new byte[] {0, 1, 2, 0, 5});
+        click("#paste-recipe");
+        click("#page-file");
+        for (int i = 0; i < 100 && !text("#notice").contains("was not read"); i++) Thread.sleep(30);
+        assertThat(text("#notice")).startsWith("homes.csv was not read: ");
     }
 
     @Test

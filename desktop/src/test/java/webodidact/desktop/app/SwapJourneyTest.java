@@ -3,10 +3,8 @@ package webodidact.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
-import java.util.List;
 import java.util.Set;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import org.junit.jupiter.api.Test;
 import webodidact.core.food.Allergen;
@@ -17,17 +15,11 @@ import webodidact.core.time.TimeRange;
 
 /** A substitution from the panel through every station it reaches, and back. */
 class SwapJourneyTest extends WindowTest {
-    private List<String> words(String panel) {
-        return robot.from(robot.lookup(panel).queryAll()).lookup(".label").queryAllAs(Label.class).stream()
-                .map(Label::getText)
-                .toList();
-    }
-
     @Test
     void cookingWithAStandInChangesTheListTheWordsAndTheTimeAndIsUndoneAtOnce() {
         go(2);
         click("#take-f2");
-        assertThat(words("#swap-panel"))
+        assertThat(wordsIn("#swap-panel"))
                 .anyMatch(t -> t.equals(
                         "Its job here: body and sourness, steps 8, 15. Nothing heats it, so it need not stand heat."));
         var before = lesson();
@@ -69,7 +61,7 @@ class SwapJourneyTest extends WindowTest {
         assertThat(Files.readString(course.resolve("households.csv"))).contains("1-fish-parcels/f2=soya-yoghurt");
         click("#tab-homes");
         click("#home-head-" + home.alias());
-        assertThat(words("#home-panel")).contains("soya yoghurt (for thick plain yoghurt)", "agreed");
+        assertThat(wordsIn("#home-panel")).contains("soya yoghurt (for thick plain yoghurt)", "agreed");
         undo();
         assertThat(workspace().book().households()).allMatch(h -> h.agreed().isEmpty());
     }
@@ -79,7 +71,7 @@ class SwapJourneyTest extends WindowTest {
         go(2);
         click("#take-f2");
         click("#mention-soft-cheese");
-        assertThat(words("#swap-panel")).anyMatch(t -> t.startsWith("Say before step 8: Soft cheese"));
+        assertThat(wordsIn("#swap-panel")).anyMatch(t -> t.startsWith("Say before step 8: Soft cheese"));
         assertThat(outcome().report().open())
                 .anyMatch(
                         f -> f.check().equals("swap-announced-late") && f.what().contains("soft cheese"));
@@ -95,7 +87,7 @@ class SwapJourneyTest extends WindowTest {
         click("#variant-open");
         click("#wish-vegan");
         click("#wish-gluten");
-        assertThat(words("#variant-panel")).anyMatch(t -> t.contains("change together"));
+        assertThat(wordsIn("#variant-panel")).anyMatch(t -> t.contains("change together"));
         var before = lesson();
         click("#variant-cook");
         var labels = DishLabels.of(lesson(), Knowledge.shipped());
@@ -110,7 +102,7 @@ class SwapJourneyTest extends WindowTest {
         show("2-cheese-scones");
         go(2);
         click("#take-f7");
-        assertThat(words("#swap-panel"))
+        assertThat(wordsIn("#swap-panel"))
                 .anyMatch(t -> t.startsWith("▲ Diet words are unknown until you read the label of the mustard powder"));
         fill("#label-says", "sunshine");
         assertThat(find("#label-says").getAccessibleHelp())
@@ -134,7 +126,7 @@ class SwapJourneyTest extends WindowTest {
         show("2-cheese-scones");
         go(2);
         click("#take-f6");
-        assertThat(words("#swap-panel"))
+        assertThat(wordsIn("#swap-panel"))
                 .as("the egg is brushed on")
                 .anyMatch(t -> t.startsWith("Its job here: glaze"))
                 .anyMatch(t -> t.endsWith("In step 7 its job is glaze, not binder."));
@@ -145,7 +137,7 @@ class SwapJourneyTest extends WindowTest {
         settle();
         assertThat(lesson().food("f2").orElseThrow().use()).isEqualTo("cold");
         assertThat(isThere("#cook-vegan-spread")).isTrue();
-        assertThat(words("#swap-panel"))
+        assertThat(wordsIn("#swap-panel"))
                 .anyMatch(
                         t -> t.contains("It is known where it is rubbed in or baked; here it is cold: try it first."));
     }

@@ -9,6 +9,7 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -254,5 +255,12 @@ abstract class WindowTest {
     void choose(String stepId) {
         robot.interact(() -> workspace().stepProperty().set(stepId));
         settle();
+    }
+
+    /** All that stands in a panel. */
+    List<String> wordsIn(String panel) {
+        return robot.from(robot.lookup(panel).queryAll()).lookup(".label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList();
     }
 }

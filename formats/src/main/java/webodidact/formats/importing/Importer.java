@@ -17,6 +17,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import webodidact.formats.csv.FoodsCsv;
 
 /** Reads a recipe from a file of whatever kind into a page of text. Nothing is fetched, nothing is run, nothing is changed. */
@@ -39,20 +40,21 @@ public final class Importer {
             throw new IllegalArgumentException(Words.say("large", file.getFileName(), Limits.FILE / 1_000_000));
         var content = Files.readAllBytes(file);
         var name = file.getFileName().toString();
-        try (var worker =
-                Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().factory())) {
-            var work = worker.submit(() -> read(name, content));
-            try {
-                return work.get(Limits.SECONDS, TimeUnit.SECONDS);
-            } catch (TimeoutException e) {
-                worker.shutdownNow();
-                throw new IllegalArgumentException(Words.say("slow", name, Limits.SECONDS), e);
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-                throw new IOException(e);
-            } catch (ExecutionException e) {
-                throw told(e.getCause(), name);
-            }
+        // Not closed but left: a parser that does not listen must not keep the caller waiting.
+        var worker =
+                Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().factory());
+        var work = worker.submit(() -> read(name, content));
+        try {
+            return work.get(Limits.SECONDS, TimeUnit.SECONDS);
+        } catch (TimeoutException e) {
+            throw new IllegalArgumentException(Words.say("slow", name, Limits.SECONDS), e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException(e);
+        } catch (ExecutionException e) {
+            throw told(e.getCause(), name);
+        } finally {
+            worker.shutdownNow();
         }
     }
 
@@ -77,7 +79,7 @@ public final class Importer {
         if (begins(content, "\u00d0\u00cf\u0011\u00e0")) throw new IllegalArgumentException(Words.say("old", name));
         return switch (ending) {
             case "docx", "odt", "pdf" -> throw new IllegalArgumentException(Words.say("other", name, ending));
-            case "html", "htm", "xhtml" -> WebPage.read(page(content));
+            case "html", "htm", "xhtml" -> WebPage.read(name, page(content));
             case "jsonld", "json" -> json(name, text(content));
             case "md", "markdown" -> MarkdownText.read(text(content));
             case "csv", "tsv" -> table(content);
@@ -109,7 +111,7 @@ public final class Importer {
     private static Imported plain(String text) {
         // A page that was saved under another name, or copied with its tags.
         if (text.stripLeading().regionMatches(true, 0, "<!doctype html", 0, 14)
-                || text.stripLeading().startsWith("<html")) return WebPage.read(text);
+                || text.stripLeading().startsWith("<html")) return WebPage.read("", Jsoup.parse(text));
         return Imported.text(Words.say("format.text"), Limits.checked(text), List.of());
     }
 
@@ -120,8 +122,8 @@ public final class Importer {
     }
 
     /** The letters that a page says it has. */
-    private static String page(byte[] content) throws IOException {
-        return Jsoup.parse(new ByteArrayInputStream(content), null, "").outerHtml();
+    private static Document page(byte[] content) throws IOException {
+        return Jsoup.parse(new ByteArrayInputStream(content), null, "");
     }
 
     /** UTF-8, or what word processors of old wrote. */

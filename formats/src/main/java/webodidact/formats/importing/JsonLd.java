@@ -142,7 +142,7 @@ final class JsonLd {
             if (each.isArray()) steps(each, recipe, depth + 1);
             else if (!each.isObject())
                 for (var line : RecipeText.lines(each.asText().replace("\n", "<br>")))
-                    all.add(RecipeText.unnumbered(line));
+                    all.addAll(RecipeText.parted(line));
             else if (each.has("itemListElement")) steps(each.path("itemListElement"), recipe, depth + 1);
             else if (each.has("item")) steps(each.path("item"), recipe, depth + 1);
             else if (isType(each, "HowToTip"))
@@ -151,7 +151,7 @@ final class JsonLd {
                 var text = each.hasNonNull("text")
                         ? each.path("text")
                         : each.hasNonNull("description") ? each.path("description") : each.path("name");
-                all.add(RecipeText.unnumbered(RecipeText.plain(word(text))));
+                all.addAll(RecipeText.parted(RecipeText.plain(word(text))));
             }
         }
     }

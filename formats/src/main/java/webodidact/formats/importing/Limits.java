@@ -10,6 +10,8 @@ final class Limits {
     static final int TEXT = 400_000;
     /** Objects within objects. */
     static final int DEPTH = 200;
+    /** Elements of a page within elements: browsers stop at some hundred. */
+    static final int NESTED = 2000;
     /** Pages of a PDF. */
     static final int PAGES = 60;
     /** Seconds that reading a file may take. */

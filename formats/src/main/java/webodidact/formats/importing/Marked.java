@@ -26,7 +26,7 @@ final class Marked {
             recipe.foods.addAll(RecipeText.lines(food));
         for (var tool : root.select("[" + attribute + "=tool]")) recipe.tools.add(value(tool));
         for (var step : root.select("[" + attribute + "=recipeInstructions]"))
-            for (var line : RecipeText.lines(step)) recipe.steps.add(RecipeText.unnumbered(line));
+            for (var line : RecipeText.lines(step)) recipe.steps.addAll(RecipeText.parted(line));
         return recipe;
     }
 

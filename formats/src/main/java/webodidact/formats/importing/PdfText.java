@@ -10,7 +10,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 final class PdfText {
     private PdfText() {}
 
-    static Imported read(byte[] content) throws IOException {
+    static Imported read(byte[] content) {
         try (var document = Loader.loadPDF(content)) {
             int pages = document.getNumberOfPages();
             var stripper = new PDFTextStripper();
@@ -24,7 +24,7 @@ final class PdfText {
             return Imported.text(Words.say("format.pdf"), Limits.checked(text.strip() + "\n"), left);
         } catch (InvalidPasswordException e) {
             throw new IllegalArgumentException(Words.say("pdf.locked"), e);
-        } catch (RuntimeException e) {
+        } catch (IOException | RuntimeException e) {
             throw e instanceof IllegalArgumentException told
                     ? told
                     : new IllegalArgumentException(Words.say("pdf.broken"), e);

@@ -74,7 +74,8 @@ final class RecipeText {
         root.traverse(new NodeVisitor() {
             @Override
             public void head(Node node, int depth) {
-                if (node instanceof TextNode words && !isHidden(words)) out.append(words.getWholeText());
+                if (node instanceof TextNode words && !isHidden(words))
+                    out.append(words.getWholeText().replaceAll("\\s+", " "));
                 else if (node instanceof Element e && isBlock(e)) out.append('\n');
                 else if (node instanceof Element e
                         && (e.normalName().equals("td") || e.normalName().equals("th"))) out.append(' ');
@@ -100,6 +101,14 @@ final class RecipeText {
 
     private static boolean isBlock(Element e) {
         return BLOCKS.contains(e.normalName());
+    }
+
+    /** "1. Boil it. 2. Mash it." as two. */
+    static List<String> parted(String text) {
+        var parts = text.split("(?<=[.!?])\\s+(?=\\d{1,2}[.)]\\s+\\p{Lu})");
+        var all = new ArrayList<String>();
+        for (var part : parts) all.add(unnumbered(part.strip()));
+        return all;
     }
 
     /** "1. Warm the beans" without its number: the page numbers its steps itself. */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 
@@ -12,8 +11,10 @@ import org.jsoup.nodes.Element;
 final class WebPage {
     private WebPage() {}
 
-    static Imported read(String html) {
-        var page = Jsoup.parse(html);
+    static Imported read(String name, Document page) {
+        page.traverse((node, depth) -> {
+            if (depth > Limits.NESTED) throw new IllegalArgumentException(Words.say("nested", name));
+        });
         var left = new ArrayList<Imported.Left>();
         var found = new ArrayList<RecipeText>();
         for (var script : page.select("script[type*=ld+json]")) {

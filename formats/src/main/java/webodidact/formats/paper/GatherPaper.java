@@ -53,6 +53,7 @@ final class GatherPaper implements PagePaper {
         gaps.put("before", before(edition));
         gaps.put("wants", wants(edition));
         gaps.put("ticked", true);
+        gaps.put("gather", true);
         gaps.putAll(new Columns(edition.print(), true).laid(sections(edition)));
         gaps.put("contains", contains(edition));
         gaps.put("help", help(outcome));

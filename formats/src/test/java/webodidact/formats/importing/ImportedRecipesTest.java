@@ -3,6 +3,7 @@ package webodidact.formats.importing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -23,10 +24,12 @@ import webodidact.core.page.PageReader;
 class ImportedRecipesTest {
     record Block(String name, String content, Map<String, String> expected) {}
 
-    static List<Block> blocks(String file) throws IOException {
+    static List<Block> read(String file) {
         String all;
         try (var in = ImportedRecipesTest.class.getResourceAsStream(file)) {
             all = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
         var blocks = new ArrayList<Block>();
         for (var part : all.split("(?m)^==== ")) {
@@ -46,8 +49,9 @@ class ImportedRecipesTest {
     }
 
     @TestFactory
-    Stream<DynamicTest> eachIsUnderstood() throws IOException {
-        return blocks("inputs.txt").stream()
+    Stream<DynamicTest> eachIsUnderstood() {
+        return Stream.of("inputs.txt", "fresh.txt")
+                .flatMap(f -> read(f).stream())
                 .map(b -> DynamicTest.dynamicTest(
                         b.name(), () -> assertThat(faults(b)).isEmpty()));
     }

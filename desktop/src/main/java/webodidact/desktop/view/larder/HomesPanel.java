@@ -105,7 +105,7 @@ final class HomesPanel extends VBox {
 
     /** What would be taken is shown first; the homes that were there are replaced, which can be undone. */
     private void read() {
-        desk.askFile(Words.of("homes.read"), "csv").ifPresent(file -> {
+        desk.askFile(Words.of("homes.read"), List.of("csv")).ifPresent(file -> {
             switch (CourseFolder.openHouseholds(file)) {
                 case Read.Done<HouseholdTable>(var table, var _) ->
                     columns.accept(

@@ -71,7 +71,7 @@ public final class LarderScreen extends HBox implements Screen {
         lists = new ListsPane(workspace);
         sets = new SetsPanel(workspace);
         tools = new KitPanel(workspace);
-        paste = new PagePanel(workspace, false, Page::place, this::showFood);
+        paste = new PagePanel(desk, false, Page::place, this::showFood);
         foods = new FoodTable(workspace, this::showPaste, this::showVariant);
         homesPanel = new HomesPanel(desk, this::put, this::open);
         homes = new HomesGrid(workspace, homesPanel::select, this::open);

@@ -36,6 +36,7 @@ import webodidact.desktop.words.Words;
 
 /** One column of steps, written like a text, with the checks in the margin. */
 public final class ScriptScreen extends VBox implements Screen {
+    private final Desk desk;
     private final Workspace workspace;
     private final StepColumn column = new StepColumn(this::row, this::fill);
     private final VBox general = new VBox(4);
@@ -53,6 +54,7 @@ public final class ScriptScreen extends VBox implements Screen {
             new EmptyState(Words.of("script.empty"), Words.of("script.pattern"), this::startFromPattern);
 
     public ScriptScreen(Desk desk) {
+        this.desk = desk;
         super(8);
         workspace = desk.workspace();
         getStyleClass().addAll("station", "work");
@@ -258,7 +260,7 @@ public final class ScriptScreen extends VBox implements Screen {
     /** The page goes after the selected step; of a lesson that stands at its first, before the goodbye. */
     private void pastePage() {
         var panel = new PagePanel(
-                workspace,
+                desk,
                 true,
                 lesson -> {
                     int at = lesson.indexOf(workspace.stepProperty().get());

@@ -1,0 +1,73 @@
+package webodidact.terminal;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import webodidact.core.lesson.Lesson;
+import webodidact.formats.api.Read;
+import webodidact.formats.course.CourseFolder;
+import webodidact.formats.importing.Importer;
+import webodidact.formats.json.JsonFile;
+
+/** A recipe's file of whatever kind, or a lesson of another course, made into a lesson; what is left of it is said. */
+@Command(name = "import", mixinStandardHelpOptions = true)
+final class ImportCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE")
+    private Path file;
+
+    @Option(names = "--out", required = true, paramLabel = "LESSON")
+    private Path out;
+
+    @Option(names = "--delivery", defaultValue = "cook-along")
+    private String delivery;
+
+    @Option(names = "--audience", defaultValue = "adults")
+    private String audience;
+
+    @Option(names = "--slot", defaultValue = "45", paramLabel = "MIN")
+    private int slot;
+
+    @Override
+    public Integer call() throws IOException {
+        var manner = Drafting.Manner.of(delivery, audience, slot);
+        var err = spec.commandLine().getErr();
+        Lesson lesson;
+        if (String.valueOf(file.getFileName()).endsWith(CourseFolder.LESSON)) lesson = another();
+        else {
+            var read = Importer.read(file);
+            // What cannot be read must not leave an empty course behind.
+            lesson = Drafting.at("import", out).draft(read.text(), read.title(), file, manner, err);
+            err.println(Words.say("import.format", read.format()));
+            for (var left : read.left()) err.println(Words.say("import.left", left.text()));
+        }
+        spec.commandLine()
+                .getOut()
+                .println(Words.say(
+                        "draft.done", out, lesson.foods().size(), lesson.steps().size()));
+        return 0;
+    }
+
+    /** A lesson of another course, whatever older form it is in. */
+    private Lesson another() throws IOException {
+        if (!Files.isRegularFile(file)) throw new IllegalArgumentException(Words.say("draft.none", file));
+        var place = Drafting.at("import", out);
+        var read = JsonFile.readLesson(file.getFileName().toString(), place.id(), Files.readAllBytes(file));
+        if (read instanceof Read.Refused<Lesson>(var why)) throw new IllegalArgumentException("import: " + why.text());
+        var done = (Read.Done<Lesson>) read;
+        done.warnings().forEach(w -> spec.commandLine().getErr().println("import: " + w.text()));
+        int number =
+                place.book().lessons().stream().mapToInt(Lesson::number).max().orElse(0) + 1;
+        var lesson = done.value().but(d -> d.number = number);
+        place.save(lesson);
+        return lesson;
+    }
+}

@@ -1,0 +1,218 @@
+package webodidact.terminal;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import webodidact.core.answer.Answers;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Sets;
+import webodidact.core.list.HomeList;
+
+/** One of a lesson's lists: what a home needs, what the instructor does, the mise en place, the kits, the exercise. */
+@Command(name = "list", mixinStandardHelpOptions = true)
+final class ListCommand implements Callable<Integer> {
+    private static final List<String> KINDS = List.of("home", "shoot", "bench", "kit", "pupil");
+
+    @Spec
+    private CommandSpec spec;
+
+    @Option(names = "--json")
+    private boolean json;
+
+    @Parameters(paramLabel = "LESSON")
+    private Path file;
+
+    @Option(names = "--for", defaultValue = "home", paramLabel = "WHOM")
+    private String kind;
+
+    @Option(names = "--servings", paramLabel = "N")
+    private Integer servings;
+
+    @Option(names = "--groups", paramLabel = "N")
+    private Integer groups;
+
+    @Option(names = "--home", paramLabel = "ALIAS")
+    private String home;
+
+    @Override
+    public Integer call() {
+        if (!KINDS.contains(kind)) throw new IllegalArgumentException(Words.say("list.kind", kind, KINDS));
+        if (servings != null && (servings < 1 || servings > 1000))
+            throw new IllegalArgumentException(Words.say("list.servings", servings));
+        if (groups != null && (groups < 0 || groups > 99))
+            throw new IllegalArgumentException(Words.say("list.groups", groups));
+        var opened = LessonFile.open("list", file, spec.commandLine().getErr());
+        var lesson = changed(opened.lesson());
+        // No check is asked: a list is there at once.
+        var answers = new Answers(opened.question().about(lesson));
+        var object = switch (kind) {
+            case "shoot" -> shoot(answers);
+            case "bench" -> bench(answers);
+            case "kit" -> kit(answers);
+            case "pupil" -> pupil(answers);
+            default -> home == null ? gather(answers, lesson) : own(answers, opened);
+        };
+        var out = spec.commandLine().getOut();
+        if (json) out.println(Json.pretty(object));
+        else print(object, 0);
+        return 0;
+    }
+
+    private Lesson changed(Lesson lesson) {
+        return lesson.but(d -> {
+            if (servings != null) d.homeOf = servings;
+            if (groups != null)
+                d.sets = new Sets(groups, lesson.sets().demo(), lesson.sets().spares());
+        });
+    }
+
+    private static Map<String, Object> gather(Answers answers, Lesson lesson) {
+        var entries = new ArrayList<Map<String, Object>>();
+        answers.gather().shelves().forEach((shelf, all) -> {
+            for (var e : all)
+                entries.add(map(
+                        "shelf", shelf.title(),
+                        "take", e.take(),
+                        "item", e.item(),
+                        "form", e.form(),
+                        "also", e.also(),
+                        "contains", e.contains(),
+                        "optional", e.line().optional(),
+                        "steps", e.steps()));
+        });
+        var tools = lesson.tools().stream()
+                .map(t -> map("count", t.count(), "name", t.name(), "note", t.note()))
+                .toList();
+        return map("servings", lesson.homeOf(), "entries", entries, "tools", tools);
+    }
+
+    private Map<String, Object> own(Answers answers, LessonFile opened) {
+        var household = opened.book().households().stream()
+                .filter(h -> h.alias().equalsIgnoreCase(home))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(Words.say(
+                        "papers.noHome",
+                        home,
+                        opened.book().households().stream().map(h -> h.alias()).toList())));
+        var list = answers.homeList(household);
+        return map(
+                "home", list.alias(),
+                "entries", list.entries().stream().map(ListCommand::entry).toList(),
+                "tools", list.tools());
+    }
+
+    private static Map<String, Object> entry(HomeList.Entry e) {
+        return map(
+                "take", e.take(),
+                "item", e.item(),
+                "instead", e.from(),
+                "stand", e.stand().name().toLowerCase(Locale.ROOT),
+                "beforehand", e.beforehand(),
+                "contains", e.contains());
+    }
+
+    private static Map<String, Object> shoot(Answers answers) {
+        var list = answers.shoot();
+        return map(
+                "onCamera", list.onCamera(),
+                "copies", list.copies(),
+                "spares", list.spares(),
+                "entries",
+                        list.entries().stream()
+                                .map(e -> map("take", e.take(), "item", e.item(), "why", e.why()))
+                                .toList(),
+                "tools",
+                        list.tools().stream()
+                                .map(t -> map("count", t.count(), "name", t.name()))
+                                .toList());
+    }
+
+    private static Map<String, Object> bench(Answers answers) {
+        return map(
+                "steps",
+                answers.setOut().settings().stream()
+                        .map(s -> map(
+                                "step", s.number(),
+                                "title", s.title(),
+                                "foods", s.foods(),
+                                "tools", s.tools(),
+                                "apart", s.apart()))
+                        .toList());
+    }
+
+    private static Map<String, Object> kit(Answers answers) {
+        var list = answers.kit();
+        return map(
+                "sets", list.sets(),
+                "pots", list.pots().stream().map(p -> p.label()).toList(),
+                "totals",
+                        list.totals().stream()
+                                .map(t -> map("take", t.take(), "item", t.item(), "packs", t.packs()))
+                                .toList(),
+                "tools",
+                        list.tools().stream()
+                                .map(t -> map(
+                                        "wanted", t.wanted(), "there", t.there(), "name", t.name(), "turns", t.turns()))
+                                .toList());
+    }
+
+    private static Map<String, Object> pupil(Answers answers) {
+        var list = answers.pupil();
+        return map(
+                "questions",
+                        list.questions().stream()
+                                .map(q -> map("step", q.step(), "title", q.title(), "blanks", q.blanks()))
+                                .toList(),
+                "foods", list.foods(),
+                "answers", list.answers());
+    }
+
+    private static Map<String, Object> map(Object... pairs) {
+        var map = new LinkedHashMap<String, Object>();
+        for (int i = 0; i < pairs.length; i += 2) map.put((String) pairs[i], pairs[i + 1]);
+        return map;
+    }
+
+    /** The same object as lines: a line for each entry, what is empty left out. */
+    private void print(Map<?, ?> object, int depth) {
+        var out = spec.commandLine().getOut();
+        var words = new ArrayList<String>();
+        for (var field : object.entrySet()) {
+            switch (field.getValue()) {
+                case List<?> list when list.isEmpty() -> {}
+                case List<?> list
+                when list.getFirst() instanceof Map<?, ?> -> {
+                    if (!words.isEmpty()) out.println("  ".repeat(depth) + String.join("  ", words));
+                    words.clear();
+                    out.println("  ".repeat(depth) + field.getKey());
+                    for (var each : list) print((Map<?, ?>) each, depth + 1);
+                }
+                case List<?> list
+                when depth == 0 -> {
+                    out.println(field.getKey());
+                    for (var each : list) out.println("  " + each);
+                }
+                case List<?> list ->
+                    words.add(
+                            String.join(", ", list.stream().map(String::valueOf).toList()));
+                case Boolean b -> {
+                    if (b) words.add(String.valueOf(field.getKey()));
+                }
+                default -> {
+                    var said = String.valueOf(field.getValue());
+                    if (!said.isEmpty()) words.add(depth == 0 ? field.getKey() + " " + said : said);
+                }
+            }
+        }
+        if (!words.isEmpty()) out.println("  ".repeat(depth) + String.join("  ", words));
+    }
+}
