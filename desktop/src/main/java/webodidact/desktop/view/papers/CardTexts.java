@@ -46,7 +46,7 @@ final class CardTexts extends VBox {
         var area = Nodes.tabbing(new TextArea());
         area.setId("card-" + id);
         area.setWrapText(true);
-        area.setPrefRowCount(2);
+        area.setPrefRowCount(3);
         area.setAccessibleText(Words.of("card.name"));
         var typed = Typed.bind(
                 area,

@@ -72,12 +72,14 @@ public final class PapersScreen extends HBox implements Screen {
                         Nodes.grown(view)),
                 "work");
         var list = Panes.side(index, 208, 190);
+        // As wide as its longest name, whatever the size of the letters.
+        list.setStyle("-fx-pref-width: 15.2em; -fx-min-width: 14em;");
         list.getStyleClass().add("paper-list");
         getChildren()
                 .addAll(
                         list,
                         Nodes.grown(work),
-                        Panes.side(Nodes.styled(new VBox(16, cards, reader, send), "side-body"), 310, 290));
+                        Panes.side(Nodes.styled(new VBox(16, reader, send, cards), "side-body"), 310, 290));
         desk.workspace().outcomeProperty().addListener(o -> refresh());
         sceneProperty().addListener(o -> refresh());
         refresh();

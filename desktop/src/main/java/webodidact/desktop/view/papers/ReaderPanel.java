@@ -62,6 +62,7 @@ final class ReaderPanel extends VBox {
         one = Choice.of(
                 "for-home", Words.of("papers.one"), new Household[0], h -> h.alias(), h -> set(() -> whom = Whom.ONE));
         one.setPromptText(Words.of("papers.one"));
+        one.setStyle("-fx-pref-width: 7.2em;");
         together.setId("in-one-file");
         homes = Nodes.column(
                 6, Nodes.label(Words.of("papers.whom"), "side-title"), new FlowPane(6, 6, any, one, all), together);

@@ -14,6 +14,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.check.Finding;
@@ -94,10 +95,10 @@ final class SendPanel extends VBox {
                         Nodes.label(Words.of("papers.ready"), "side-title"),
                         holds,
                         draft,
-                        Nodes.row(8, one, all),
+                        new FlowPane(8, 8, one, all),
                         running,
                         where,
-                        Nodes.row(4, open, elsewhere),
+                        new FlowPane(4, 2, open, elsewhere),
                         Nodes.label(Words.of("papers.changed"), "side-title"),
                         changes);
     }
@@ -171,7 +172,7 @@ final class SendPanel extends VBox {
                 .toList();
         if (held.isEmpty()) return;
         var names = held.stream().limit(3).map(Paper::title).toList();
-        var look = Nodes.button(Words.of("papers.look"), () -> orders.show(held.getFirst()), "quiet");
+        var look = Nodes.button(Words.of("papers.look"), () -> orders.show(held.getFirst()));
         look.setId("look-held");
         holds.getChildren()
                 .add(Nodes.column(
