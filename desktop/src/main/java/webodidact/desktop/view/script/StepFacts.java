@@ -2,6 +2,7 @@ package webodidact.desktop.view.script;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.Node;
@@ -157,13 +158,20 @@ final class StepFacts extends VBox {
                 text);
     }
 
+    private static final Set<String> SENTENCES = Set.of("card", "note", "question", "answer");
+    private static final int LONGEST = 34;
+
     private void tag(List<Node> to, String name, String text, String style) {
         if (open.equals(name) && chosen) {
             if (opened == null) opened = editor(name);
             to.add(opened);
             return;
         }
-        var node = chosen ? pressed(name, text) : shown(name, text);
+        // A sentence has its place in the field that opens: a tag only tells that it is there.
+        boolean sentence = SENTENCES.contains(name) && text.length() > LONGEST;
+        var told = sentence ? text.substring(0, LONGEST).strip() + "…" : text;
+        var node = chosen ? pressed(name, told) : shown(name, told);
+        if (sentence) node.setAccessibleText(text);
         node.getStyleClass().addAll("tag", "tag-edit");
         if (!style.isEmpty()) node.getStyleClass().add(style);
         node.setId("tag-" + name + "-" + id);
