@@ -2,6 +2,8 @@ package webodidact.formats.paper;
 
 import java.util.ArrayList;
 import java.util.List;
+import webodidact.core.lesson.Scaling;
+import webodidact.core.list.HomeList;
 import webodidact.core.list.SubstitutionSheet;
 import webodidact.core.swap.KnockOn;
 
@@ -31,8 +33,10 @@ final class SubstitutionPaper extends ListPaper {
     List<Section> sections(Edition edition) {
         var sections = new ArrayList<Section>();
         for (var entry : edition.answers().substitutions().entries()) {
-            var title = entry.announceBy() == 0 ? Words.say("swap.before") : Words.say("swap.say", entry.announceBy());
-            var row = row(entry);
+            var title = entry.announceBy() == 0
+                    ? Words.say("swap.before")
+                    : Words.say("swap.say", title(edition, entry.announceBy()));
+            var row = row(edition, entry);
             if (!sections.isEmpty() && sections.getLast().title().equals(title)) {
                 var rows = new ArrayList<>(sections.removeLast().rows());
                 rows.add(row);
@@ -44,7 +48,26 @@ final class SubstitutionPaper extends ListPaper {
         return sections;
     }
 
-    private static Row row(SubstitutionSheet.Entry entry) {
+    /** Homes know steps by their names: the card counts only those of theirs. */
+    private static String title(Edition edition, int number) {
+        var title = edition.lesson().steps().get(number - 1).title();
+        return title.isBlank() ? String.valueOf(number) : title;
+    }
+
+    /** In the reader's measures. */
+    private static String take(Edition edition, SubstitutionSheet.Entry entry) {
+        var offer = entry.offer();
+        var line = edition.lesson().food(entry.line());
+        if (edition.isUsual() || offer.exact() == null || offer.food() == null || line.isEmpty()) return offer.amount();
+        return HomeList.told(
+                offer.exact().times(Scaling.forHome(edition.lesson())),
+                offer.food(),
+                line.get(),
+                edition.reader(),
+                edition.outcome().course().house());
+    }
+
+    private static Row row(Edition edition, SubstitutionSheet.Entry entry) {
         var offer = entry.offer();
         var changes = offer.knockOns().stream()
                 .filter(k -> k.kind() != KnockOn.Kind.WORDING && k.kind() != KnockOn.Kind.DIET)
@@ -52,7 +75,7 @@ final class SubstitutionPaper extends ListPaper {
                 .toList();
         var said = Words.say("swap.for", offer.title(), entry.item());
         return new Row(
-                offer.amount(),
+                take(edition, entry),
                 offer.addedText().isEmpty() ? said : Words.say("swap.with", said, offer.addedText()),
                 String.join(" ", changes),
                 offer.food() == null ? Words.say("swap.unknown") : offer.food().contains());

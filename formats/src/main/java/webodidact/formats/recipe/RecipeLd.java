@@ -41,7 +41,7 @@ public final class RecipeLd {
         map.put("@type", "Recipe");
         map.put("name", recipe.name());
         put(map, "description", recipe.description());
-        if (!recipe.author().isBlank()) map.put("author", Map.of("@type", "Person", "name", recipe.author()));
+        if (!recipe.author().isBlank()) map.put("author", typed("Person", "name", recipe.author()));
         map.put("inLanguage", recipe.language());
         put(map, "recipeYield", recipe.yield());
         time(map, "prepTime", recipe.hands());

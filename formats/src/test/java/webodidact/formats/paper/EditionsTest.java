@@ -115,6 +115,10 @@ class EditionsTest {
         assertThat(text(page("gather-list").pdf(american)))
                 .contains("oz", "yoghurt")
                 .doesNotContain("350 g new potatoes");
+        assertThat(text(page("substitution-sheet").pdf(american)))
+                .as("soured cream by the cup, not by the gram")
+                .contains("½ cup", "soured cream for thick plain yoghurt")
+                .doesNotContain("130 g");
         assertThat(text(page("method-card").pdf(american)))
                 .contains("Oven 400–425 °F (180–200 °C fan")
                 .doesNotContain("350 g");

@@ -143,7 +143,7 @@ class PapersTest {
                 .contains("thick plain yoghurt: 150 g (step 8, 15)");
         assertThat(text(PdfWriter.write(html("substitution-sheet", outcome))))
                 .contains(
-                        "Say before step 8",
+                        "Before “Herb yoghurt”",
                         "130 g soured cream for thick plain yoghurt, with 1 tbsp water",
                         "Before class",
                         "150 g soya yoghurt");
