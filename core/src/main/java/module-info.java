@@ -17,6 +17,7 @@ module webodidact.core {
     exports webodidact.core.lesson;
     exports webodidact.core.money;
     exports webodidact.core.outcome;
+    exports webodidact.core.prep;
     exports webodidact.core.publish;
     exports webodidact.core.page;
     exports webodidact.core.script;

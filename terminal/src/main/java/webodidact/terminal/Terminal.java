@@ -17,7 +17,7 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.rules.Rules;
 import webodidact.formats.course.DiskWords;
 
-/** {@code webodidact read|convert|check|clock|homes|swap|list|papers|import}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
+/** {@code webodidact read|convert|check|clock|homes|swap|prep|list|papers|import}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
 @Command(name = "webodidact", mixinStandardHelpOptions = true)
 public final class Terminal {
     /** What bad input ends with. */
@@ -35,6 +35,7 @@ public final class Terminal {
         COMMANDS.put("clock", ClockCommand::new);
         COMMANDS.put("homes", HomesCommand::new);
         COMMANDS.put("swap", SwapCommand::new);
+        COMMANDS.put("prep", PrepCommand::new);
         COMMANDS.put("list", ListCommand::new);
         COMMANDS.put("papers", PapersCommand::new);
         COMMANDS.put("import", ImportCommand::new);
@@ -59,7 +60,7 @@ public final class Terminal {
 
     /** Commands that read a lesson and work it out. */
     private static final Set<String> WORKING =
-            Set.of("check", "clock", "homes", "list", "papers", "import", "draft", "swap");
+            Set.of("check", "clock", "homes", "prep", "list", "papers", "import", "draft", "swap");
 
     /** What they all need, on the other core, while the files are read: half of a command's time is the first use of things. */
     private static void fetch() {

@@ -9,6 +9,15 @@ abstract class ListPaper implements PagePaper {
 
     /** @param lead one soft line under the title, or "" */
     record Section(String title, String lead, List<Row> rows) {
+        /** A heading keeps so many rows with it where columns flow by themselves. */
+        List<Row> first() {
+            return rows.subList(0, Math.min(2, rows.size()));
+        }
+
+        List<Row> rest() {
+            return rows.subList(Math.min(2, rows.size()), rows.size());
+        }
+
         /** All amounts are counts of a figure or two, and need little room. */
         boolean slim() {
             return rows.stream().allMatch(r -> r.take().length() <= SLIM);

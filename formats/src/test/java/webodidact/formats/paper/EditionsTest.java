@@ -220,6 +220,7 @@ class EditionsTest {
         byPage.forEach((page, lines) -> {
             long heights =
                     lines.stream().map(l -> Math.round(l.bottom())).distinct().count();
+            if (page < last && heights < 8) faults.add("page " + page + " is all but empty");
             if (page > 0 && heights < 2)
                 faults.add("page " + page + ": " + lines.getFirst().text());
             if (page < last) {

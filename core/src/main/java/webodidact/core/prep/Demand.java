@@ -1,0 +1,139 @@
+package webodidact.core.prep;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import webodidact.core.lesson.Place;
+import webodidact.core.time.Clock;
+import webodidact.core.words.Message;
+
+/**
+ * Something that a plan has to keep and that could be given up.
+ *
+ * @param task id of the task it is about, or ""
+ */
+public record Demand(Kind kind, String task, Message said) {
+    public enum Kind {
+        OPENS,
+        PIN,
+        KEEPS,
+        DUE,
+        WHO,
+        SOON,
+        OVENS,
+        RINGS,
+        SKILLS
+    }
+
+    public String text() {
+        return said.text();
+    }
+
+    /** What giving it up means. */
+    public String relaxed() {
+        return Words.OURS.say("relax." + kind.name().toLowerCase(Locale.ROOT), said);
+    }
+
+    /** All that a question demands and that could be given up. */
+    static List<Demand> of(Prep prep) {
+        var all = new ArrayList<Demand>();
+        if (prep.room().opens() > Task.ANY)
+            all.add(new Demand(Kind.OPENS, "", say("opens", clock(prep.room().opens()))));
+        for (var task : prep.tasks()) {
+            if (task.kind() == Task.Kind.AIR) continue;
+            if (task.at() != null) all.add(new Demand(Kind.PIN, task.id(), say("pin", task.what(), clock(task.at()))));
+            if (task.earliest() > Task.ANY)
+                all.add(new Demand(
+                        Kind.KEEPS, task.id(), say("keeps", task.what(), clock(task.earliest() + task.takes()))));
+            if (task.kind() == Task.Kind.COPY_WAIT)
+                all.add(new Demand(Kind.DUE, task.id(), say("due", task.what(), clock(task.due()))));
+            if (!task.who().isEmpty()) all.add(new Demand(Kind.WHO, task.id(), say("who", task.what(), task.who())));
+            if (!task.skills().isEmpty() && !prep.room().people().isEmpty())
+                all.add(new Demand(
+                        Kind.SKILLS,
+                        task.id(),
+                        say(
+                                "skills",
+                                task.what(),
+                                task.skills().stream()
+                                        .map(s -> s.title())
+                                        .sorted()
+                                        .toList())));
+        }
+        for (var link : prep.links())
+            if (link.most() != Link.ANY
+                    && prep.task(link.before()).isPresent()
+                    && prep.task(link.after()).isPresent())
+                all.add(new Demand(
+                        Kind.SOON,
+                        link.before() + "\n" + link.after(),
+                        say(
+                                "soon",
+                                prep.task(link.after()).orElseThrow().what(),
+                                prep.task(link.before()).orElseThrow().what(),
+                                Math.ceilDiv(link.most(), 60))));
+        if (uses(prep, Place.OVEN))
+            all.add(new Demand(Kind.OVENS, "", say("ovens", prep.room().ovens())));
+        if (uses(prep, Place.RING))
+            all.add(new Demand(Kind.RINGS, "", say("rings", prep.room().rings())));
+        return all;
+    }
+
+    private static Message say(String key, Object... args) {
+        return Words.OURS.message("demand." + key, args);
+    }
+
+    private static boolean uses(Prep prep, Place place) {
+        return prep.tasks().stream().anyMatch(t -> t.place() == place);
+    }
+
+    private static String clock(int second) {
+        return Clock.text(second);
+    }
+
+    /** The question without it. */
+    Prep dropped(Prep prep) {
+        var room = prep.room();
+        return switch (kind) {
+            case OPENS -> prep.in(room.opening(Task.ANY));
+            case PIN -> prep.with(task, t -> t.pinned(null));
+            case KEEPS -> prep.with(task, t -> t.notBefore(Task.ANY));
+            case DUE -> prep.with(task, t -> t.dueBy(4 * 3600));
+            case WHO -> prep.with(task, t -> t.by(""));
+            case SOON -> {
+                var ids = task.split("\n");
+                var links = prep.links().stream()
+                        .map(l -> l.before().equals(ids[0]) && l.after().equals(ids[1])
+                                ? new Link(l.before(), l.after(), l.least(), Link.ANY)
+                                : l)
+                        .toList();
+                yield new Prep(prep.tasks(), links, room);
+            }
+            case OVENS ->
+                prep.in(new Room(
+                        room.people(),
+                        room.ovens() + 1,
+                        room.shelves(),
+                        room.rings(),
+                        room.microwave(),
+                        room.blender(),
+                        room.ovenHeats(),
+                        room.opens()));
+            case RINGS ->
+                prep.in(new Room(
+                        room.people(),
+                        room.ovens(),
+                        room.shelves(),
+                        room.rings() + 1,
+                        room.microwave(),
+                        room.blender(),
+                        room.ovenHeats(),
+                        room.opens()));
+            case SKILLS ->
+                prep.in(room.with(room.people().stream()
+                        .map(p -> new Person(p.name(), EnumSet.allOf(Person.Skill.class), p.from(), p.to()))
+                        .toList()));
+        };
+    }
+}

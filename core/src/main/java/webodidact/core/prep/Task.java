@@ -1,0 +1,108 @@
+package webodidact.core.prep;
+
+import java.util.Set;
+import webodidact.core.lesson.Place;
+
+/**
+ * Something to be done before air, or that runs into it.
+ *
+ * @param takes seconds, the long end of what must be ready
+ * @param hands somebody is at it all the time
+ * @param place what it occupies all the time, or null: oven, ring, microwave, blender
+ * @param heat of the oven, °C of a conventional one; 0 elsewhere
+ * @param earliest second before which it must not begin
+ * @param due second by which it must be over
+ * @param at second at which it begins, or null where that is open
+ * @param who does it, or "" where that is open
+ * @param step id of the step it is for, or ""
+ */
+public record Task(
+        String id,
+        Kind kind,
+        String what,
+        String why,
+        String step,
+        int takes,
+        boolean hands,
+        Set<Person.Skill> skills,
+        Place place,
+        int heat,
+        int earliest,
+        int due,
+        Integer at,
+        String who) {
+    /** No time before which it must not begin: two days. */
+    public static final int ANY = -48 * 3600;
+
+    public enum Kind {
+        CLEAN,
+        SET_OUT,
+        WASH,
+        COPY_HANDS,
+        COPY_WAIT,
+        HEAT,
+        CAMERA,
+        /** On air: fixed, and only there for what it occupies. */
+        AIR;
+
+        public String title() {
+            return Words.OURS.title(this);
+        }
+    }
+
+    public Task {
+        if (takes < 0) throw new IllegalArgumentException("Bug: a task of " + takes + " s");
+        skills = Set.copyOf(skills);
+        who = who == null ? "" : who;
+    }
+
+    /** Hands at work, anywhere, any time up to air. */
+    public static Task hands(String id, Kind kind, String what, String why, int takes, Person.Skill... skills) {
+        return new Task(id, kind, what, why, "", takes, true, Set.of(skills), null, 0, ANY, 0, null, "");
+    }
+
+    /** Left to itself. */
+    public static Task waits(String id, Kind kind, String what, String why, int takes, Place place, int heat) {
+        return new Task(id, kind, what, why, "", takes, false, Set.of(), place, heat, ANY, 4 * 3600, null, "");
+    }
+
+    public Task of(String stepId) {
+        return new Task(id, kind, what, why, stepId, takes, hands, skills, place, heat, earliest, due, at, who);
+    }
+
+    public Task dueBy(int second) {
+        return new Task(id, kind, what, why, step, takes, hands, skills, place, heat, earliest, second, at, who);
+    }
+
+    public Task notBefore(int second) {
+        return new Task(id, kind, what, why, step, takes, hands, skills, place, heat, second, due, at, who);
+    }
+
+    /** Pinned to a second; null takes the pin off. */
+    public Task pinned(Integer second) {
+        return new Task(id, kind, what, why, step, takes, hands, skills, place, heat, earliest, due, second, who);
+    }
+
+    public Task by(String person) {
+        return new Task(id, kind, what, why, step, takes, hands, skills, place, heat, earliest, due, at, person);
+    }
+
+    /** The same of a lesson that goes on air so many seconds later. */
+    Task later(int seconds, String prefix) {
+        return new Task(
+                prefix + id,
+                kind,
+                what,
+                why,
+                step,
+                takes,
+                hands,
+                skills,
+                place,
+                heat,
+                earliest == ANY ? ANY : earliest + seconds,
+                due + seconds,
+                at == null ? null : at + seconds,
+                who);
+    }
+}

@@ -1,0 +1,207 @@
+package webodidact.core.prep;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import webodidact.core.lesson.Place;
+
+/** Plans of generated preparations: each kept by an independent look, the best one against all there are, clashes against what they say. */
+class PrepTest {
+    private static final Set<Person.Skill> ALL = EnumSet.allOf(Person.Skill.class);
+
+    /** Of one grain, in minutes, so that small ones can be searched through. */
+    static Prep random(long seed, int size, boolean tight) {
+        var random = new Random(seed);
+        var people = new ArrayList<Person>();
+        people.add(new Person("you", ALL, Task.ANY, 0));
+        if (random.nextBoolean())
+            people.add(new Person("helper", EnumSet.of(Person.Skill.BLADES), -60 * (20 + random.nextInt(60)), 0));
+        var room = new Room(
+                people, 1 + random.nextInt(2), 1 + random.nextInt(2), 1 + random.nextInt(2), true, true, 600, Task.ANY);
+        var tasks = new ArrayList<Task>();
+        var links = new ArrayList<Link>();
+        for (int i = 0; i < size; i++) {
+            int takes = 60 * (1 + random.nextInt(tight ? 4 : 12));
+            var id = "t" + i;
+            switch (random.nextInt(6)) {
+                case 0 ->
+                    tasks.add(
+                            Task.waits(id, Task.Kind.COPY_WAIT, id, "", takes, Place.OVEN, 180 + 20 * random.nextInt(2))
+                                    .dueBy(-60 * random.nextInt(5)));
+                case 1 ->
+                    tasks.add(Task.waits(id, Task.Kind.COPY_WAIT, id, "", takes, Place.RING, 0)
+                            .dueBy(0));
+                case 2 -> tasks.add(Task.hands(id, Task.Kind.SET_OUT, id, "", takes, Person.Skill.RAW_MEAT));
+                case 3 ->
+                    tasks.add(Task.hands(id, Task.Kind.SET_OUT, id, "", takes, Person.Skill.BLADES)
+                            .dueBy(-60 * random.nextInt(6)));
+                default -> tasks.add(Task.hands(id, Task.Kind.SET_OUT, id, "", takes));
+            }
+            if (i > 0 && random.nextInt(3) == 0) {
+                int before = random.nextInt(i);
+                links.add(new Link(
+                        "t" + before,
+                        id,
+                        60 * random.nextInt(2),
+                        random.nextInt(3) == 0 ? 60 * (3 + random.nextInt(20)) : Link.ANY));
+            }
+        }
+        return new Prep(tasks, links, room);
+    }
+
+    @Property(tries = 400)
+    void everyPlanOfTheModelKeepsEverything(@ForAll long seed, @ForAll @IntRange(min = 1, max = 24) int size) {
+        var prep = random(seed, size, false);
+        new PrepModel().solve(prep, 0.3, () -> false).plan().ifPresent(p -> {
+            assertThat(PlanCheck.faults(prep, p)).isEmpty();
+            assertThat(p.bound()).isGreaterThanOrEqualTo(p.start());
+            if (p.proved()) assertThat(p.gap()).isZero();
+        });
+    }
+
+    @Property(tries = 1500)
+    void everyPlanOfTheQuickOneKeepsEverythingToo(@ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int size) {
+        var prep = random(seed, size, false);
+        new PrepGreedy()
+                .solve(prep, 0, () -> false)
+                .plan()
+                .ifPresent(p -> assertThat(PlanCheck.faults(prep, p)).isEmpty());
+    }
+
+    @Property(tries = 60)
+    void theProvedStartIsTheLatestThereIs(@ForAll long seed, @ForAll @IntRange(min = 1, max = 4) int size) {
+        var prep = random(seed, size, true);
+        var answer = new PrepModel().solve(prep, 1, () -> false);
+        var best = exhaustive(prep);
+        assertThat(answer.plan().map(PrepPlan::start)).isEqualTo(best);
+        if (best.isEmpty()) assertThat(answer.impossible()).isTrue();
+        else assertThat(answer.plan().orElseThrow().proved()).isTrue();
+    }
+
+    /** The latest first start of all plans on whole minutes of the last half hour; starts of a best plan lie on them. */
+    private static Optional<Integer> exhaustive(Prep prep) {
+        var best = new int[] {Integer.MIN_VALUE};
+        search(prep, 0, new ArrayList<>(), best);
+        return best[0] == Integer.MIN_VALUE ? Optional.empty() : Optional.of(best[0]);
+    }
+
+    private static void search(Prep prep, int i, List<PrepPlan.Job> jobs, int[] best) {
+        if (i == prep.tasks().size()) {
+            var plan = new PrepPlan(jobs, 0, false);
+            if (plan.start() > best[0] && PlanCheck.faults(prep, plan).isEmpty()) best[0] = plan.start();
+            return;
+        }
+        var task = prep.tasks().get(i);
+        for (int at = task.due() - task.takes(); at >= -60 * 34 && at > best[0]; at -= 60) {
+            if (!task.hands()) {
+                int units = task.place() == Place.OVEN ? prep.room().ovens() : 0;
+                for (int u = units == 0 ? 0 : 1; u <= units; u++)
+                    deeper(prep, i, jobs, best, new PrepPlan.Job(task, at, "", u));
+            } else
+                for (var person : prep.room().people())
+                    deeper(prep, i, jobs, best, new PrepPlan.Job(task, at, person.name(), 0));
+        }
+    }
+
+    private static void deeper(Prep prep, int i, List<PrepPlan.Job> jobs, int[] best, PrepPlan.Job job) {
+        jobs.add(job);
+        var part = new Prep(
+                prep.tasks().subList(0, i + 1),
+                prep.links().stream()
+                        .filter(l -> jobs.stream().anyMatch(j -> j.task().id().equals(l.before()))
+                                && jobs.stream().anyMatch(j -> j.task().id().equals(l.after())))
+                        .toList(),
+                prep.room());
+        if (PlanCheck.faults(part, new PrepPlan(jobs, 0, false)).isEmpty()) search(prep, i + 1, jobs, best);
+        jobs.removeLast();
+    }
+
+    @Property(tries = 40)
+    void aClashIsGoneWithoutAnyOneOfItsDemands(@ForAll long seed) {
+        var prep = random(seed, 6, false).in(random(seed, 6, false).room().opening(-60 * 12));
+        Clash.of(prep, new PrepModel()).ifPresent(clash -> {
+            assertThat(clash.demands()).isNotEmpty();
+            var only = Clash.only(prep, clash.demands());
+            assertThat(Clash.isImpossible(only, new PrepModel()))
+                    .as("they clash by themselves")
+                    .isTrue();
+            for (var demand : clash.demands())
+                assertThat(Clash.isImpossible(demand.dropped(only), new PrepModel()))
+                        .as(demand.text())
+                        .isFalse();
+        });
+    }
+
+    @Example
+    void twoTemperaturesInOneOvenClashAndEachWayOutHasItsStart() {
+        var room = new Room(List.of(new Person("you", ALL, Task.ANY, 0)), 1, 2, 4, true, true, 900, Task.ANY);
+        var tart = Task.waits("tart", Task.Kind.COPY_WAIT, "Tart bakes", "", 1800, Place.OVEN, 180)
+                .dueBy(0)
+                .notBefore(-2000);
+        var buns = Task.waits("buns", Task.Kind.COPY_WAIT, "Buns bake", "", 1200, Place.OVEN, 220)
+                .dueBy(0)
+                .notBefore(-1500);
+        var prep = new Prep(List.of(tart, buns), List.of(), room);
+        var clash = Clash.of(prep, new PrepModel()).orElseThrow();
+        assertThat(clash.demands()).extracting(Demand::kind).contains(Demand.Kind.OVENS);
+        assertThat(clash.relax()).allMatch(r -> r.start() != null);
+        assertThat(clash.relax())
+                .filteredOn(r -> r.demand().kind() == Demand.Kind.OVENS)
+                .singleElement()
+                .satisfies(r -> assertThat(r.start()).isEqualTo(-1800))
+                .satisfies(r -> assertThat(r.demand().relaxed()).isEqualTo("Borrow an oven: one oven"));
+        assertThat(Clash.of(prep.with("buns", t -> t.notBefore(Task.ANY)), new PrepModel()))
+                .isEmpty();
+    }
+
+    @Example
+    void aHelperTakesWhatTheyMayAndRawFishStaysWithTheInstructor() {
+        var you = new Person("you", ALL, Task.ANY, 0);
+        var tasks = List.of(
+                Task.hands("fish", Task.Kind.SET_OUT, "fish", "", 600, Person.Skill.RAW_MEAT),
+                Task.hands("veg", Task.Kind.SET_OUT, "veg", "", 600, Person.Skill.BLADES));
+        var alone = new Prep(tasks, List.of(), new Room(List.of(you), 1, 2, 4, true, true, 900, Task.ANY));
+        assertThat(new PrepModel()
+                        .solve(alone, 1, () -> false)
+                        .plan()
+                        .orElseThrow()
+                        .start())
+                .isEqualTo(-1200);
+        var helped = alone.in(alone.room()
+                .with(List.of(you, new Person("helper", EnumSet.of(Person.Skill.BLADES), -3600, 0))));
+        var plan = new PrepModel().solve(helped, 1, () -> false).plan().orElseThrow();
+        assertThat(plan.start()).isEqualTo(-600);
+        assertThat(plan.proved()).isTrue();
+        assertThat(plan.of("fish").orElseThrow().who()).isEqualTo("you");
+        assertThat(plan.of("veg").orElseThrow().who()).isEqualTo("helper");
+    }
+
+    @Property(tries = 30)
+    void theSameQuestionHasTheSameAnswer(@ForAll long seed) {
+        var prep = random(seed, 14, false);
+        assertThat(new PrepModel().solve(prep, 0.3, () -> false))
+                .isEqualTo(new PrepModel().solve(prep, 0.3, () -> false));
+    }
+
+    @Example
+    void whatNobodyMayDoIsImpossibleAndToldAsThat() {
+        var helper = new Person("helper", Set.of(), -3600, 0);
+        var prep = new Prep(
+                List.of(Task.hands("fish", Task.Kind.SET_OUT, "Fish out", "", 60, Person.Skill.RAW_MEAT)),
+                List.of(),
+                new Room(List.of(helper), 1, 2, 4, true, true, 900, Task.ANY));
+        var clash = Clash.of(prep, new PrepModel()).orElseThrow();
+        assertThat(clash.demands())
+                .extracting(Demand::text)
+                .containsExactly("“Fish out” by somebody for raw meat or fish");
+    }
+}

@@ -1,0 +1,181 @@
+package webodidact.terminal;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import webodidact.core.answer.Answers;
+import webodidact.core.prep.Clash;
+import webodidact.core.prep.Link;
+import webodidact.core.prep.Prep;
+import webodidact.core.prep.PrepPlan;
+import webodidact.core.prep.PrepSolver;
+import webodidact.core.prep.PrepTasks;
+import webodidact.core.prep.Task;
+import webodidact.core.time.Clock;
+
+/** What has to be ready before air, by the clock; of a course the lessons of each day share the kitchen. */
+@Command(name = "prep", mixinStandardHelpOptions = true)
+final class PrepCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Option(names = "--json")
+    private boolean json;
+
+    @Option(names = "--effort", defaultValue = "2")
+    private double effort;
+
+    @Parameters(paramLabel = "LESSON|COURSE")
+    private Path file;
+
+    /** Lessons that are prepared together. */
+    private record Day(String title, LocalDateTime air, Prep prep) {}
+
+    @Override
+    public Integer call() {
+        if (effort <= 0 || effort > 1000) throw new IllegalArgumentException(Words.say("prep.effort", effort));
+        int code = 0;
+        var all = new ArrayList<Map<String, Object>>();
+        for (var day : days(LessonFile.lessons("prep", file, spec.commandLine().getErr()))) {
+            var solver = PrepSolver.usual();
+            var answer = solver.solve(day.prep(), effort, () -> false);
+            var clash = answer.impossible() ? Clash.of(day.prep(), solver) : Optional.<Clash>empty();
+            if (answer.plan().isEmpty()) code = 1;
+            if (json) all.add(object(day, answer.plan(), clash));
+            else print(day, answer.plan(), clash);
+        }
+        if (json)
+            spec.commandLine().getOut().println(Json.pretty(all.size() == 1 ? all.getFirst() : Map.of("days", all)));
+        return code;
+    }
+
+    /** Lessons of one day in one kitchen are one question, counted from the first one's air. */
+    private static List<Day> days(List<LessonFile> lessons) {
+        var days = new ArrayList<Day>();
+        for (var each : lessons) {
+            var lesson = each.lesson();
+            var prep = PrepTasks.of(new Answers(each.question()));
+            var last = days.isEmpty() ? null : days.getLast();
+            boolean same = last != null
+                    && last.air() != null
+                    && lesson.air() != null
+                    && last.air().toLocalDate().equals(lesson.air().toLocalDate())
+                    && !lesson.air().isBefore(last.air());
+            if (!same) {
+                days.add(new Day(lesson.title(), lesson.air(), prep));
+                continue;
+            }
+            int later = (int) Duration.between(last.air(), lesson.air()).toSeconds();
+            days.set(
+                    days.size() - 1,
+                    new Day(
+                            last.title() + ", " + lesson.title(),
+                            last.air(),
+                            last.prep().and(prep, later, lesson.id() + "/")));
+        }
+        return days;
+    }
+
+    private static Map<String, Object> object(Day day, Optional<PrepPlan> plan, Optional<Clash> clash) {
+        var map = new LinkedHashMap<String, Object>();
+        map.put("title", day.title());
+        map.put("start", plan.map(PrepPlan::start).orElse(null));
+        map.put("proved", plan.map(PrepPlan::proved).orElse(false));
+        map.put("bound", plan.map(PrepPlan::bound).orElse(null));
+        map.put(
+                "jobs",
+                plan.stream()
+                        .flatMap(p -> p.jobs().stream())
+                        .filter(j -> j.task().kind() != Task.Kind.AIR)
+                        .map(j -> job(j, day.prep()))
+                        .toList());
+        map.put("clashes", clash.stream().map(PrepCommand::clash).toList());
+        return map;
+    }
+
+    private static Map<String, Object> job(PrepPlan.Job job, Prep prep) {
+        var task = job.task();
+        var needs = new ArrayList<String>();
+        if (task.place() != null)
+            needs.add(task.place().name().toLowerCase(Locale.ROOT) + (job.unit() > 1 ? " " + job.unit() : ""));
+        task.skills().stream().map(s -> s.title()).sorted().forEach(needs::add);
+        var map = new LinkedHashMap<String, Object>();
+        map.put("id", task.id());
+        map.put("what", task.what());
+        map.put("who", job.who());
+        map.put("at", job.start());
+        map.put("takes", task.takes());
+        map.put("needs", needs);
+        map.put(
+                "after",
+                prep.links().stream()
+                        .filter(l -> l.after().equals(task.id()))
+                        .map(Link::before)
+                        .toList());
+        return map;
+    }
+
+    private static Map<String, Object> clash(Clash clash) {
+        var map = new LinkedHashMap<String, Object>();
+        map.put("demands", clash.demands().stream().map(d -> d.text()).toList());
+        map.put(
+                "relax",
+                clash.relax().stream()
+                        .map(r -> {
+                            var one = new LinkedHashMap<String, Object>();
+                            one.put("what", r.demand().relaxed());
+                            one.put("start", r.start());
+                            return one;
+                        })
+                        .toList());
+        return map;
+    }
+
+    private void print(Day day, Optional<PrepPlan> plan, Optional<Clash> clash) {
+        var out = spec.commandLine().getOut();
+        out.println(day.title());
+        plan.ifPresent(p -> {
+            for (var job : p.jobs())
+                if (job.task().kind() != Task.Kind.AIR)
+                    out.printf(
+                            Locale.ROOT,
+                            "%8s  %6s  %-8s %s%n",
+                            at(day, job.start()),
+                            Clock.text(job.task().takes()),
+                            job.who().isEmpty() ? "-" : job.who(),
+                            job.task().what());
+            out.println(
+                    p.proved()
+                            ? Words.say("prep.proved", at(day, p.start()))
+                            : Words.say("prep.gap", at(day, p.start()), Clock.text(p.gap())));
+        });
+        clash.ifPresent(c -> {
+            out.println(Words.say("prep.clash"));
+            c.demands().forEach(d -> out.println("  " + d.text()));
+            c.relax()
+                    .forEach(r -> out.println("  "
+                            + (r.start() == null
+                                    ? Words.say("prep.relax.not", r.demand().relaxed())
+                                    : Words.say("prep.relax", r.demand().relaxed(), at(day, r.start())))));
+        });
+        if (plan.isEmpty() && clash.isEmpty()) out.println(Words.say("prep.none"));
+    }
+
+    private static String at(Day day, int second) {
+        return day.air() == null
+                ? Clock.text(second)
+                : day.air().plusSeconds(second).toLocalTime().withNano(0).toString();
+    }
+}
