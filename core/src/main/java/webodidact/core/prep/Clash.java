@@ -14,7 +14,7 @@ public record Clash(List<Demand> demands, List<Relax> relax) {
     public record Relax(Demand demand, Integer start) {}
 
     /** Work that each question of this may take. */
-    private static final double EFFORT = 0.5;
+    private static final double EFFORT = 0.1;
 
     public Clash {
         demands = List.copyOf(demands);

@@ -39,21 +39,24 @@ public record Demand(Kind kind, String task, Message said) {
     static List<Demand> of(Prep prep) {
         var all = new ArrayList<Demand>();
         if (prep.room().opens() > Task.ANY)
-            all.add(new Demand(Kind.OPENS, "", say("opens", clock(prep.room().opens()))));
+            all.add(new Demand(
+                    Kind.OPENS, "", demanded("opens", clock(prep.room().opens()))));
         for (var task : prep.tasks()) {
             if (task.kind() == Task.Kind.AIR) continue;
-            if (task.at() != null) all.add(new Demand(Kind.PIN, task.id(), say("pin", task.what(), clock(task.at()))));
+            if (task.at() != null)
+                all.add(new Demand(Kind.PIN, task.id(), demanded("pin", task.what(), clock(task.at()))));
             if (task.earliest() > Task.ANY)
                 all.add(new Demand(
-                        Kind.KEEPS, task.id(), say("keeps", task.what(), clock(task.earliest() + task.takes()))));
+                        Kind.KEEPS, task.id(), demanded("keeps", task.what(), clock(task.earliest() + task.takes()))));
             if (task.kind() == Task.Kind.COPY_WAIT)
-                all.add(new Demand(Kind.DUE, task.id(), say("due", task.what(), clock(task.due()))));
-            if (!task.who().isEmpty()) all.add(new Demand(Kind.WHO, task.id(), say("who", task.what(), task.who())));
+                all.add(new Demand(Kind.DUE, task.id(), demanded("due", task.what(), clock(task.due()))));
+            if (!task.who().isEmpty())
+                all.add(new Demand(Kind.WHO, task.id(), demanded("who", task.what(), task.who())));
             if (!task.skills().isEmpty() && !prep.room().people().isEmpty())
                 all.add(new Demand(
                         Kind.SKILLS,
                         task.id(),
-                        say(
+                        demanded(
                                 "skills",
                                 task.what(),
                                 task.skills().stream()
@@ -68,19 +71,19 @@ public record Demand(Kind kind, String task, Message said) {
                 all.add(new Demand(
                         Kind.SOON,
                         link.before() + "\n" + link.after(),
-                        say(
+                        demanded(
                                 "soon",
                                 prep.task(link.after()).orElseThrow().what(),
                                 prep.task(link.before()).orElseThrow().what(),
                                 Math.ceilDiv(link.most(), 60))));
         if (uses(prep, Place.OVEN))
-            all.add(new Demand(Kind.OVENS, "", say("ovens", prep.room().ovens())));
+            all.add(new Demand(Kind.OVENS, "", demanded("ovens", prep.room().ovens())));
         if (uses(prep, Place.RING))
-            all.add(new Demand(Kind.RINGS, "", say("rings", prep.room().rings())));
+            all.add(new Demand(Kind.RINGS, "", demanded("rings", prep.room().rings())));
         return all;
     }
 
-    private static Message say(String key, Object... args) {
+    private static Message demanded(String key, Object... args) {
         return Words.OURS.message("demand." + key, args);
     }
 

@@ -36,16 +36,25 @@ public final class PrepGreedy implements PrepSolver {
                         .filter(t -> prep.links().stream()
                                 .noneMatch(l -> l.before().equals(t.id())
                                         && left.stream().anyMatch(o -> o.id().equals(l.after()))))
+                        // What is pinned, then what stands somewhere or hangs on it, then what can go anywhere.
                         .max(Comparator.comparing((Task t) -> t.at() != null)
+                                .thenComparing(t -> t.place() != null)
+                                .thenComparing(this::hangs)
                                 .thenComparingInt(this::latest)
                                 .thenComparing(Task::id, Comparator.reverseOrder()));
                 if (next.isEmpty() || !place(next.get())) return Optional.empty();
-                left.remove(next.get());
+                left.removeIf(t -> placed.containsKey(t.id()));
             }
             int opens = prep.room().opens();
             if (placed.values().stream().anyMatch(j -> j.task().kind() != Task.Kind.AIR && j.start() < opens))
                 return Optional.empty();
             return Optional.of(new PrepPlan(List.copyOf(placed.values()), 0, false));
+        }
+
+        private boolean hangs(Task task) {
+            return prep.links().stream()
+                    .anyMatch(l -> l.most() != Link.ANY
+                            && (l.before().equals(task.id()) || l.after().equals(task.id())));
         }
 
         /** Second at which it may end at the latest, by its due time and by what comes after it. */
@@ -57,24 +66,53 @@ public final class PrepGreedy implements PrepSolver {
             return end;
         }
 
+        /** As late as it may be, together with what has to come shortly before it: neither has a place without the other. */
         private boolean place(Task task) {
             int high = latest(task) - task.takes();
             int low = task.earliest();
             for (var link : prep.links())
                 if (link.before().equals(task.id()) && link.most() != Link.ANY && placed.containsKey(link.after()))
                     low = (int) Math.max(low, (long) placed.get(link.after()).start() - link.most() - task.takes());
-            if (task.at() != null) return task.at() >= low && task.at() <= high && put(task, task.at());
-            // It only ever gets free where something else begins, or an oven has had its time.
+            if (task.at() != null) return task.at() >= low && task.at() <= high && together(task, task.at());
+            for (int at : tries(task, high)) if (at <= high && at >= low && together(task, at)) return true;
+            return false;
+        }
+
+        /** It only ever gets free where something else begins or ends, or an oven has had its time. */
+        private TreeSet<Integer> tries(Task task, int high) {
             var tries = new TreeSet<Integer>(Comparator.reverseOrder());
             tries.add(high);
             for (var job : placed.values()) {
                 tries.add(job.start() - task.takes());
+                if (!task.hands()) tries.add(job.start());
                 if (task.place() == Place.OVEN && job.task().place() == Place.OVEN)
                     tries.add(job.start() - task.takes() - gap(task, job.task()));
             }
             for (var person : prep.room().people()) tries.add(person.to() - task.takes());
-            for (int at : tries) if (at <= high && at >= low && put(task, at)) return true;
-            return false;
+            return tries;
+        }
+
+        private boolean together(Task task, int at) {
+            if (!put(task, at)) return false;
+            for (var link : prep.links()) {
+                if (!link.after().equals(task.id()) || link.most() == Link.ANY || placed.containsKey(link.before()))
+                    continue;
+                var before = prep.task(link.before());
+                if (before.isEmpty() || !isFree(before.get())) continue;
+                if (!place(before.get())) {
+                    placed.remove(task.id());
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        /** All that comes after it has its place. */
+        private boolean isFree(Task task) {
+            return prep.links().stream()
+                    .allMatch(l -> !l.before().equals(task.id())
+                            || placed.containsKey(l.after())
+                            || prep.task(l.after()).isEmpty());
         }
 
         private int gap(Task before, Task after) {

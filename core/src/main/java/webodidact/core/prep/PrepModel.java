@@ -12,10 +12,13 @@ import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
+import webodidact.core.fit.CpSat;
 import webodidact.core.lesson.Place;
 
 /**
@@ -25,6 +28,11 @@ import webodidact.core.lesson.Place;
 public final class PrepModel implements PrepSolver {
     /** Of the second search: what it finds is only nicer. */
     private static final double POLISH = 0.4;
+
+    /** @throws IllegalStateException where the solver's native code does not run; ask {@link CpSat#isThere()} first */
+    public PrepModel() {
+        if (!CpSat.isThere()) throw new IllegalStateException("The constraint solver does not run on this machine");
+    }
 
     @Override
     public Answer solve(Prep prep, double effort, BooleanSupplier stopped) {
@@ -156,6 +164,27 @@ public final class PrepModel implements PrepSolver {
                 model.addExactlyOne(mine.values().toArray(BoolVar[]::new));
             }
             work.forEach(model::addNoOverlap);
+            energy();
+        }
+
+        /**
+         * All hands together, and those of each skill, need so much time before air: it follows from the rest, but the solver would be
+         * long in finding it out.
+         */
+        private void energy() {
+            var sets = new ArrayList<Predicate<Task>>();
+            sets.add(t -> true);
+            for (var skill : Person.Skill.values()) sets.add(t -> t.skills().contains(skill));
+            for (var in : sets) {
+                long hands = 0;
+                var able = new HashSet<String>();
+                for (var task : tasks) {
+                    if (!task.hands() || task.kind() == Task.Kind.AIR || task.due() > 0 || !in.test(task)) continue;
+                    hands += task.takes();
+                    for (var person : prep.room().people()) if (person.can(task)) able.add(person.name());
+                }
+                if (!able.isEmpty()) model.addLessOrEqual(begin, -Math.ceilDiv(hands, able.size()));
+            }
         }
 
         private void ovens() {

@@ -47,10 +47,10 @@ public record PrepPlan(List<Job> jobs, int bound, boolean proved) {
         return jobs.stream().filter(j -> j.task().id().equals(task)).findFirst();
     }
 
-    /** Seconds of hands of that person. */
+    /** Seconds of hands of that person before air, and on what is no lesson. */
     public int handsOf(String name) {
         return jobs.stream()
-                .filter(j -> j.who().equals(name))
+                .filter(j -> j.who().equals(name) && j.task().kind() != Task.Kind.AIR)
                 .mapToInt(j -> j.task().takes())
                 .sum();
     }

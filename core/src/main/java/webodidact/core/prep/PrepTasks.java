@@ -34,9 +34,6 @@ public final class PrepTasks {
     private static final int WEIGH = 45;
     private static final int FETCH = 20;
     private static final int WASH = 90;
-    /** Raw food is washed off within so many seconds. */
-    private static final int WASH_SOON = 300;
-
     private static final int SHELVES = 2;
     public static final String YOU = "you";
 
@@ -62,7 +59,8 @@ public final class PrepTasks {
 
     private static Room room(Kitchen kitchen, int planned) {
         var people = new ArrayList<Person>();
-        people.add(new Person(YOU, EnumSet.allOf(Person.Skill.class), Task.ANY, 0));
+        // On camera from 0 on: that is a task of theirs, so that a second lesson of the day finds them again.
+        people.add(new Person(YOU, EnumSet.allOf(Person.Skill.class), Task.ANY, 24 * 3600));
         for (int i = 1; i <= kitchen.helpers(); i++)
             people.add(new Person(
                     Words.OURS.say(kitchen.helpers() == 1 ? "helper" : "helper.n", i),
@@ -126,26 +124,19 @@ public final class PrepTasks {
             }
             if (takes == 0) continue;
             var id = "set-out/" + step.id();
+            boolean raw = skills.contains(Person.Skill.RAW_MEAT);
             add(Task.hands(
                             id,
                             Task.Kind.SET_OUT,
                             Words.OURS.say("set-out", placed.number()),
-                            Words.OURS.say("set-out.why", step.title(), foods, tools),
-                            takes,
+                            Words.OURS.say(raw ? "set-out.raw" : "set-out.why", step.title(), foods, tools),
+                            // Who had raw food on their hands washes them before anything else: one job, not two.
+                            takes + (raw ? WASH : 0),
                             skills.toArray(Person.Skill[]::new))
                     .of(step.id()));
             links.add(Link.then("clean", id));
             links.add(Link.then(id, "camera"));
-            if (skills.contains(Person.Skill.RAW_MEAT)) wash(id, step);
         }
-    }
-
-    private void wash(String after, Step step) {
-        var id = "wash/" + after;
-        add(Task.hands(id, Task.Kind.WASH, Words.OURS.say("wash"), Words.OURS.say("wash.why", step.title()), WASH)
-                .of(step.id()));
-        links.add(new Link(after, id, 0, WASH_SOON));
-        links.add(Link.then(id, "camera"));
     }
 
     /** Seconds to have a food ready in its form: weighed, and chopped where it is to be chopped. */
@@ -215,11 +206,11 @@ public final class PrepTasks {
                             id,
                             Task.Kind.COPY_HANDS,
                             Words.OURS.say("copy", step.title()),
-                            Words.OURS.say("copy.why", number, of.title()),
-                            hands,
+                            Words.OURS.say(skills.isEmpty() ? "copy.why" : "copy.why.raw", number, of.title()),
+                            hands + (skills.isEmpty() ? 0 : WASH),
                             skills.toArray(Person.Skill[]::new))
                     .of(step.id())
-                    .dueBy(answers.schedule().planned()));
+                    .dueBy(Math.max(1, answers.schedule().planned())));
             links.add(Link.then(last, id));
             last = id;
         }
@@ -276,6 +267,22 @@ public final class PrepTasks {
 
     /** What the lesson itself occupies is not there for copies; an oven that it finds hot has been heated before. */
     private void onAir() {
+        int planned = Math.max(1, answers.schedule().planned());
+        add(new Task(
+                "air",
+                Task.Kind.AIR,
+                Words.OURS.say("air", lesson.title()),
+                "",
+                "",
+                planned,
+                true,
+                Set.of(),
+                null,
+                0,
+                Task.ANY,
+                planned,
+                0,
+                YOU));
         for (var placed : answers.schedule().steps()) {
             var step = placed.step();
             var place = occupied(step.place());

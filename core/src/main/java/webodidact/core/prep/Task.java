@@ -37,7 +37,6 @@ public record Task(
     public enum Kind {
         CLEAN,
         SET_OUT,
-        WASH,
         COPY_HANDS,
         COPY_WAIT,
         HEAT,

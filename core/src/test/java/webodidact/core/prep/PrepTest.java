@@ -26,7 +26,14 @@ class PrepTest {
         if (random.nextBoolean())
             people.add(new Person("helper", EnumSet.of(Person.Skill.BLADES), -60 * (20 + random.nextInt(60)), 0));
         var room = new Room(
-                people, 1 + random.nextInt(2), 1 + random.nextInt(2), 1 + random.nextInt(2), true, true, 600, Task.ANY);
+                people,
+                1 + random.nextInt(2),
+                1 + random.nextInt(2),
+                1 + random.nextInt(2),
+                true,
+                true,
+                1080,
+                Task.ANY);
         var tasks = new ArrayList<Task>();
         var links = new ArrayList<Link>();
         for (int i = 0; i < size; i++) {
@@ -58,7 +65,7 @@ class PrepTest {
         return new Prep(tasks, links, room);
     }
 
-    @Property(tries = 400)
+    @Property(tries = 100)
     void everyPlanOfTheModelKeepsEverything(@ForAll long seed, @ForAll @IntRange(min = 1, max = 24) int size) {
         var prep = random(seed, size, false);
         new PrepModel().solve(prep, 0.3, () -> false).plan().ifPresent(p -> {
@@ -68,7 +75,7 @@ class PrepTest {
         });
     }
 
-    @Property(tries = 1500)
+    @Property(tries = 800)
     void everyPlanOfTheQuickOneKeepsEverythingToo(@ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int size) {
         var prep = random(seed, size, false);
         new PrepGreedy()
@@ -77,7 +84,7 @@ class PrepTest {
                 .ifPresent(p -> assertThat(PlanCheck.faults(prep, p)).isEmpty());
     }
 
-    @Property(tries = 60)
+    @Property(tries = 30)
     void theProvedStartIsTheLatestThereIs(@ForAll long seed, @ForAll @IntRange(min = 1, max = 4) int size) {
         var prep = random(seed, size, true);
         var answer = new PrepModel().solve(prep, 1, () -> false);
@@ -125,7 +132,7 @@ class PrepTest {
         jobs.removeLast();
     }
 
-    @Property(tries = 40)
+    @Property(tries = 10)
     void aClashIsGoneWithoutAnyOneOfItsDemands(@ForAll long seed) {
         var prep = random(seed, 6, false).in(random(seed, 6, false).room().opening(-60 * 12));
         Clash.of(prep, new PrepModel()).ifPresent(clash -> {

@@ -30,6 +30,7 @@ import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Ribbon;
 import webodidact.desktop.state.Memory;
+import webodidact.desktop.state.PrepWatch;
 import webodidact.desktop.state.Ticker;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
@@ -49,6 +50,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         return thread;
     });
     private final BorderPane frame = new BorderPane();
+    private final PrepWatch prep;
     private final Slate slate;
     private final TroubleBar trouble;
     private final Settling settling;
@@ -67,7 +69,8 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         this.choosers = choosers;
         this.ticker = ticker;
         this.memory = memory;
-        slate = new Slate(workspace, this::newLesson, this::kept, leaving.welcome(), this::showFindings);
+        prep = new PrepWatch(workspace);
+        slate = new Slate(workspace, prep, this::newLesson, this::kept, leaving.welcome(), this::showFindings);
         settling = new Settling(workspace, this::cover, this::uncover);
         trouble = new TroubleBar(new TroubleBar.Actions() {
             @Override
@@ -121,6 +124,11 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     @Override
     public Workspace workspace() {
         return workspace;
+    }
+
+    @Override
+    public PrepWatch prep() {
+        return prep;
     }
 
     @Override
@@ -375,6 +383,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     public void close() {
         end();
         if (workspace.lesson() != null) memory.put("lesson", workspace.lesson().id());
+        prep.end();
         workspace.close();
         background.shutdownNow();
     }

@@ -14,6 +14,7 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
 import webodidact.desktop.control.FitGauge;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.PrepWatch;
 import webodidact.desktop.state.Saver;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
@@ -26,6 +27,7 @@ final class Slate extends HBox {
     private final Runnable newLesson;
     private final Runnable kept;
     private final Runnable leave;
+    private final PrepWatch prep;
     private final Button title = new Button();
     private final Label context = Nodes.label("", "slate-context");
     private final FitGauge gauge = new FitGauge();
@@ -36,9 +38,10 @@ final class Slate extends HBox {
     private final Label saved = Nodes.label("", "pill");
 
     /** @param findings shows the findings */
-    Slate(Workspace workspace, Runnable newLesson, Runnable kept, Runnable leave, Runnable findings) {
+    Slate(Workspace workspace, PrepWatch prep, Runnable newLesson, Runnable kept, Runnable leave, Runnable findings) {
         super(20);
         this.workspace = workspace;
+        this.prep = prep;
         this.newLesson = newLesson;
         this.kept = kept;
         this.leave = leave;
@@ -64,6 +67,7 @@ final class Slate extends HBox {
         workspace.lessonProperty().addListener(o -> refresh());
         workspace.bookProperty().addListener(o -> refresh());
         workspace.outcomeProperty().addListener(o -> derived());
+        prep.preparedProperty().addListener(o -> derived());
         workspace.saver().stateProperty().addListener((o, was, now) -> saved(now));
         saved(workspace.saver().stateProperty().get());
         refresh();
@@ -120,9 +124,8 @@ final class Slate extends HBox {
                                 outcome.bench().jobs().isEmpty()
                                         ? "–"
                                         : on == null
-                                                ? before(outcome.bench().firstStart())
-                                                : HOUR.format(on.plusSeconds(
-                                                        outcome.bench().firstStart()))));
+                                                ? before(first(outcome))
+                                                : HOUR.format(on.plusSeconds(first(outcome)))));
         air.setText(
                 outcome == null ? "" : Words.of("slate.onAir", on == null ? Words.of("slate.noAir") : DAY.format(on)));
         long s = outcome == null ? 0 : outcome.report().stops();
@@ -135,6 +138,14 @@ final class Slate extends HBox {
         looks.setManaged(l > 0);
         stops.setAccessibleText(stops.getText());
         looks.setAccessibleText(looks.getText());
+    }
+
+    /** By the plan that is proved, as soon as there is one. */
+    private int first(Outcome outcome) {
+        var prepared = prep.prepared();
+        return prepared == null
+                ? outcome.bench().firstStart()
+                : prepared.start().orElse(outcome.bench().firstStart());
     }
 
     static String before(int seconds) {

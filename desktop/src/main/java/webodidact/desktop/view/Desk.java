@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
+import webodidact.desktop.state.PrepWatch;
 import webodidact.desktop.state.Ticker;
 import webodidact.desktop.state.Workspace;
 
@@ -13,6 +14,9 @@ public interface Desk {
 
     /** Goes to another station: "script". */
     void go(String station);
+
+    /** The plan before air of the lesson on the desk. */
+    PrepWatch prep();
 
     /** Runs work off the interface thread. */
     ExecutorService background();

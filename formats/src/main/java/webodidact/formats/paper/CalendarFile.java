@@ -5,6 +5,8 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.bench.Job;
+import webodidact.core.prep.Prepared;
+import webodidact.core.prep.Task;
 import webodidact.core.time.Clock;
 import webodidact.formats.calendar.LessonCalendar;
 
@@ -40,15 +42,7 @@ final class CalendarFile implements FilePaper {
                     send,
                     send.plusMinutes(15),
                     0));
-            int n = 0;
-            for (var job : outcome.bench().toDo())
-                events.add(new LessonCalendar.Event(
-                        lesson.id() + "-job-" + ++n + "-" + job.type().name(),
-                        job.title(),
-                        about(job),
-                        air.plusSeconds(job.span().start()),
-                        air.plusSeconds(job.span().end()),
-                        job == outcome.bench().jobs().getFirst() || job.type() == Job.Type.HEAT ? ALARM : -1));
+            jobs(edition, air, events);
             for (var lead : edition.answers().leads())
                 events.add(new LessonCalendar.Event(
                         lesson.id() + "-lead-" + lead.line() + "-" + lead.beforeAir(),
@@ -70,8 +64,42 @@ final class CalendarFile implements FilePaper {
                 Words.say("calendar.name", lesson.title(), outcome.course().title()), events, stamp);
     }
 
-    private static String about(Job job) {
-        return Words.say("calendar.about", job.why(), Clock.text(job.span().length()));
+    /** As the station has planned them, or worked back by one pair of hands. */
+    private static void jobs(Edition edition, LocalDateTime air, List<LessonCalendar.Event> events) {
+        var plan = Prepared.of(edition.answers(), () -> false).plan();
+        plan.ifPresent(p -> {
+            for (var job : p.jobs()) {
+                var task = job.task();
+                if (task.kind() == Task.Kind.AIR) continue;
+                boolean first = job.start() == p.start() || task.kind() == Task.Kind.HEAT;
+                var what = job.who().isEmpty() ? task.what() : Words.say("calendar.who", task.what(), job.who());
+                events.add(event(
+                        edition, air, task.id().replace('/', '-'), what, task.why(), job.start(), task.takes(), first));
+            }
+        });
+        if (plan.isPresent()) return;
+        int n = 0;
+        for (var job : edition.outcome().bench().toDo())
+            events.add(event(
+                    edition,
+                    air,
+                    "job-" + ++n,
+                    job.title(),
+                    job.why(),
+                    job.span().start(),
+                    job.span().length(),
+                    n == 1 || job.type() == Job.Type.HEAT));
+    }
+
+    private static LessonCalendar.Event event(
+            Edition edition, LocalDateTime air, String id, String what, String why, int at, int takes, boolean alarm) {
+        return new LessonCalendar.Event(
+                edition.lesson().id() + "-" + id,
+                what,
+                Words.say("calendar.about", why, Clock.text(takes)),
+                air.plusSeconds(at),
+                air.plusSeconds(at + takes),
+                alarm ? ALARM : -1);
     }
 
     /** Three days before, in the morning; earlier where something is begun at home before that. */

@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.bench.Job;
 import webodidact.core.list.BenchList;
+import webodidact.core.prep.PrepPlan;
+import webodidact.core.prep.Prepared;
+import webodidact.core.prep.Task;
 import webodidact.core.time.Clock;
 
 /** What is done before air, by the clock, with what is weighed and set out for each step. */
@@ -22,6 +25,15 @@ final class PrepPaper extends GridPaper {
     String intro(Edition edition) {
         var plan = edition.outcome().bench();
         var air = edition.lesson().air();
+        var prepared = prepared(edition);
+        if (prepared.plan().isPresent() && air != null) {
+            var said = Words.say(
+                    "prep.first",
+                    PaperText.clock(
+                            air.plusSeconds(prepared.plan().orElseThrow().start())),
+                    PaperText.clock(air));
+            return prepared.plan().orElseThrow().proved() ? Words.say("prep.proved", said) : said;
+        }
         return plan.jobs().isEmpty()
                 ? ""
                 : air == null
@@ -34,36 +46,75 @@ final class PrepPaper extends GridPaper {
 
     @Override
     String warning(Edition edition) {
-        return String.join(" ", edition.outcome().bench().clashes());
+        var prepared = prepared(edition);
+        if (prepared.plan().isPresent()) return "";
+        return prepared.clash()
+                .map(c -> Words.say(
+                        "prep.clash", c.demands().stream().map(d -> d.text()).toList()))
+                .orElseGet(() -> String.join(" ", edition.outcome().bench().clashes()));
     }
 
     @Override
     List<Table> tables(Edition edition) {
-        var settings = edition.answers().setOut().settings();
-        var rows = new ArrayList<Row>();
-        for (var job : edition.outcome().bench().toDo()) {
-            var soft = new ArrayList<String>();
-            if (job.type() == Job.Type.SET_OUT)
-                settings.stream()
-                        .filter(s -> edition.lesson().indexOf(job.step()) == s.number() - 1)
-                        .forEach(s -> soft.addAll(setting(s)));
-            if (soft.isEmpty()) soft.add(job.why());
-            rows.add(new Row(
-                    "",
-                    List.of(
-                            Cell.number(when(edition, job)),
-                            Cell.number(Clock.text(job.span().length())),
-                            Cell.text(job.title(), soft),
-                            Cell.text("☐"))));
-        }
+        var rows = prepared(edition).plan().map(p -> planned(edition, p)).orElseGet(() -> first(edition));
         return List.of(new Table(
                 "",
                 List.of(
                         Head.number(Words.say("prep.at"), "18mm"),
                         Head.number(Words.say("prep.takes"), "16mm"),
                         Head.of(Words.say("prep.job")),
+                        Head.wide(Words.say("prep.who"), "20mm"),
                         Head.wide(Words.say("prep.done"), "12mm")),
                 rows));
+    }
+
+    /** The plan of the station: the same question has the same answer. */
+    private static Prepared prepared(Edition edition) {
+        return Prepared.of(edition.answers(), () -> false);
+    }
+
+    private static List<Row> planned(Edition edition, PrepPlan plan) {
+        var rows = new ArrayList<Row>();
+        for (var job : plan.jobs()) {
+            var task = job.task();
+            if (task.kind() == Task.Kind.AIR) continue;
+            var soft = task.kind() == Task.Kind.SET_OUT ? settings(edition, task.step()) : new ArrayList<String>();
+            if (soft.isEmpty()) soft.add(task.why());
+            rows.add(row(edition, job.start(), task.takes(), task.what(), soft, job.who()));
+        }
+        return rows;
+    }
+
+    /** Worked back by one pair of hands, where no plan keeps everything. */
+    private static List<Row> first(Edition edition) {
+        var rows = new ArrayList<Row>();
+        for (var job : edition.outcome().bench().toDo()) {
+            var soft = job.type() == Job.Type.SET_OUT ? settings(edition, job.step()) : new ArrayList<String>();
+            if (soft.isEmpty()) soft.add(job.why());
+            rows.add(row(edition, job.span().start(), job.span().length(), job.title(), soft, ""));
+        }
+        return rows;
+    }
+
+    private static Row row(Edition edition, int at, int takes, String what, List<String> soft, String who) {
+        var air = edition.lesson().air();
+        var when = air == null ? Clock.text(at) : PaperText.before(air.plusSeconds(at), air);
+        return new Row(
+                "",
+                List.of(
+                        Cell.number(when),
+                        Cell.number(Clock.text(takes)),
+                        Cell.text(what, soft),
+                        Cell.text(who),
+                        Cell.text("☐")));
+    }
+
+    private static List<String> settings(Edition edition, String step) {
+        var all = new ArrayList<String>();
+        edition.answers().setOut().settings().stream()
+                .filter(s -> edition.lesson().indexOf(step) == s.number() - 1)
+                .forEach(s -> all.addAll(setting(s)));
+        return all;
     }
 
     private static List<String> setting(BenchList.Setting setting) {
@@ -72,13 +123,6 @@ final class PrepPaper extends GridPaper {
         if (!setting.tools().isEmpty()) all.add(String.join(" · ", setting.tools()));
         if (!setting.apart().isEmpty()) all.add(Words.say("bench.raw", setting.apart()));
         return all;
-    }
-
-    private static String when(Edition edition, Job job) {
-        var air = edition.lesson().air();
-        return air == null
-                ? Clock.text(job.span().start())
-                : PaperText.before(air.plusSeconds(job.span().start()), air);
     }
 
     @Override

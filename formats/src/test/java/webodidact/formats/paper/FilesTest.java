@@ -110,7 +110,7 @@ class FilesTest {
         assertThat(events).extracting(e -> e.getUid().orElseThrow().getValue()).doesNotHaveDuplicates();
         assertThat(events)
                 .extracting(e -> e.getSummary().getValue())
-                .contains("Send the papers: Fish parcels, new potatoes", "Clear and wipe down");
+                .contains("Send the papers: Fish parcels, new potatoes", "Clear and wipe down (you)");
         assertThat(new CalendarBuilder()
                         .build(new StringReader(text("calendar", "ics", edition(Lesson.blank("x", 1, "Empty")))))
                         .getComponents())

@@ -133,7 +133,8 @@ class PapersTest {
                         "12 skinless white fish fillets");
         assertThat(text(PdfWriter.write(html("prep-sheet", outcome))))
                 .contains(
-                        "Weigh and set out for step 8",
+                        "Set out for step 8",
+                        "proved: no later start exists",
                         "150 g thick plain yoghurt",
                         "Raw: skinless white fish fillets on a board of its own.");
         assertThat(text(PdfWriter.write(html("pupil-list", outcome))))

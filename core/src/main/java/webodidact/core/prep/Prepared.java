@@ -1,0 +1,49 @@
+package webodidact.core.prep;
+
+import java.util.Collections;
+import java.util.Map;
+import java.util.Optional;
+import java.util.WeakHashMap;
+import java.util.function.BooleanSupplier;
+import webodidact.core.answer.Answers;
+
+/**
+ * The plan of one lesson before air, as good as the work that is spent on it makes it; the same for everybody who asks.
+ *
+ * @param plan what was found; empty where demands clash, or nothing was found
+ * @param clash what cannot be kept, where that is proved
+ */
+public record Prepared(Prep prep, Optional<PrepPlan> plan, Optional<Clash> clash) {
+    /** Work of the solver, a second or two at the most: the same on any machine. */
+    public static final double EFFORT = 0.3;
+
+    private static final Map<Answers, Prepared> KNOWN = Collections.synchronizedMap(new WeakHashMap<>());
+
+    /** Takes up to seconds: not on the interface thread. @param stopped gives up; what is found till then is not kept */
+    public static Prepared of(Answers answers, BooleanSupplier stopped) {
+        var known = KNOWN.get(answers);
+        if (known != null) return known;
+        var prep = PrepTasks.of(answers);
+        var solver = PrepSolver.usual();
+        var answer = solver.solve(prep, EFFORT, stopped);
+        var clash = answer.impossible() && !stopped.getAsBoolean() ? Clash.of(prep, solver) : Optional.<Clash>empty();
+        var made = new Prepared(prep, answer.plan(), clash);
+        if (!stopped.getAsBoolean()) KNOWN.put(answers, made);
+        return made;
+    }
+
+    /** Second of the first job, where there is a plan. */
+    public Optional<Integer> start() {
+        return plan.map(PrepPlan::start);
+    }
+
+    /** Most seconds that a ready copy is kept. */
+    public int longestHold() {
+        return plan.stream()
+                .flatMap(p -> p.jobs().stream())
+                .filter(j -> j.task().kind() == Task.Kind.COPY_WAIT)
+                .mapToInt(j -> Math.max(0, j.task().due() - j.end()))
+                .max()
+                .orElse(0);
+    }
+}

@@ -1,0 +1,65 @@
+package webodidact.desktop.state;
+
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.locks.LockSupport;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.prep.Prepared;
+
+/** Works out the plan before air behind the lesson on the desk; nothing of an earlier state is left to be seen. */
+public final class PrepWatch {
+    private final ReadOnlyObjectWrapper<Prepared> prepared = new ReadOnlyObjectWrapper<>();
+    private final AtomicLong wanted = new AtomicLong();
+    /** One of its own: what is drawn or written meanwhile does not wait for a proof. */
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("prep").factory());
+    /** Nanoseconds that typing has to rest. */
+    private static final long REST = 350_000_000;
+
+    public PrepWatch(Workspace workspace) {
+        workspace.outcomeProperty().addListener((o, was, now) -> look(now));
+        look(workspace.outcome());
+    }
+
+    private void look(Outcome outcome) {
+        long mine = wanted.incrementAndGet();
+        prepared.set(null);
+        if (worker.isShutdown()
+                || outcome == null
+                || outcome.missing(Outcome.Part.BENCH).isPresent()) return;
+        worker.execute(() -> {
+            LockSupport.parkNanos(REST);
+            if (mine != wanted.get()) return;
+            try {
+                var found = Prepared.of(outcome.answers(), () -> mine != wanted.get());
+                Platform.runLater(() -> {
+                    if (mine == wanted.get()) prepared.set(found);
+                });
+            } catch (RuntimeException | StackOverflowError e) {
+                // The first plan, worked back in one go, stands.
+                Platform.runLater(() -> {
+                    if (mine == wanted.get()) prepared.set(null);
+                });
+            }
+        });
+    }
+
+    /** Null while it is being worked out. */
+    public ReadOnlyObjectProperty<Prepared> preparedProperty() {
+        return prepared.getReadOnlyProperty();
+    }
+
+    public Prepared prepared() {
+        return prepared.get();
+    }
+
+    /** Ends what is going on. */
+    public void end() {
+        wanted.incrementAndGet();
+        worker.shutdownNow();
+    }
+}

@@ -1,0 +1,188 @@
+package webodidact.desktop.view.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.IntFunction;
+import java.util.function.Predicate;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import webodidact.core.lesson.Place;
+import webodidact.core.prep.PrepPlan;
+import webodidact.core.prep.Prepared;
+import webodidact.core.prep.Task;
+import webodidact.core.time.Clock;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.words.Words;
+
+/** Who and what is at work when: people, ovens, rings and ready copies on one clock, air at its end. */
+final class PrepLanes extends Pane {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final double LEFT = 110;
+    private static final double HEAD = 24;
+    private static final double LANE = 46;
+    /** Seconds of air that are shown. */
+    private static final int SEEN = 420;
+
+    /** @param start seconds; {@code end} later */
+    private record Block(String text, String detail, int start, int end, String style, Task task) {}
+
+    private record Lane(String title, List<Block> blocks) {}
+
+    private final Consumer<Task> pressed;
+    private final IntFunction<String> clock;
+    private List<Lane> lanes = List.of();
+    private int from;
+    private int to;
+    private String chosen = "";
+
+    /** @param clock how a second is told */
+    PrepLanes(Consumer<Task> pressed, IntFunction<String> clock) {
+        this.pressed = pressed;
+        this.clock = clock;
+        setId("prep-lanes");
+        getStyleClass().add("prep-lanes");
+        widthProperty().addListener(o -> draw());
+        setMinWidth(300);
+    }
+
+    void show(Prepared prepared, String step) {
+        chosen = step;
+        var plan = prepared.plan().orElse(null);
+        var all = new ArrayList<Lane>();
+        if (plan != null) {
+            for (var person : prepared.prep().room().people())
+                all.add(lane(person.name(), plan, j -> j.who().equals(person.name())));
+            for (int u = 1; u <= prepared.prep().room().ovens(); u++) {
+                int unit = u;
+                all.add(lane(
+                        prepared.prep().room().ovens() == 1 ? Words.of("bench.oven") : Words.of("bench.oven.n", u),
+                        plan,
+                        j -> j.unit() == unit));
+            }
+            all.add(lane(Words.of("bench.rings"), plan, j -> j.task().place() == Place.RING));
+            all.add(lane(
+                    Words.of("bench.others"),
+                    plan,
+                    j -> j.task().place() == Place.MICROWAVE
+                            || j.task().place() == Place.BLENDER
+                            || j.task().place() == null && !j.task().hands()));
+            all.add(copies(plan));
+            all.removeIf(l -> l.blocks().isEmpty());
+        }
+        from = plan == null ? -3600 : plan.start() - 120;
+        // A little of air, more only where a copy is still on its way.
+        to = all.stream()
+                .flatMap(l -> l.blocks().stream())
+                .filter(b -> b.task().kind() != Task.Kind.AIR)
+                .mapToInt(Block::end)
+                .reduce(SEEN, Math::max);
+        for (int l = 0; l < all.size(); l++) {
+            int until = to;
+            all.set(
+                    l,
+                    new Lane(
+                            all.get(l).title(),
+                            all.get(l).blocks().stream()
+                                    .filter(b -> b.start() < until)
+                                    .toList()));
+        }
+        all.removeIf(l -> l.blocks().isEmpty());
+        lanes = all;
+        setPrefHeight(HEAD + LANE * Math.max(1, lanes.size()) + 8);
+        setMinHeight(USE_PREF_SIZE);
+        draw();
+    }
+
+    private Lane lane(String title, PrepPlan plan, Predicate<PrepPlan.Job> in) {
+        return new Lane(
+                title,
+                plan.jobs().stream()
+                        .filter(in)
+                        .map(j -> new Block(
+                                j.task().what(),
+                                clock.apply(j.start()) + ", "
+                                        + Clock.text(j.task().takes()) + ", "
+                                        + j.task().why(),
+                                j.start(),
+                                j.end(),
+                                j.task().kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                                j.task()))
+                        .toList());
+    }
+
+    /** From when each is done until it is carried in. */
+    private Lane copies(PrepPlan plan) {
+        return new Lane(
+                Words.of("bench.copies"),
+                plan.jobs().stream()
+                        .filter(j -> j.task().kind() == Task.Kind.COPY_WAIT
+                                && j.task().earliest() > Task.ANY)
+                        .map(j -> new Block(
+                                Words.of("bench.kept", Clock.text(j.task().due() - j.end())),
+                                j.task().what(),
+                                j.end(),
+                                Math.max(j.end() + 60, j.task().due()),
+                                "held",
+                                j.task()))
+                        .toList());
+    }
+
+    private double x(int second) {
+        return LEFT + (getWidth() - LEFT - 8) * (second - from) / Math.max(1, to - from);
+    }
+
+    private void draw() {
+        getChildren().clear();
+        if (getWidth() < LEFT + 50) return;
+        ticks();
+        for (int i = 0; i < lanes.size(); i++) {
+            double y = HEAD + i * LANE;
+            var title = Nodes.wrapped(lanes.get(i).title(), "lane-title");
+            title.resizeRelocate(4, y + 6, LEFT - 10, LANE - 10);
+            var line = Nodes.styled(new Region(), "lane-line");
+            line.resizeRelocate(LEFT, y + LANE - 3, getWidth() - LEFT - 8, 1);
+            getChildren().addAll(title, line);
+            for (var block : lanes.get(i).blocks()) block(block, y);
+        }
+        var air = Nodes.styled(new Region(), "air-line");
+        air.resizeRelocate(x(0) - 1, HEAD - 8, 2, LANE * lanes.size() + 8);
+        getChildren().add(air);
+    }
+
+    private void ticks() {
+        int step = to - from > 3 * 3600 ? 3600 : to - from > 5400 ? 1800 : 600;
+        for (int second = Math.floorDiv(from, step) * step; second <= to; second += step) {
+            if (second < from) continue;
+            var tick = Nodes.label(clock.apply(second), "mark-word");
+            tick.resizeRelocate(x(second) - 20, 2, 60, 18);
+            var line = Nodes.styled(new Region(), "tick-line");
+            line.resizeRelocate(x(second), HEAD, 1, LANE * lanes.size());
+            getChildren().addAll(line, tick);
+        }
+    }
+
+    private void block(Block block, double y) {
+        double left = x(Math.max(from, block.start()));
+        double width = Math.max(3, x(Math.min(to, block.end())) - left - 1);
+        // A block too narrow for a word shows none.
+        var label = new Label(width < 34 ? "" : block.text());
+        label.getStyleClass().addAll("prep-block", "prep-" + block.style());
+        label.pseudoClassStateChanged(
+                CHOSEN, !chosen.isEmpty() && block.task().step().equals(chosen));
+        label.setAccessibleText(block.text() + ", " + block.detail());
+        label.setTooltip(new Tooltip(block.text() + "\n" + block.detail()));
+        label.resizeRelocate(left, y + 3, width, LANE - 10);
+        label.setOnMouseClicked(e -> pressed.accept(block.task()));
+        getChildren().add(label);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        // Everything has its place by time.
+    }
+}
