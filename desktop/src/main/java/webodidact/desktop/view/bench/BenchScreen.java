@@ -181,9 +181,7 @@ public final class BenchScreen extends HBox implements Screen {
         var row = Nodes.row(
                 8,
                 Nodes.column(0, cell(at, 5.2, "time"), cell(Clock.text(takes), 5.2, "time-soft")),
-                Nodes.grown(words),
-                Nodes.label(
-                        who, "job-kind", "job-" + kind.toLowerCase(Locale.ROOT).replace('_', '-')));
+                Nodes.grown(words));
         var button = new CardButton("row-card", () -> choose(step), row);
         button.setAccessibleText(at + ", " + title + ", " + who + ", " + Clock.text(takes));
         button.pseudoClassStateChanged(
