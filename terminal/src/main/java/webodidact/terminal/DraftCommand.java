@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -25,18 +26,12 @@ final class DraftCommand implements Callable<Integer> {
     @Option(names = "--out", required = true, paramLabel = "LESSON")
     private Path out;
 
-    @Option(names = "--delivery", defaultValue = "cook-along")
-    private String delivery;
-
-    @Option(names = "--audience", defaultValue = "adults")
-    private String audience;
-
-    @Option(names = "--slot", defaultValue = "45", paramLabel = "MIN")
-    private int slot;
+    @Mixin
+    private MannerOptions options;
 
     @Override
     public Integer call() throws IOException {
-        var manner = Drafting.Manner.of(delivery, audience, slot);
+        var manner = options.manner();
         var text = text();
         var drafted = Drafting.at("draft", out)
                 .draft(text, "", page, manner, spec.commandLine().getErr());

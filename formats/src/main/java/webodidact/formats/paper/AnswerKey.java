@@ -4,19 +4,8 @@ import java.util.List;
 
 /** The answers to the pupils' list. */
 final class AnswerKey extends ListPaper {
-    @Override
-    public String id() {
-        return "pupil-key";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.HOMES;
-    }
-
-    @Override
-    public boolean isList() {
-        return true;
+    AnswerKey() {
+        super("pupil-key", PaperGroup.HOMES);
     }
 
     @Override

@@ -6,14 +6,8 @@ import webodidact.core.time.Clock;
 
 /** Camera by camera what it looks at, and when. */
 final class CameraPaper extends GridPaper {
-    @Override
-    public String id() {
-        return "camera-list";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.HELPERS;
+    CameraPaper() {
+        super("camera-list", PaperGroup.HELPERS);
     }
 
     @Override

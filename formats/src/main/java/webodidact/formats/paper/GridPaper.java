@@ -7,6 +7,24 @@ import java.util.List;
 abstract class GridPaper implements PagePaper {
     private static final Template PAGE = new Template("grid.html");
 
+    private final String id;
+    private final PaperGroup group;
+
+    GridPaper(String id, PaperGroup group) {
+        this.id = id;
+        this.group = group;
+    }
+
+    @Override
+    public final String id() {
+        return id;
+    }
+
+    @Override
+    public final PaperGroup group() {
+        return group;
+    }
+
     /** @param title over it, or "" */
     record Table(String title, List<Head> heads, List<Row> rows) {}
 

@@ -5,19 +5,8 @@ import webodidact.core.time.Clock;
 
 /** Sets for groups and the demonstration: pots with their labels, what to buy for all, and tools that are shared. */
 final class KitPaper extends ListPaper {
-    @Override
-    public String id() {
-        return "kit-list";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.HELPERS;
-    }
-
-    @Override
-    public boolean isList() {
-        return true;
+    KitPaper() {
+        super("kit-list", PaperGroup.HELPERS);
     }
 
     @Override

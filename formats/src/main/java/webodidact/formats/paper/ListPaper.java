@@ -7,6 +7,29 @@ import java.util.List;
 abstract class ListPaper implements PagePaper {
     private static final Template PAGE = new Template("list.html");
 
+    private final String id;
+    private final PaperGroup group;
+
+    ListPaper(String id, PaperGroup group) {
+        this.id = id;
+        this.group = group;
+    }
+
+    @Override
+    public final String id() {
+        return id;
+    }
+
+    @Override
+    public final PaperGroup group() {
+        return group;
+    }
+
+    @Override
+    public final boolean isList() {
+        return true;
+    }
+
     /** @param lead one soft line under the title, or "" */
     record Section(String title, String lead, List<Row> rows) {
         /** A heading keeps so many rows with it where columns flow by themselves. */

@@ -6,19 +6,8 @@ import webodidact.core.time.Clock;
 
 /** What is carried to where the lesson is given, box by box; what is cold with the time by which it must be cold again. */
 final class LoadingPaper extends ListPaper {
-    @Override
-    public String id() {
-        return "loading-list";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.HELPERS;
-    }
-
-    @Override
-    public boolean isList() {
-        return true;
+    LoadingPaper() {
+        super("loading-list", PaperGroup.HELPERS);
     }
 
     @Override

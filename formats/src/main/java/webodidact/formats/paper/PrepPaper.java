@@ -11,14 +11,8 @@ import webodidact.core.time.Clock;
 
 /** What is done before air, by the clock, with what is weighed and set out for each step. */
 final class PrepPaper extends GridPaper {
-    @Override
-    public String id() {
-        return "prep-sheet";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.HELPERS;
+    PrepPaper() {
+        super("prep-sheet", PaperGroup.HELPERS);
     }
 
     @Override

@@ -6,19 +6,8 @@ import webodidact.core.publish.CardText;
 
 /** The list as an exercise: which of these goes into which step, and how much? */
 final class PupilPaper extends ListPaper {
-    @Override
-    public String id() {
-        return "pupil-list";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.HOMES;
-    }
-
-    @Override
-    public boolean isList() {
-        return true;
+    PupilPaper() {
+        super("pupil-list", PaperGroup.HOMES);
     }
 
     @Override

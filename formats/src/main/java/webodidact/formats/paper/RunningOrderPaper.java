@@ -9,14 +9,8 @@ import webodidact.core.time.Clock;
 final class RunningOrderPaper extends GridPaper {
     private static final int COLUMNS = 6;
 
-    @Override
-    public String id() {
-        return "running-order";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.INSTRUCTOR;
+    RunningOrderPaper() {
+        super("running-order", PaperGroup.INSTRUCTOR);
     }
 
     @Override

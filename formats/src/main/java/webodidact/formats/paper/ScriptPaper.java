@@ -8,14 +8,8 @@ import webodidact.core.time.Clock;
 
 /** The whole script: what is seen and done on the left, what is said on the right, with marks for breath and for what is said slowly. */
 final class ScriptPaper extends GridPaper {
-    @Override
-    public String id() {
-        return "script";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.INSTRUCTOR;
+    ScriptPaper() {
+        super("script", PaperGroup.INSTRUCTOR);
     }
 
     @Override

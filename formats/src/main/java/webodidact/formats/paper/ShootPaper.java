@@ -5,19 +5,8 @@ import webodidact.core.list.Costs;
 
 /** Everything the instructor needs, ready copies and spare takes included. */
 final class ShootPaper extends ListPaper {
-    @Override
-    public String id() {
-        return "shoot-list";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.INSTRUCTOR;
-    }
-
-    @Override
-    public boolean isList() {
-        return true;
+    ShootPaper() {
+        super("shoot-list", PaperGroup.INSTRUCTOR);
     }
 
     @Override

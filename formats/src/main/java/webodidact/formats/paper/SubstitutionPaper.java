@@ -9,19 +9,8 @@ import webodidact.core.swap.KnockOn;
 
 /** The stand-ins that are announced: before which step, how much, and what changes. */
 final class SubstitutionPaper extends ListPaper {
-    @Override
-    public String id() {
-        return "substitution-sheet";
-    }
-
-    @Override
-    public PaperGroup group() {
-        return PaperGroup.HOMES;
-    }
-
-    @Override
-    public boolean isList() {
-        return true;
+    SubstitutionPaper() {
+        super("substitution-sheet", PaperGroup.HOMES);
     }
 
     @Override
