@@ -69,7 +69,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         this.choosers = choosers;
         this.ticker = ticker;
         this.memory = memory;
-        prep = new PrepWatch(workspace);
+        prep = new PrepWatch(workspace, Platform::runLater);
         slate = new Slate(workspace, prep, this::newLesson, this::kept, leaving.welcome(), this::showFindings);
         settling = new Settling(workspace, this::cover, this::uncover);
         trouble = new TroubleBar(new TroubleBar.Actions() {

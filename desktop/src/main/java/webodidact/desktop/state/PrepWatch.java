@@ -1,10 +1,10 @@
 package webodidact.desktop.state;
 
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.LockSupport;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import webodidact.core.outcome.Outcome;
@@ -20,7 +20,11 @@ public final class PrepWatch {
     /** Nanoseconds that typing has to rest. */
     private static final long REST = 350_000_000;
 
-    public PrepWatch(Workspace workspace) {
+    private final Executor interfaceThread;
+
+    /** @param interfaceThread runs what others listen to */
+    public PrepWatch(Workspace workspace, Executor interfaceThread) {
+        this.interfaceThread = interfaceThread;
         workspace.outcomeProperty().addListener((o, was, now) -> look(now));
         look(workspace.outcome());
     }
@@ -36,12 +40,12 @@ public final class PrepWatch {
             if (mine != wanted.get()) return;
             try {
                 var found = Prepared.of(outcome.answers(), () -> mine != wanted.get());
-                Platform.runLater(() -> {
+                interfaceThread.execute(() -> {
                     if (mine == wanted.get()) prepared.set(found);
                 });
             } catch (RuntimeException | StackOverflowError e) {
                 // The first plan, worked back in one go, stands.
-                Platform.runLater(() -> {
+                interfaceThread.execute(() -> {
                     if (mine == wanted.get()) prepared.set(null);
                 });
             }
