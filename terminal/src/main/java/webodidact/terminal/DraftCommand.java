@@ -8,7 +8,6 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -23,9 +22,6 @@ final class DraftCommand implements Callable<Integer> {
     @Parameters(paramLabel = "PAGE.txt")
     private Path page;
 
-    @Option(names = "--out", required = true, paramLabel = "LESSON")
-    private Path out;
-
     @Mixin
     private MannerOptions options;
 
@@ -33,15 +29,9 @@ final class DraftCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         var manner = options.manner();
         var text = text();
-        var drafted = Drafting.at("draft", out)
+        var drafted = Drafting.at("draft", options.out())
                 .draft(text, "", page, manner, spec.commandLine().getErr());
-        spec.commandLine()
-                .getOut()
-                .println(Words.say(
-                        "draft.done",
-                        out,
-                        drafted.foods().size(),
-                        drafted.steps().size()));
+        options.done(spec, drafted);
         return 0;
     }
 

@@ -7,7 +7,6 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import webodidact.core.lesson.Lesson;
@@ -25,9 +24,6 @@ final class ImportCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE")
     private Path file;
 
-    @Option(names = "--out", required = true, paramLabel = "LESSON")
-    private Path out;
-
     @Mixin
     private MannerOptions options;
 
@@ -40,21 +36,18 @@ final class ImportCommand implements Callable<Integer> {
         else {
             var read = Importer.read(file);
             // What cannot be read must not leave an empty course behind.
-            lesson = Drafting.at("import", out).draft(read.text(), read.title(), file, manner, err);
+            lesson = Drafting.at("import", options.out()).draft(read.text(), read.title(), file, manner, err);
             err.println(Words.say("import.format", read.format()));
             for (var left : read.left()) err.println(Words.say("import.left", left.text()));
         }
-        spec.commandLine()
-                .getOut()
-                .println(Words.say(
-                        "draft.done", out, lesson.foods().size(), lesson.steps().size()));
+        options.done(spec, lesson);
         return 0;
     }
 
     /** A lesson of another course, whatever older form it is in. */
     private Lesson another() throws IOException {
         if (!Files.isRegularFile(file)) throw new IllegalArgumentException(Words.say("draft.none", file));
-        var place = Drafting.at("import", out);
+        var place = Drafting.at("import", options.out());
         var read = JsonFile.readLesson(file.getFileName().toString(), place.id(), Files.readAllBytes(file));
         if (read instanceof Read.Refused<Lesson>(var why)) throw new IllegalArgumentException("import: " + why.text());
         var done = (Read.Done<Lesson>) read;

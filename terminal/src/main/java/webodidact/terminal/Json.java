@@ -1,8 +1,5 @@
 package webodidact.terminal;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.SerializationFeature;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,19 +7,14 @@ import webodidact.core.amount.Amount;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.reading.ReadLine;
+import webodidact.formats.json.JsonText;
 
 /** The objects printed with --json; their keys and order are kept. */
 final class Json {
-    private static final ObjectMapper MAPPER = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
-
     private Json() {}
 
     static String pretty(Object value) {
-        try {
-            return MAPPER.writeValueAsString(value).replace("\r\n", "\n");
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("Bug: cannot be printed as JSON", e);
-        }
+        return JsonText.pretty(value).stripTrailing();
     }
 
     static Map<String, Object> of(ReadLine line) {

@@ -62,11 +62,14 @@ final class PrepCommand implements Callable<Integer> {
     }
 
     /** Lessons of one day in one kitchen are one question, counted from the first one's air. */
-    private static List<Day> days(List<LessonFile> lessons) {
+    private List<Day> days(List<LessonFile> lessons) {
         var days = new ArrayList<Day>();
         for (var each : lessons) {
             var lesson = each.lesson();
-            var prep = PrepTasks.of(new Answers(each.question()));
+            var answers = new Answers(each.question());
+            int untimed = answers.schedule().untimed().size();
+            if (untimed > 0) spec.commandLine().getErr().println(Words.say("prep.untimed", lesson.title(), untimed));
+            var prep = PrepTasks.of(answers);
             var last = days.isEmpty() ? null : days.getLast();
             boolean same = last != null
                     && last.air() != null

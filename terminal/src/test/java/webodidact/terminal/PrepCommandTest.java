@@ -82,6 +82,16 @@ class PrepCommandTest {
     }
 
     @Test
+    void stepsWithoutATimeAreToldBesideThePlan() throws IOException {
+        var file = folder.resolve("1-fish-parcels.lesson.json");
+        var text = Files.readString(file);
+        Files.writeString(file, text.replaceFirst("\"hands\" : \"1:45\",", ""));
+        assertThat(run("prep", "--json", file.toString())).isZero();
+        assertThat(err.toString()).contains("prep: Fish parcels, new potatoes: 1 step has no time yet");
+        assertThat(json().path("start").asInt()).isNegative();
+    }
+
+    @Test
     void whatCannotBeReadSaysSo() {
         assertThat(run("prep", folder.resolve("none.lesson.json").toString())).isEqualTo(2);
         assertThat(run("prep", lesson("1-fish-parcels"), "--effort", "0")).isEqualTo(2);

@@ -5,6 +5,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.LockSupport;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import webodidact.core.outcome.Outcome;
@@ -13,6 +15,7 @@ import webodidact.core.prep.Prepared;
 /** Works out the plan before air behind the lesson on the desk; nothing of an earlier state is left to be seen. */
 public final class PrepWatch {
     private final ReadOnlyObjectWrapper<Prepared> prepared = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper failed = new ReadOnlyBooleanWrapper();
     private final AtomicLong wanted = new AtomicLong();
     /** One of its own: what is drawn or written meanwhile does not wait for a proof. */
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
@@ -31,6 +34,7 @@ public final class PrepWatch {
 
     private void look(Outcome outcome) {
         long mine = wanted.incrementAndGet();
+        failed.set(false);
         prepared.set(null);
         if (worker.isShutdown()
                 || outcome == null
@@ -46,7 +50,7 @@ public final class PrepWatch {
             } catch (RuntimeException | StackOverflowError e) {
                 // The first plan, worked back in one go, stands.
                 interfaceThread.execute(() -> {
-                    if (mine == wanted.get()) prepared.set(null);
+                    if (mine == wanted.get()) failed.set(true);
                 });
             }
         });
@@ -55,6 +59,11 @@ public final class PrepWatch {
     /** Null while it is being worked out. */
     public ReadOnlyObjectProperty<Prepared> preparedProperty() {
         return prepared.getReadOnlyProperty();
+    }
+
+    /** It could not be worked out: nothing better than the first plan will come. */
+    public ReadOnlyBooleanProperty failedProperty() {
+        return failed.getReadOnlyProperty();
     }
 
     public Prepared prepared() {

@@ -4,25 +4,11 @@ import java.util.HashMap;
 import java.util.List;
 
 /** What papers that are tables share. */
-abstract class GridPaper implements PagePaper {
+abstract class GridPaper extends NamedPaper {
     private static final Template PAGE = new Template("grid.html");
 
-    private final String id;
-    private final PaperGroup group;
-
     GridPaper(String id, PaperGroup group) {
-        this.id = id;
-        this.group = group;
-    }
-
-    @Override
-    public final String id() {
-        return id;
-    }
-
-    @Override
-    public final PaperGroup group() {
-        return group;
+        super(id, group);
     }
 
     /** @param title over it, or "" */

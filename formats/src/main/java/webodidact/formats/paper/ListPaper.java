@@ -4,25 +4,11 @@ import java.util.HashMap;
 import java.util.List;
 
 /** What papers that are lists share: sections of rows on the same page. */
-abstract class ListPaper implements PagePaper {
+abstract class ListPaper extends NamedPaper {
     private static final Template PAGE = new Template("list.html");
 
-    private final String id;
-    private final PaperGroup group;
-
     ListPaper(String id, PaperGroup group) {
-        this.id = id;
-        this.group = group;
-    }
-
-    @Override
-    public final String id() {
-        return id;
-    }
-
-    @Override
-    public final PaperGroup group() {
-        return group;
+        super(id, group);
     }
 
     @Override

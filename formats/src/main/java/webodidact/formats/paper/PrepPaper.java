@@ -41,7 +41,8 @@ final class PrepPaper extends GridPaper {
     @Override
     String warning(Edition edition) {
         var prepared = prepared(edition);
-        if (prepared.plan().isPresent()) return "";
+        int untimed = edition.outcome().schedule().untimed().size();
+        if (prepared.plan().isPresent()) return untimed == 0 ? "" : Words.say("prep.untimed", untimed);
         return prepared.clash()
                 .map(c -> Words.say(
                         "prep.clash", c.demands().stream().map(d -> d.text()).toList()))

@@ -337,6 +337,14 @@ class EditionsTest {
     }
 
     @Test
+    void thePrepSheetSaysOfWhichStepsItKnowsNoTime() throws IOException {
+        var open = fish().withStep("s5", s -> s.but(d -> d.hands = TimeRange.ZERO));
+        assertThat(text(page("prep-sheet").pdf(Edition.of(outcome(open)))))
+                .contains("1 step has no time yet: what comes of them before air is not in this plan.");
+        assertThat(text(page("prep-sheet").pdf(Edition.of(outcome(fish()))))).doesNotContain("no time yet");
+    }
+
+    @Test
     void aHomesAliasIsNoPath() {
         assertThat(Papers.fileName("../../etc/passwd")).isEqualTo("etc-passwd");
         assertThat(Papers.fileName("C:\\x|y?")).isEqualTo("c-x-y");

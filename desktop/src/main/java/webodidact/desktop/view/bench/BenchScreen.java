@@ -46,6 +46,7 @@ public final class BenchScreen extends HBox implements Screen {
         workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::show));
         workspace.stepProperty().addListener(o -> show());
         desk.prep().preparedProperty().addListener(o -> WorkedOut.show(this, this::show));
+        desk.prep().failedProperty().addListener(o -> WorkedOut.show(this, this::show));
         show();
     }
 
@@ -72,8 +73,7 @@ public final class BenchScreen extends HBox implements Screen {
             for (var job : plan.jobs())
                 if (job.task().kind() != Task.Kind.AIR) jobs.getChildren().add(row(outcome, job));
         } else {
-            work.getChildren()
-                    .add(Nodes.wrapped(Words.of(prepared == null ? "bench.working" : "bench.noPlan"), "soft"));
+            work.getChildren().add(Nodes.wrapped(Words.of(state(prepared)), "soft"));
             for (var job : outcome.bench().toDo()) jobs.getChildren().add(row(outcome, job));
         }
         if (prepared != null) prepared.clash().ifPresent(c -> work.getChildren().add(clash(outcome, c)));
@@ -82,7 +82,16 @@ public final class BenchScreen extends HBox implements Screen {
             for (var each : outcome.bench().clashes())
                 work.getChildren().add(Nodes.wrapped("▲ " + each, "finding", "look"));
         jobs.getChildren().add(airRow(outcome));
+        int untimed = outcome.schedule().untimed().size();
+        if (untimed > 0)
+            work.getChildren().add(Nodes.wrapped("▲ " + Words.count("bench.untimed", untimed), "finding", "look"));
         work.getChildren().add(Nodes.wrapped(Words.of("bench.howText"), "soft"));
+    }
+
+    /** Why there is no plan to be drawn. */
+    private String state(Prepared prepared) {
+        if (prepared == null) return desk.prep().failedProperty().get() ? "bench.failed" : "bench.working";
+        return prepared.clash().isPresent() ? "bench.noPlan" : "bench.noneFound";
     }
 
     private HBox head(Outcome outcome, Prepared prepared, PrepPlan plan) {

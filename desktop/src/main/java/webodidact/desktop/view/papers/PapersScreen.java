@@ -28,6 +28,7 @@ import webodidact.formats.paper.Papers;
 import webodidact.formats.pdf.Glyphs;
 import webodidact.formats.pdf.PageImages;
 import webodidact.formats.pdf.PageLines;
+import webodidact.formats.pdf.PdfWriter;
 
 /** All papers on the left, the pages as they will print in the middle, for whom and what stands against them on the right. */
 public final class PapersScreen extends HBox implements Screen {
@@ -189,7 +190,7 @@ public final class PapersScreen extends HBox implements Screen {
             return new Drawn(List.of(), List.of(), file.text(edition, ending), List.of(), changes);
         var page = (PagePaper) paper;
         var html = page.html(edition, PagePaper.Medium.PRINT);
-        var pdf = page.pdf(edition);
+        var pdf = PdfWriter.write(html);
         return new Drawn(
                 PageImages.render(pdf, dpi),
                 page.id().equals("method-card") ? PageLines.of(pdf) : List.of(),
