@@ -210,6 +210,26 @@ class EditionsTest {
                     }
     }
 
+    @Test
+    void tablesOfLongNamesGoOnOverPages() throws Exception {
+        VeraGreenfieldFoundryProvider.initialise();
+        var wordy = longest()
+                .but(d -> d.steps = d.steps.stream()
+                        .map(s -> s.but(x -> x.title =
+                                x.title + " with a name that goes on for rather longer than anybody would want it"))
+                        .toList());
+        for (var sheet : Sheet.values())
+            for (var paper : Papers.ALL)
+                if (paper instanceof PagePaper page) {
+                    var pdf = page.pdf(Edition.of(outcome(wordy)).printed(Print.USUAL.on(sheet)));
+                    assertThat(inside(pdf)).as(page.id()).isTrue();
+                    if (!page.id().equals("labels"))
+                        assertThat(faults(pdf)).as(page.id() + " " + sheet).isEmpty();
+                    if (sheet == Sheet.A4)
+                        assertThat(complaints(pdf)).as(page.id()).isEmpty();
+                }
+    }
+
     /** Pages whose last line is a heading, or that hold a single line. */
     private static List<String> faults(byte[] pdf) throws IOException {
         var faults = new ArrayList<String>();

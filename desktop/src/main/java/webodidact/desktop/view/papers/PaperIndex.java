@@ -129,7 +129,8 @@ final class PaperIndex extends VBox {
         new ArrayList<>(marked).forEach(this::mark);
     }
 
-    void count(Paper paper, int pages) {
-        counts.get(paper).setText(String.valueOf(pages));
+    /** @param pages how many, or what stands instead */
+    void count(Paper paper, String pages) {
+        counts.get(paper).setText(pages);
     }
 }

@@ -200,14 +200,23 @@ public final class PapersScreen extends HBox implements Screen {
     }
 
     /** How many pages the others have, one after the other, until something else is wanted. */
-    private void count(Edition edition, long mine, Paper shown) throws IOException {
+    private void count(Edition edition, long mine, Paper shown) {
         for (var paper : Papers.ALL) {
             if (!(paper instanceof PagePaper page) || paper == shown) continue;
             if (mine != wanted.get()) return;
-            int pages = PageImages.count(page.pdf(edition));
+            var pages = pages(page, edition);
             Platform.runLater(() -> {
                 if (mine == wanted.get()) index.count(paper, pages);
             });
+        }
+    }
+
+    /** One that cannot be written says so when it is looked at: it takes nothing from the one that is. */
+    private static String pages(PagePaper page, Edition edition) {
+        try {
+            return String.valueOf(PageImages.count(page.pdf(edition)));
+        } catch (IOException | RuntimeException | StackOverflowError e) {
+            return "!";
         }
     }
 
@@ -227,7 +236,7 @@ public final class PapersScreen extends HBox implements Screen {
                                                     Math.min(12, drawn.without().size())))));
         if (drawn.text() != null) view.show(drawn.text());
         else {
-            index.count(paper, drawn.pages().size());
+            index.count(paper, String.valueOf(drawn.pages().size()));
             view.show(drawn.pages(), paper.title(), !lines.isEmpty());
         }
     }
