@@ -24,7 +24,22 @@ public final class PdfWriter {
 
     private PdfWriter() {}
 
+    /** Heads of a table stand again on each of its pages. */
+    private static final String HEADS_AGAIN = "-fs-table-paginate: paginate;";
+
     public static byte[] write(String html) throws IOException {
+        try {
+            return written(html);
+        } catch (NullPointerException e) {
+            // The library loses its place in the tags of one table in thirty that goes on on another page with its
+            // heads: without
+            // them it is whole.
+            if (!html.contains(HEADS_AGAIN)) throw e;
+            return written(html.replace(HEADS_AGAIN, ""));
+        }
+    }
+
+    private static byte[] written(String html) throws IOException {
         var out = new ByteArrayOutputStream();
         try (var document = new PDDocument()) {
             var builder = new PdfRendererBuilder();

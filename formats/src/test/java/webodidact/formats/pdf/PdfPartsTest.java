@@ -3,6 +3,7 @@ package webodidact.formats.pdf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -69,5 +70,22 @@ class PdfPartsTest {
         var lines = PageLines.of(page("above"));
         assertThat(lines.getFirst().bottom()).isLessThan(lines.getLast().top());
         assertThat(lines).allMatch(l -> l.top() > 0 && l.top() < l.bottom() && l.left() > 0);
+    }
+
+    /** Rows of these heights: found with a lesson of forty steps, where the library cannot write the heads on each page. */
+    @Test
+    void aTableIsWrittenWhereverItsPagesEnd() throws IOException {
+        String page;
+        try (var in = PdfPartsTest.class.getResourceAsStream("table-over-pages.html")) {
+            page = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+        var pdf = PdfWriter.write(page);
+        assertThat(PageImages.count(pdf)).isEqualTo(5);
+        for (int step = 1; step <= 40; step++) {
+            var title = step + " ";
+            assertThat(PageLines.of(pdf))
+                    .as("step %d", step)
+                    .anyMatch(l -> l.text().contains(title));
+        }
     }
 }

@@ -23,7 +23,7 @@ import webodidact.desktop.words.Words;
 final class PrepLanes extends Pane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double LEFT = 110;
-    private static final double HEAD = 24;
+    private static final double HEAD = 32;
     private static final double LANE = 46;
     /** Seconds of air that are shown. */
     private static final int SEEN = 420;
@@ -150,7 +150,7 @@ final class PrepLanes extends Pane {
             for (var block : lanes.get(i).blocks()) block(block, y);
         }
         var air = Nodes.styled(new Region(), "air-line");
-        air.resizeRelocate(x(0) - 1, HEAD - 8, 2, LANE * lanes.size() + 8);
+        air.resizeRelocate(x(0) - 1, HEAD, 2, LANE * lanes.size());
         getChildren().add(air);
     }
 
@@ -159,7 +159,7 @@ final class PrepLanes extends Pane {
         for (int second = Math.floorDiv(from, step) * step; second <= to; second += step) {
             if (second < from) continue;
             var tick = Nodes.label(clock.apply(second), "mark-word");
-            tick.resizeRelocate(x(second) - 20, 2, 60, 18);
+            tick.resizeRelocate(x(second) - 24, 0, 80, HEAD - 2);
             var line = Nodes.styled(new Region(), "tick-line");
             line.resizeRelocate(x(second), HEAD, 1, LANE * lanes.size());
             getChildren().addAll(line, tick);
