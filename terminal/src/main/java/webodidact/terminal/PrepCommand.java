@@ -51,7 +51,7 @@ final class PrepCommand implements Callable<Integer> {
         for (var day : days(LessonFile.lessons("prep", file, spec.commandLine().getErr()))) {
             var solver = PrepSolver.usual();
             var answer = solver.solve(day.prep(), effort, () -> false);
-            var clash = answer.impossible() ? Clash.of(day.prep(), solver) : Optional.<Clash>empty();
+            var clash = answer.impossible() ? Clash.of(day.prep(), solver, () -> false) : Optional.<Clash>empty();
             if (answer.plan().isEmpty()) code = 1;
             if (json) all.add(object(day, answer.plan(), clash));
             else print(day, answer.plan(), clash);

@@ -38,7 +38,8 @@ import webodidact.formats.paper.Papers;
 final class Figures {
     private Figures() {}
 
-    static void workOut(Outcome outcome) {
+    /** @param planned with the plan before air, which takes seconds of a solver */
+    static void workOut(Outcome outcome, boolean planned) {
         var lesson = outcome.lesson();
         var course = outcome.course();
         var known = outcome.knowledge();
@@ -76,6 +77,7 @@ final class Figures {
                     .orElseThrow()
                     .against(outcome.schedule());
         }
-        for (var paper : Papers.ALL) if (paper instanceof PagePaper page) page.html(outcome);
+        for (var paper : Papers.ALL)
+            if (paper instanceof PagePaper page && (planned || !page.id().equals("prep-sheet"))) page.html(outcome);
     }
 }

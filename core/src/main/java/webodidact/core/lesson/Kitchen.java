@@ -5,6 +5,9 @@ import java.util.function.Consumer;
 /**
  * What the instructor's kitchen has.
  *
+ * @param rings 0 to 24
+ * @param ovens 0 to 12
+ * @param helpers 0 to 40
  * @param ovenHeats seconds from cold to 200 °C, 60 to 3600
  * @param watts of its microwave, 300 to 2000; 0 is the usual 800
  */
@@ -14,8 +17,8 @@ public record Kitchen(
 
     public Kitchen {
         name = name == null || name.isBlank() ? Words.OURS.say("kitchen") : name;
-        if (rings < 0 || ovens < 0 || helpers < 0)
-            throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen", name));
+        if (rings < 0 || rings > 24 || ovens < 0 || ovens > 12 || helpers < 0 || helpers > 40)
+            throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen", name, rings, ovens, helpers));
         if (watts == 0) watts = 800;
         if (watts < 300 || watts > 2000)
             throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.2", name, watts));

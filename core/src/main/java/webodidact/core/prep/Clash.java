@@ -3,6 +3,7 @@ package webodidact.core.prep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /**
  * A few demands that cannot all be kept: without any one of them the others can.
@@ -21,13 +22,18 @@ public record Clash(List<Demand> demands, List<Relax> relax) {
         relax = List.copyOf(relax);
     }
 
-    /** Empty if the question has a plan, or if it cannot be proved that it has none. */
-    public static Optional<Clash> of(Prep prep, PrepSolver solver) {
+    /**
+     * Empty if the question has a plan, or if it cannot be proved that it has none.
+     *
+     * @param stopped gives up: empty, too
+     */
+    public static Optional<Clash> of(Prep prep, PrepSolver solver, BooleanSupplier stopped) {
         if (!isImpossible(prep, solver)) return Optional.empty();
         var kept = new ArrayList<>(Demand.of(prep));
         var now = prep;
         // Whatever can go while the rest still clashes is no part of it.
         for (var demand : List.copyOf(kept)) {
+            if (stopped.getAsBoolean()) return Optional.empty();
             var without = demand.dropped(now);
             if (!isImpossible(without, solver)) continue;
             now = without;
@@ -35,7 +41,7 @@ public record Clash(List<Demand> demands, List<Relax> relax) {
         }
         var relax = new ArrayList<Relax>();
         for (var demand : kept) {
-            var plan = solver.solve(demand.dropped(prep), EFFORT, () -> false).plan();
+            var plan = solver.solve(demand.dropped(prep), EFFORT, stopped).plan();
             relax.add(new Relax(demand, plan.map(PrepPlan::start).orElse(null)));
         }
         return Optional.of(new Clash(kept, relax));

@@ -28,6 +28,8 @@ import webodidact.core.lesson.Place;
 public final class PrepModel implements PrepSolver {
     /** Of the second search: what it finds is only nicer. */
     private static final double POLISH = 0.4;
+    /** Of a question with more tasks the model alone would take minutes and gigabytes. */
+    private static final int MOST = 400;
 
     /** @throws IllegalStateException where the solver's native code does not run; ask {@link CpSat#isThere()} first */
     public PrepModel() {
@@ -37,6 +39,7 @@ public final class PrepModel implements PrepSolver {
     @Override
     public Answer solve(Prep prep, double effort, BooleanSupplier stopped) {
         if (prep.tasks().isEmpty()) return new Answer(Optional.of(new PrepPlan(List.of(), 0, true)), false);
+        if (prep.tasks().size() > MOST) return new PrepGreedy().solve(prep, effort, stopped);
         var first = new Build(prep);
         first.model.maximize(first.begin);
         var guess = new PrepGreedy().solve(prep, effort, stopped).plan();

@@ -26,7 +26,9 @@ public record Prepared(Prep prep, Optional<PrepPlan> plan, Optional<Clash> clash
         var prep = PrepTasks.of(answers);
         var solver = PrepSolver.usual();
         var answer = solver.solve(prep, EFFORT, stopped);
-        var clash = answer.impossible() && !stopped.getAsBoolean() ? Clash.of(prep, solver) : Optional.<Clash>empty();
+        var clash = answer.impossible() && !stopped.getAsBoolean()
+                ? Clash.of(prep, solver, stopped)
+                : Optional.<Clash>empty();
         var made = new Prepared(prep, answer.plan(), clash);
         if (!stopped.getAsBoolean()) KNOWN.put(answers, made);
         return made;

@@ -41,6 +41,8 @@ class RecordsTest {
     void valuesOutOfRangeSayWhatWasExpected() {
         assertThatThrownBy(() -> new Kitchen("k", 4, 1, true, true, 0, 10, 800))
                 .hasMessage("Kitchen 'k': the oven heats in 60 to 3600 s, not 10");
+        assertThatThrownBy(() -> Kitchen.USUAL.but(d -> d.helpers = 41))
+                .hasMessageContaining("0 to 12 ovens and 0 to 40 helpers, not 4, 1 and 41");
         assertThatThrownBy(() -> Course.named("c").withPace(Map.of(Segment.CUTTING, 900)))
                 .hasMessage("Pace '900': expected 40 to 260 words a minute");
         assertThatThrownBy(() -> new Yield(Ratio.ZERO, "x", 1)).hasMessage("Yield '0': expected more than zero");

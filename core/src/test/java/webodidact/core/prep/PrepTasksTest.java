@@ -116,7 +116,7 @@ class PrepTasksTest {
         var wait = one.task("copy/s3/s3/wait").orElseThrow();
         var tight = one.with("copy/s3/s3/wait", t -> t.notBefore(wait.due() - 60 - wait.takes()))
                 .with("copy/s3/s3", t -> t.pinned(-7200));
-        var clash = Clash.of(tight, PrepSolver.usual()).orElseThrow();
+        var clash = Clash.of(tight, PrepSolver.usual(), () -> false).orElseThrow();
         assertThat(clash.demands()).extracting(Demand::kind).contains(Demand.Kind.PIN);
         assertThat(clash.relax()).anySatisfy(r -> assertThat(r.start()).isNotNull());
     }

@@ -135,7 +135,7 @@ class PrepTest {
     @Property(tries = 10)
     void aClashIsGoneWithoutAnyOneOfItsDemands(@ForAll long seed) {
         var prep = random(seed, 6, false).in(random(seed, 6, false).room().opening(-60 * 12));
-        Clash.of(prep, new PrepModel()).ifPresent(clash -> {
+        Clash.of(prep, new PrepModel(), () -> false).ifPresent(clash -> {
             assertThat(clash.demands()).isNotEmpty();
             var only = Clash.only(prep, clash.demands());
             assertThat(Clash.isImpossible(only, new PrepModel()))
@@ -158,7 +158,7 @@ class PrepTest {
                 .dueBy(0)
                 .notBefore(-1500);
         var prep = new Prep(List.of(tart, buns), List.of(), room);
-        var clash = Clash.of(prep, new PrepModel()).orElseThrow();
+        var clash = Clash.of(prep, new PrepModel(), () -> false).orElseThrow();
         assertThat(clash.demands()).extracting(Demand::kind).contains(Demand.Kind.OVENS);
         assertThat(clash.relax()).allMatch(r -> r.start() != null);
         assertThat(clash.relax())
@@ -166,7 +166,7 @@ class PrepTest {
                 .singleElement()
                 .satisfies(r -> assertThat(r.start()).isEqualTo(-1800))
                 .satisfies(r -> assertThat(r.demand().relaxed()).isEqualTo("Borrow an oven: one oven"));
-        assertThat(Clash.of(prep.with("buns", t -> t.notBefore(Task.ANY)), new PrepModel()))
+        assertThat(Clash.of(prep.with("buns", t -> t.notBefore(Task.ANY)), new PrepModel(), () -> false))
                 .isEmpty();
     }
 
@@ -206,7 +206,7 @@ class PrepTest {
                 List.of(Task.hands("fish", Task.Kind.SET_OUT, "Fish out", "", 60, Person.Skill.RAW_MEAT)),
                 List.of(),
                 new Room(List.of(helper), 1, 2, 4, true, true, 900, Task.ANY));
-        var clash = Clash.of(prep, new PrepModel()).orElseThrow();
+        var clash = Clash.of(prep, new PrepModel(), () -> false).orElseThrow();
         assertThat(clash.demands())
                 .extracting(Demand::text)
                 .containsExactly("“Fish out” by somebody for raw meat or fish");

@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -216,7 +217,15 @@ final class Tour {
         });
     }
 
+    /** Asked on the interface thread: what is in the window changes meanwhile. */
     private boolean drawing() {
+        var answer = new CompletableFuture<Boolean>();
+        Platform.runLater(() -> answer.complete(isDrawing()));
+        return answer.join();
+    }
+
+    private boolean isDrawing() {
+        if (stage.getScene().lookup("#bench-working") != null) return true;
         if (stage.getScene().lookup("#fit-stop") instanceof Node stop && stop.isVisible()) return true;
         return stage.getScene().lookup("#preview-state") instanceof Label l
                 && l.getText().equals(Words.of("papers.drawing"));

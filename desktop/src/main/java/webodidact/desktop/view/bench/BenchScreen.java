@@ -73,7 +73,10 @@ public final class BenchScreen extends HBox implements Screen {
             for (var job : plan.jobs())
                 if (job.task().kind() != Task.Kind.AIR) jobs.getChildren().add(row(outcome, job));
         } else {
-            work.getChildren().add(Nodes.wrapped(Words.of(state(prepared)), "soft"));
+            var state = state(prepared);
+            var line = Nodes.wrapped(Words.of(state), "soft");
+            line.setId(state.replace('.', '-'));
+            work.getChildren().add(line);
             for (var job : outcome.bench().toDo()) jobs.getChildren().add(row(outcome, job));
         }
         if (prepared != null) prepared.clash().ifPresent(c -> work.getChildren().add(clash(outcome, c)));
