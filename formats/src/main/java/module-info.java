@@ -18,6 +18,7 @@ module webodidact.formats {
     requires org.apache.poi.poi;
     requires net.sf.biweekly;
 
+    exports webodidact.formats.air;
     exports webodidact.formats.api;
     exports webodidact.formats.captions;
     exports webodidact.formats.calendar;

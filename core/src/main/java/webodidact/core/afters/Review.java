@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Take;
+import webodidact.core.lesson.TakeKind;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.time.TimeRange;
 import webodidact.core.timing.Calibration;
@@ -44,7 +45,7 @@ public record Review(List<Row> rows, int takes) {
             for (var take : takes) {
                 for (var time : take.steps()) {
                     if (!time.step().equals(placed.step().id())) continue;
-                    times.add(time.seconds());
+                    if (counts(take, time, placed)) times.add(time.seconds());
                     held += time.held();
                     marks += time.marks();
                 }
@@ -52,6 +53,13 @@ public record Review(List<Row> rows, int takes) {
             rows.add(new Row(placed, List.copyOf(times), held, marks));
         }
         return new Review(List.copyOf(rows), takes.size());
+    }
+
+    /** What was spoilt says nothing of how long it takes; words alone say nothing of hands. */
+    private static boolean counts(Take take, Take.StepTime time, Placed placed) {
+        if (time.choice() == Take.Choice.SPOILT) return false;
+        return take.kind() != TakeKind.WORDS
+                || placed.hands().isZero() && placed.step().waiting() == null;
     }
 
     public int measuredTotal() {

@@ -74,6 +74,9 @@ public final class Simulation {
     /** Milliseconds of each step in each home, home by home. */
     private final int[] took;
 
+    /** Milliseconds of them in which the home was stuck. */
+    private final int[] stuck;
+
     private final int[] waitLow;
     /** For each step the steps whose waits are collected in it: most have none, and a long lesson is not gone through for each. */
     private final int[][] collected;
@@ -89,6 +92,7 @@ public final class Simulation {
         this.seed = seed;
         steps = lesson.steps().size();
         took = new int[Math.multiplyExact(homes, steps)];
+        stuck = new int[took.length];
         waitLow = new int[steps];
         var collectedIn = new HashMap<Integer, List<Integer>>();
         var places = new HashMap<String, Integer>();
@@ -148,7 +152,9 @@ public final class Simulation {
             if (usual == 0) continue;
             long time = (long) usual * skill / 1000 * (1000 + about(dice, chance.mood())) / 1000;
             if (fresh[k] && dice.nextInt(1000) < chance.fetch()) time += dice.nextInt(chance.fetchSeconds() * 1000 + 1);
-            if (dice.nextInt(1000) < chance.stuck()) time += dice.nextInt(chance.stuckSeconds() * 1000 + 1);
+            if (dice.nextInt(1000) < chance.stuck())
+                stuck[home * steps + k] = dice.nextInt(chance.stuckSeconds() * 1000 + 1);
+            time += stuck[home * steps + k];
             took[home * steps + k] = (int) Math.min(time, FOREVER);
         }
     }
@@ -161,9 +167,7 @@ public final class Simulation {
     public Result against(Schedule schedule) {
         var finish = new int[steps][homes];
         var lag = new int[steps][homes];
-        int[] shown = schedule.steps().stream()
-                .mapToInt(p -> Math.min(p.span().start(), FOREVER / 1000) * 1000)
-                .toArray();
+        int[] shown = shown(schedule);
         var here = new int[steps];
         for (int h = 0; h < homes; h++) {
             play(h, shown, here, lag);
@@ -188,6 +192,51 @@ public final class Simulation {
                     finish[k][at(90)] / 1000));
         }
         return new Result(all, behind, homes, seed);
+    }
+
+    /**
+     * One evening of one home.
+     *
+     * @param finish by step, second since air at which it is done with it, rounded up
+     * @param lag by step, seconds by which the home was not done with all before it when it was shown; negative if it had to wait
+     * @param stuck by step, seconds in which it did not know what to do, rounded down
+     */
+    public record Evening(HomePace home, List<Integer> finish, List<Integer> lag, List<Integer> stuck) {
+        public Evening {
+            finish = List.copyOf(finish);
+            lag = List.copyOf(lag);
+            stuck = List.copyOf(stuck);
+        }
+    }
+
+    /** The first evening of each household, each against when the steps were and will be shown. */
+    public List<Evening> evenings(Schedule schedule) {
+        int[] shown = shown(schedule);
+        var all = new ArrayList<Evening>();
+        for (int h = 0; h < Math.min(homes, paces.size()); h++) {
+            var finish = new int[steps];
+            var lag = new int[steps][homes];
+            play(h, shown, finish, lag);
+            int home = h;
+            all.add(new Evening(
+                    paces.get(h),
+                    Arrays.stream(finish)
+                            .map(f -> Math.ceilDiv(f, 1000))
+                            .boxed()
+                            .toList(),
+                    Arrays.stream(lag).map(l -> Math.ceilDiv(l[home], 1000)).toList(),
+                    Arrays.stream(stuck, home * steps, (home + 1) * steps)
+                            .map(s -> s / 1000)
+                            .boxed()
+                            .toList()));
+        }
+        return List.copyOf(all);
+    }
+
+    private static int[] shown(Schedule schedule) {
+        return schedule.steps().stream()
+                .mapToInt(p -> Math.min(p.span().start(), FOREVER / 1000) * 1000)
+                .toArray();
     }
 
     /** Index of the value that so many percent do not exceed. */

@@ -8,6 +8,7 @@ import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Take;
+import webodidact.core.lesson.TakeKind;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.time.TimeRange;
 
@@ -44,9 +45,11 @@ public final class HandsPace {
     }
 
     private static void add(Map<String, Sum> sums, Lesson lesson, Take take, Suggestions proposals) {
+        if (take.kind() == TakeKind.WORDS) return;
         for (var time : take.steps()) {
             var step = lesson.step(time.step()).orElse(null);
             if (step == null
+                    || time.choice() == Take.Choice.SPOILT
                     || !step.title().equals(time.title())
                     || step.waiting() != null
                     || !step.say().isBlank()) continue;

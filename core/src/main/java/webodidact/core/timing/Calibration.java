@@ -58,7 +58,8 @@ public final class Calibration {
         var usual = new Pace(lesson.audience(), Map.of());
         for (var time : take.steps()) {
             var step = lesson.step(time.step()).orElse(null);
-            if (step == null || !step.title().equals(time.title()) || !isSpoken(step, usual)) continue;
+            if (step == null || time.choice() == Take.Choice.SPOILT) continue;
+            if (!step.title().equals(time.title()) || !isSpoken(step, usual)) continue;
             int words = SpokenWords.count(step.say())
                     + SpokenWords.count(step.question())
                     + SpokenWords.count(step.answer());

@@ -366,12 +366,12 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         };
     }
 
-    /** A run on air ends and is kept; the stations stay. */
+    /** What was run is kept; the run can be taken up again; the stations stay. */
     void endRun() {
-        workspace.live().end();
+        workspace.live().leave();
     }
 
-    /** A run on air ends and is kept with the step it was in; then the stations end, and what they play in the background. */
+    /** A run on air is left and kept with the step it was in; then the stations end, and what they play in the background. */
     void end() {
         pulse.stop();
         endRun();

@@ -1,7 +1,8 @@
 package webodidact.desktop.app;
 
 import java.nio.file.Path;
-import java.time.LocalDateTime;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -91,13 +92,18 @@ public final class Main {
     /** The machine's own clock. */
     static final class RealTicker implements Ticker {
         @Override
-        public LocalDateTime now() {
-            return LocalDateTime.now();
+        public Instant instant() {
+            return Instant.now();
         }
 
         @Override
-        public long seconds() {
-            return System.nanoTime() / 1_000_000_000L;
+        public long millis() {
+            return System.nanoTime() / 1_000_000L;
+        }
+
+        @Override
+        public ZoneId zone() {
+            return ZoneId.systemDefault();
         }
     }
 }

@@ -29,6 +29,12 @@ final class ShortcutSheet extends VBox {
         "airHold",
         "airMark",
         "airTimer",
+        "airHelp",
+        "airSkip",
+        "airAsk",
+        "airParts",
+        "airUndo",
+        "airViews",
         "airText",
         "help"
     };

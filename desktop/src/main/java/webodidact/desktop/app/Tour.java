@@ -5,7 +5,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDateTime;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
@@ -47,20 +49,32 @@ final class Tour {
 
     /** Stands still until it is moved on. */
     static final class FastTicker implements Ticker {
-        private long seconds;
+        private static final Instant AIR = Instant.parse("2026-12-03T17:30:00Z");
+        private long millis;
+        private long slept;
 
-        void pass(int more) {
-            seconds += more;
+        void pass(int seconds) {
+            millis += seconds * 1000L;
+        }
+
+        /** The counting clock stands still, the time of day goes on. */
+        void sleep(int seconds) {
+            slept += seconds * 1000L;
         }
 
         @Override
-        public LocalDateTime now() {
-            return LocalDateTime.of(2026, 12, 3, 17, 30).plusSeconds(seconds);
+        public Instant instant() {
+            return AIR.plusMillis(millis + slept);
         }
 
         @Override
-        public long seconds() {
-            return seconds;
+        public long millis() {
+            return millis;
+        }
+
+        @Override
+        public ZoneId zone() {
+            return ZoneOffset.UTC;
         }
     }
 

@@ -1,29 +1,55 @@
 package webodidact.desktop.state;
 
+import java.io.IOException;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import webodidact.core.air.AirEvent;
+import webodidact.core.air.AirKey;
+import webodidact.core.air.AirPlan;
 import webodidact.core.air.AirRun;
+import webodidact.core.air.AirTime;
+import webodidact.core.air.Moment;
 import webodidact.core.lesson.Ids;
 import webodidact.core.lesson.Take;
-import webodidact.core.outcome.Outcome;
+import webodidact.core.lesson.TakeKind;
+import webodidact.core.time.Clock;
 import webodidact.desktop.words.Words;
+import webodidact.formats.air.AirJournal;
 
 /**
- * A lesson on air. It belongs to the workspace and goes on, its timers with it, whatever station is looked at; it ends when it is over,
- * when somebody ends it and when the course is closed, and what was run is kept each time. On the interface thread only.
+ * A lesson on air. It belongs to the workspace and goes on, its timers with it, whatever station is looked at. Every key is in the
+ * course's journal before it has an effect: a run that was cut off, by a closed window or a power cut, is taken up again where it would be
+ * now. What was run is kept as takes after each step. On the interface thread only.
  */
 public final class LiveRun {
+    /** Seconds in which a run that was ended by mistake can be taken up again. */
+    public static final int MISTAKE = 60;
+
     private final Workspace workspace;
     private final ReadOnlyObjectWrapper<AirRun> run = new ReadOnlyObjectWrapper<>();
-    /** What the run began with: its take is of that lesson, whatever comes onto the desk meanwhile. */
-    private Outcome started;
+    private final List<AirEvent> events = new ArrayList<>();
+    private final List<Consumer<Moment>> listeners = new ArrayList<>();
+    private final ExecutorService disk = Executors.newSingleThreadExecutor(r -> Workspace.daemon(r, "journal"));
 
+    private AirJournal.Head head;
+    private AirJournal journal;
     private Ticker ticker;
-    private long last;
-    private String takeId = "";
-    private Take kept;
+    private AirTime time;
+    private ZoneId zone;
+    private List<Take> kept = List.of();
+    private Instant ended;
+    /** As it stood when it ended; null before. */
+    private AirRun over;
 
     LiveRun(Workspace workspace) {
         this.workspace = workspace;
@@ -38,76 +64,221 @@ public final class LiveRun {
         return run.get() != null;
     }
 
-    /** What the run began with; null before the first. */
-    public Outcome started() {
-        return started;
+    /** What a timer calls for, when it does. */
+    public void onMoment(Consumer<Moment> listener) {
+        listeners.add(listener);
     }
 
-    /** The take of the run that ended last, until it is put away; empty if it had not got anywhere. */
-    public Optional<Take> kept() {
-        return Optional.ofNullable(kept);
+    /** The takes of the run that ended last, until it is put away; empty if it had not got anywhere. */
+    public List<Take> kept() {
+        return kept;
+    }
+
+    /** A run of this course that was cut off. */
+    public Optional<AirJournal.Kept> cutOff() {
+        if (isRunning() || ended != null || workspace.saver().isReadOnly()) return Optional.empty();
+        return AirJournal.read(workspace.folder().path()).filter(k -> !k.isOver());
     }
 
     /** The lesson on the desk goes on air, by that clock. */
-    public void start(Ticker clock) {
-        started = workspace.outcome();
-        ticker = clock;
-        last = clock.seconds();
-        takeId = Ids.next(
+    public void start(Ticker clock, TakeKind kind) {
+        var id = Ids.next(
                 "take-", workspace.book().takes().stream().map(Take::id).toList());
-        kept = null;
-        run.set(AirRun.start(started.schedule()));
+        events.clear();
+        head = new AirJournal.Head(id, clock.instant(), AirPlan.of(workspace.outcome(), kind));
+        begin(clock, 0);
+        open(true);
+        run.set(AirRun.start(head.plan()));
+    }
+
+    /** Goes on with a run that was cut off: food and timers are where they would be. */
+    public void takeUp(AirJournal.Kept cut, Ticker clock) {
+        head = cut.head();
+        events.clear();
+        events.addAll(cut.events());
+        int second = cut.second(clock.instant());
+        begin(clock, second);
+        open(false);
+        workspace.show(head.plan().lesson().id());
+        run.set(AirEvent.run(head.plan(), events).at(second));
+    }
+
+    private void begin(Ticker clock, int second) {
+        ticker = clock;
+        zone = clock.zone();
+        time = AirTime.start(clock.instant(), clock.millis(), second * 1000L);
+        kept = List.of();
+        ended = null;
+    }
+
+    private void open(boolean fresh) {
+        close();
+        if (workspace.saver().isReadOnly()) return;
+        try {
+            var folder = workspace.folder().path();
+            journal = fresh ? AirJournal.begin(folder, head) : AirJournal.goOn(folder);
+        } catch (IOException e) {
+            workspace.noticeProperty().set(Words.of("air.noJournal"));
+        }
     }
 
     /** Takes in the time up to now. */
     public void tick() {
         if (!isRunning()) return;
-        long now = ticker.seconds();
-        if (now == last) return;
-        int passed = (int) (now - last);
-        last = now;
-        run.set(run.get().tick(passed));
+        time = time.read(ticker.instant(), ticker.millis());
+        if (time.jumped() != 0)
+            workspace
+                    .noticeProperty()
+                    .set(Words.of(
+                            time.jumped() > 0 ? "air.slept" : "air.setBack", Clock.text(Math.abs(time.jumped()))));
+        var before = run.get();
+        if (time.second() <= before.elapsed()) return;
+        var now = before.at(time.second());
+        run.set(now);
+        for (var moment : Moment.between(now, before.elapsed(), now.elapsed()))
+            listeners.forEach(l -> l.accept(moment));
     }
 
-    /** Takes in the time up to now, then moves on. */
-    public void move(UnaryOperator<AirRun> by) {
+    public void key(AirKey key) {
+        key(key, "");
+    }
+
+    /** Takes in the time up to now, then does what the key does. @param what see {@link AirKey#on} */
+    public void key(AirKey key, String what) {
         if (!isRunning()) return;
         tick();
-        int step = run.get().index();
-        var moved = by.apply(run.get());
-        if (moved.isOver()) {
-            finish(moved);
+        if (key == AirKey.UNDO && !AirEvent.canUndo(events)) return;
+        var before = run.get();
+        write(new AirEvent(before.elapsed(), key, what));
+        var after = AirEvent.run(head.plan(), events).at(before.elapsed());
+        if (after.isOver()) {
+            write(AirEvent.of(after.elapsed(), AirKey.END));
+            finish(after);
             return;
         }
-        run.set(moved);
-        if (moved.index() != step) keep(moved);
+        run.set(after);
+        if (after.index() != before.index()
+                || after.slates().size() != before.slates().size()) keep(after);
     }
 
     /** Ends it where it is: what was run is kept, the step that is on air included. */
     public void end() {
         if (!isRunning()) return;
         tick();
+        write(AirEvent.of(run.get().elapsed(), AirKey.END));
         finish(run.get());
     }
 
-    /** Puts the take that was told of away, so that the next run can begin. */
-    public void again() {
-        kept = null;
+    /** Whether the run that ended last can still be taken up again. */
+    public boolean canTakeUpAgain(Ticker clock) {
+        return ended != null && Duration.between(ended, clock.instant()).getSeconds() <= MISTAKE;
     }
 
-    private void finish(AirRun ended) {
-        kept = keep(ended);
+    /** It was ended by mistake: it goes on as if it had not been. */
+    public void takeUpAgain() {
+        if (!canTakeUpAgain(ticker)) return;
+        time = time.read(ticker.instant(), ticker.millis());
+        int second = time.second();
+        open(false);
+        AirRun again;
+        do {
+            write(AirEvent.of(second, AirKey.UNDO));
+            again = AirEvent.run(head.plan(), events);
+        } while (again.isOver());
+        kept = List.of();
+        ended = null;
+        run.set(again.at(second));
+    }
+
+    /** Puts the takes that were told of away, so that the next run can begin. */
+    public void again() {
+        kept = List.of();
+        ended = null;
+    }
+
+    /** What was cut off is kept as a take as far as its keys tell, and not gone on with. */
+    public void keepCutOff(AirJournal.Kept cut, ZoneId where) {
+        var stood = AirEvent.run(cut.head().plan(), cut.events());
+        store(
+                stood.toTakes(
+                        cut.head().take(), LocalDateTime.ofInstant(cut.head().air(), where)),
+                cut.head().take());
+        try {
+            AirJournal.putAway(workspace.folder().path());
+        } catch (IOException e) {
+            workspace.noticeProperty().set(Words.of("air.noJournal"));
+        }
+    }
+
+    private void write(AirEvent event) {
+        events.add(event);
+        if (journal == null) return;
+        try {
+            journal.add(event, ticker.instant());
+        } catch (IOException e) {
+            workspace.noticeProperty().set(Words.of("air.noJournal"));
+            return;
+        }
+        var open = journal;
+        disk.execute(() -> {
+            try {
+                open.force();
+            } catch (IOException e) {
+                // Told at the next key: writing it fails, too.
+            }
+        });
+    }
+
+    /** The run that ended last, as it stood: what is still hot, where it stopped. */
+    public Optional<AirRun> over() {
+        return Optional.ofNullable(over);
+    }
+
+    /** The clock of the run. */
+    public Ticker ticker() {
+        return ticker;
+    }
+
+    private void finish(AirRun last) {
+        over = last;
+        kept = keep(last);
+        ended = ticker.instant();
         run.set(null);
     }
 
-    /** After each step, so that a power cut on air loses that step at most; all of a run is one undo. Null if there is nothing yet. */
-    private Take keep(AirRun soFar) {
-        var take = soFar.toTake(
-                takeId,
-                started.lesson().id(),
-                ticker.now().minusSeconds(soFar.elapsed()).withNano(0));
-        if (take.steps().isEmpty()) return null;
-        workspace.edit(Words.of("edit.take"), takeId, b -> b.adding(take));
-        return take;
+    /** After each step; all of a run is one undo. */
+    private List<Take> keep(AirRun soFar) {
+        var takes = soFar.toTakes(
+                head.take(), LocalDateTime.ofInstant(head.air(), zone).withNano(0));
+        store(takes, head.take());
+        return takes;
+    }
+
+    private void store(List<Take> takes, String key) {
+        if (takes.isEmpty()) return;
+        workspace.edit(Words.of("edit.take"), key, b -> {
+            for (var take : takes) b = b.adding(take);
+            return b;
+        });
+    }
+
+    /** The window is closed: what was run is kept, and the run itself can be taken up again. */
+    public void leave() {
+        if (isRunning()) {
+            tick();
+            keep(run.get());
+            run.set(null);
+        }
+        close();
+    }
+
+    private void close() {
+        if (journal == null) return;
+        try {
+            journal.close();
+        } catch (IOException e) {
+            // All of it is with the system already.
+        }
+        journal = null;
     }
 }

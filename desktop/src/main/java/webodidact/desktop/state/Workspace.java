@@ -9,6 +9,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -50,6 +52,7 @@ public final class Workspace implements AutoCloseable {
     private final Saver saver;
     private final CourseFolder folder;
     private final LiveRun live = new LiveRun(this);
+    private final AirWatch watch = new AirWatch(this, live);
     private Clip clip = new Clip(List.of(), List.of(), List.of());
 
     /** @param interfaceThread runs a task later on the interface thread */
@@ -167,6 +170,11 @@ public final class Workspace implements AutoCloseable {
     /** The lesson on air, if there is one. */
     public LiveRun live() {
         return live;
+    }
+
+    /** What helps it, worked out each second. */
+    public AirWatch watch() {
+        return watch;
     }
 
     public boolean isOnAir() {
@@ -302,6 +310,14 @@ public final class Workspace implements AutoCloseable {
         recompute();
     }
 
+    /** Works something out where the lesson is worked out, one after the other, and takes it in on the interface thread. */
+    <T> void work(Supplier<T> work, Consumer<T> taken) {
+        worker.execute(() -> {
+            var result = work.get();
+            interfaceThread.execute(() -> taken.accept(result));
+        });
+    }
+
     private void recompute() {
         long mine = wanted.incrementAndGet();
         var input = lesson.get();
@@ -375,7 +391,7 @@ public final class Workspace implements AutoCloseable {
 
     @Override
     public void close() {
-        live.end();
+        live.leave();
         saver.close();
         worker.shutdownNow();
     }

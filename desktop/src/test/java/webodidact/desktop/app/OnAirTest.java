@@ -9,6 +9,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
+import webodidact.core.air.AirTimer;
 import webodidact.core.lesson.Take;
 
 class OnAirTest extends WindowTest {
@@ -18,6 +19,10 @@ class OnAirTest extends WindowTest {
         assertThat(find("#go-live").isDisabled()).isTrue();
         click("#mend-no-wash-after-raw");
         click("#go-live");
+    }
+
+    private int timers() {
+        return workspace().live().runProperty().get().timers().size();
     }
 
     private void press(KeyCode code) {
@@ -72,10 +77,13 @@ class OnAirTest extends WindowTest {
         }
         assertThat(text("#air-title")).isEqualTo("Potatoes on");
         press(KeyCode.T);
-        assertThat(robot.lookup(".studio-card .progress-bar").queryAll()).hasSize(1);
+        assertThat(workspace().live().runProperty().get().timers())
+                .extracting(t -> t.kind().name())
+                .as("the oven heats, the ring is on, the potatoes boil")
+                .containsExactlyInAnyOrder("OVEN", "RING", "WAIT");
         pass(1000);
         press(KeyCode.C);
-        assertThat(robot.lookup(".studio-card .progress-bar").queryAll()).isEmpty();
+        assertThat(timers()).isEqualTo(2);
     }
 
     @Test
@@ -125,7 +133,14 @@ class OnAirTest extends WindowTest {
         assertThat(text("#notice")).as("nothing lies over the steps to come").isEmpty();
         assertThat(text("#air-elapsed")).isEqualTo("1:30");
         assertThat(text("#air-title")).isEqualTo("Potatoes on");
-        assertThat(robot.lookup(".studio-card .progress-bar").queryAll()).hasSize(1);
+        assertThat(workspace()
+                        .live()
+                        .runProperty()
+                        .get()
+                        .timer(AirTimer.Kind.WAIT, "s4")
+                        .orElseThrow()
+                        .from())
+                .isEqualTo(30);
         press(KeyCode.SPACE);
         assertThat(workspace()
                         .book()

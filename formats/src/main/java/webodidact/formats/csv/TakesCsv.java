@@ -5,15 +5,22 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
 import webodidact.core.lesson.Take;
+import webodidact.core.lesson.TakeKind;
 import webodidact.formats.api.Place;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
 
 /** {@code takes.csv}: one step of one take a row. */
 public final class TakesCsv {
-    static final List<String> HEADING = List.of("take", "lesson", "at", "step", "title", "seconds", "held", "marks");
+    static final List<String> NEEDED = List.of("take", "lesson", "at", "step", "title", "seconds", "held", "marks");
+    /** Without these it is a file of an earlier time. */
+    static final List<String> HEADING =
+            Stream.concat(NEEDED.stream(), Stream.of("kind", "why", "choice")).toList();
 
     private TakesCsv() {}
 
@@ -21,7 +28,18 @@ public final class TakesCsv {
         var rows = new ArrayList<List<String>>();
         for (var take : takes) {
             if (take.steps().isEmpty())
-                rows.add(List.of(take.id(), take.lesson(), take.at().toString(), "", "", "0", "0", "0"));
+                rows.add(List.of(
+                        take.id(),
+                        take.lesson(),
+                        take.at().toString(),
+                        "",
+                        "",
+                        "0",
+                        "0",
+                        "0",
+                        name(take.kind()),
+                        "",
+                        ""));
             for (var s : take.steps()) {
                 rows.add(List.of(
                         take.id(),
@@ -31,7 +49,10 @@ public final class TakesCsv {
                         s.title(),
                         String.valueOf(s.seconds()),
                         String.valueOf(s.held()),
-                        String.valueOf(s.marks())));
+                        String.valueOf(s.marks()),
+                        name(take.kind()),
+                        s.why(),
+                        s.choice() == Take.Choice.OPEN ? "" : name(s.choice())));
             }
         }
         return CsvTable.write(HEADING, rows);
@@ -47,14 +68,14 @@ public final class TakesCsv {
         }
         var takes = new LinkedHashMap<String, Take>();
         var warnings = new ArrayList<>(table.warnings());
-        var missing = HEADING.stream()
+        var missing = NEEDED.stream()
                 .filter(c -> table.headings().stream().noneMatch(c::equalsIgnoreCase))
                 .toList();
         if (!missing.isEmpty() && !table.headings().isEmpty()) {
             return new Read.Refused<>(new Warning(
                     new Place(file, 1, ""),
                     "missing",
-                    Words.say("missing", String.join("' and '", missing), String.join(", ", HEADING))));
+                    Words.say("missing", String.join("' and '", missing), String.join(", ", NEEDED))));
         }
         for (var row : table.rows()) {
             try {
@@ -82,12 +103,30 @@ public final class TakesCsv {
                         CsvTable.cell(row, "title"),
                         whole(row, "seconds"),
                         whole(row, "held"),
-                        whole(row, "marks")));
+                        whole(row, "marks"),
+                        CsvTable.cell(row, "why"),
+                        named(Take.Choice.class, row, "choice", Take.Choice.OPEN)));
         var at = LocalDateTime.parse(CsvTable.cell(row, "at"));
         var known = takes.get(id);
         var steps = new ArrayList<>(known == null ? List.<Take.StepTime>of() : known.steps());
         steps.addAll(time);
-        takes.put(id, new Take(id, lesson, at, steps));
+        var kind = known == null ? named(TakeKind.class, row, "kind", TakeKind.LIVE) : known.kind();
+        takes.put(id, new Take(id, lesson, at, kind, steps));
+    }
+
+    private static String name(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static <E extends Enum<E>> E named(Class<E> type, CSVRecord row, String column, E otherwise) {
+        var cell = CsvTable.cell(row, column);
+        if (cell.isEmpty()) return otherwise;
+        for (var value : type.getEnumConstants()) if (name(value).equals(cell.toLowerCase(Locale.ROOT))) return value;
+        throw new IllegalArgumentException(Words.say("take.named", column, cell, names(type)));
+    }
+
+    private static <E extends Enum<E>> String names(Class<E> type) {
+        return Stream.of(type.getEnumConstants()).map(TakesCsv::name).collect(Collectors.joining(", "));
     }
 
     private static int whole(CSVRecord row, String column) {

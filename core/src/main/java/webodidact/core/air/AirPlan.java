@@ -1,0 +1,71 @@
+package webodidact.core.air;
+
+import java.util.Optional;
+import java.util.Set;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Step;
+import webodidact.core.lesson.TakeKind;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.time.TimeRange;
+import webodidact.core.timing.Pace;
+import webodidact.core.timing.Planner;
+import webodidact.core.timing.Schedule;
+
+/**
+ * What a run goes by: the lesson as it was when the run began, whatever is typed meanwhile.
+ *
+ * @param ovenHeats seconds from cold to 200 °C
+ */
+public record AirPlan(Lesson lesson, Schedule schedule, Pace pace, int ovenHeats, TakeKind kind) {
+    public static AirPlan of(Outcome outcome, TakeKind kind) {
+        var plan = new AirPlan(
+                outcome.lesson(),
+                outcome.schedule(),
+                outcome.pace(),
+                outcome.course().kitchen().ovenHeats(),
+                kind);
+        return kind == TakeKind.WORDS ? plan.with(spoken(outcome.lesson())) : plan;
+    }
+
+    /** At the table nothing is cut and nothing cooks: what is left of the lesson is its words. */
+    private static Lesson spoken(Lesson lesson) {
+        return lesson.withSteps(lesson.steps().stream()
+                .map(s -> s.but(d -> {
+                    d.hands = TimeRange.ZERO;
+                    d.waiting = null;
+                    d.hold = 0;
+                    d.acts = Set.of();
+                    d.place = Place.BENCH;
+                    d.heat = null;
+                }))
+                .toList());
+    }
+
+    /** The same with another lesson of the same steps: trimmed, held. */
+    AirPlan with(Lesson other) {
+        return new AirPlan(other, Planner.plan(other, pace), pace, ovenHeats, kind);
+    }
+
+    public int steps() {
+        return schedule.steps().size();
+    }
+
+    public Step step(int index) {
+        return schedule.steps().get(index).step();
+    }
+
+    public Optional<Integer> indexOf(String step) {
+        int at = lesson.indexOf(step);
+        return at < 0 ? Optional.empty() : Optional.of(at);
+    }
+
+    /** Seconds from one step's first word to the next one's, waiting for food included. */
+    public int length(int index) {
+        var steps = schedule.steps();
+        int start = steps.get(index).span().start();
+        return index + 1 < steps.size()
+                ? steps.get(index + 1).span().start() - start
+                : steps.get(index).span().end() - start;
+    }
+}

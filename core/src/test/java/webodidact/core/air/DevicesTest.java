@@ -1,0 +1,76 @@
+package webodidact.core.air;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static webodidact.core.Lessons.hands;
+import static webodidact.core.Lessons.of;
+import static webodidact.core.Lessons.outcome;
+import static webodidact.core.Lessons.recorded;
+
+import org.junit.jupiter.api.Test;
+import webodidact.core.lesson.TakeKind;
+
+class DevicesTest {
+    @Test
+    void theMiddleOfThickFoodTakesLongerAndNeverGetsHotterThanTheOven() {
+        var thin = new Probe.Simulated(5, 180, 20, 100);
+        var thick = new Probe.Simulated(5, 180, 40, 100);
+        assertThat(thin.celsius(99)).isEmpty();
+        assertThat(thin.celsius(100)).hasValue(5);
+        int early = thin.reaches(63).orElseThrow() - 100;
+        int late = thick.reaches(63).orElseThrow() - 100;
+        assertThat((double) late / early)
+                .as("four times as long at twice the thickness")
+                .isBetween(3.9, 4.1);
+        assertThat(thin.celsius(100 + early)).hasValue(63);
+        assertThat(thin.celsius(100 + early - 1)).hasValue(62);
+        int last = 0;
+        for (int s = 100; s < 20_000; s += 7) {
+            int now = thick.celsius(s).orElseThrow();
+            assertThat(now).isBetween(last, 180);
+            last = now;
+        }
+        assertThat(thin.reaches(180)).isEmpty();
+    }
+
+    @Test
+    void anOvenIsAsHotAsTheTimerSays() {
+        var oven = new OvenGauge.Simulated(14 * 60, 60, 200);
+        assertThat(oven.celsius(0)).isEqualTo(20);
+        assertThat(oven.celsius(oven.hot() - 5)).isLessThan(200);
+        assertThat(oven.celsius(oven.hot())).isEqualTo(200);
+        assertThat(oven.celsius(90_000)).isEqualTo(200);
+        assertThat(oven.hot()).isEqualTo(60 + 14 * 60);
+    }
+
+    @Test
+    void theRecorderKnowsWhatWasOnCameraInEachTake() {
+        var lesson = recorded(of(
+                hands("a", 60).but(d -> d.camera = "wide"),
+                hands("b", 30),
+                hands("c", 30).but(d -> d.camera = "over the board")));
+        var run = AirRun.start(AirPlan.of(outcome(lesson), TakeKind.PART))
+                .roll()
+                .tick(3 + 60)
+                .next()
+                .tick(10)
+                .mark("phone")
+                .redo("b")
+                .roll()
+                .tick(3 + 30)
+                .next()
+                .tick(25);
+        var tally = Tally.of(run);
+        assertThat(tally.shots())
+                .extracting(s -> s.take() + s.step() + " " + s.camera() + " " + s.from() + "–" + s.to())
+                .containsExactly("1a wide 0–60", "1b wide 60–70", "2b wide 0–30", "2c over the board 30–55");
+        assertThat(tally.marks()).containsExactly(new Tally.Mark(1, "b", 60, "phone"));
+    }
+
+    @Test
+    void textIsMeasuredInMinutesOfArc() {
+        // 34 px at 96 dpi: capitals of 5.9 mm, seen from two metres.
+        assertThat(Legible.arc(34, 96, 200).nearest()).isEqualTo(10);
+        assertThat(Legible.arc(34, 96, 100).nearest()).isEqualTo(20);
+        assertThat(Legible.least(96, 200)).isEqualTo(54);
+    }
+}

@@ -1,0 +1,77 @@
+package webodidact.desktop.view.onair;
+
+import java.util.Comparator;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.VBox;
+import webodidact.core.air.AirRun;
+import webodidact.core.air.AirTimer;
+import webodidact.core.time.Clock;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.words.Words;
+
+/** All that is hot or has to be waited for: how long still, and what has to be done meanwhile. */
+final class TimerCards extends VBox {
+    TimerCards() {
+        super(8);
+        setId("air-timers");
+    }
+
+    void show(AirRun run) {
+        getChildren().clear();
+        if (run.timers().isEmpty()) getChildren().add(Nodes.wrapped(Words.of("air.noTimers"), "studio-soft"));
+        int now = run.elapsed();
+        // What needs somebody soonest stands first.
+        run.timers().stream()
+                .sorted(Comparator.comparing((AirTimer t) -> t.kind() != AirTimer.Kind.WAIT)
+                        .thenComparingInt(t -> t.left(now)))
+                .forEach(t -> getChildren().add(card(t, now)));
+    }
+
+    private static VBox card(AirTimer timer, int now) {
+        var state = timer.state(now);
+        var text = switch (state) {
+            case EARLY ->
+                Words.of(timer.kind() == AirTimer.Kind.OVEN ? "air.hotIn" : "air.left", Clock.text(timer.left(now)));
+            case PAST -> Words.of("air.timerOver", Clock.text(timer.over(now)));
+            case RIGHT ->
+                timer.kind() == AirTimer.Kind.WAIT
+                        ? Words.of("air.right")
+                        : Words.of("air.hotFor", Clock.text(Math.max(0, -timer.left(now))));
+        };
+        var style = switch (state) {
+            case EARLY -> "air-behind";
+            case PAST -> "studio-bad";
+            case RIGHT -> "air-fine";
+        };
+        var card = Nodes.styled(
+                new VBox(
+                        4,
+                        Nodes.row(
+                                8,
+                                Nodes.label(timer.label(), "studio-head"),
+                                Nodes.spring(),
+                                Nodes.label(text, style))),
+                "studio-card");
+        var line = line(timer, now);
+        if (!line.isEmpty()) card.getChildren().add(Nodes.wrapped(line, "studio-soft"));
+        if (timer.time().low() > 0) {
+            var bar = new ProgressBar(Math.clamp(
+                    1 - Math.max(0, timer.left(now)) / (double) timer.time().low(), 0, 1));
+            bar.setMaxWidth(Double.MAX_VALUE);
+            card.getChildren().add(bar);
+        }
+        return card;
+    }
+
+    private static String line(AirTimer timer, int now) {
+        if (timer.kind() != AirTimer.Kind.WAIT) return "";
+        var next = timer.next(now);
+        if (next.isPresent())
+            return Words.of(
+                    "air.look",
+                    next.get().what(),
+                    Clock.text(timer.from() + next.get().at() - now));
+        var range = timer.time().text() + (timer.byPlan() ? " · " + Words.of("air.byPlan") : "");
+        return timer.cue().isBlank() ? range : range + " · " + Words.of("air.until", timer.cue());
+    }
+}
