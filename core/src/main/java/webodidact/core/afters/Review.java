@@ -2,6 +2,9 @@ package webodidact.core.afters;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.TakeKind;
@@ -26,6 +29,15 @@ public record Review(List<Row> rows, int takes) {
             var sorted = measured.stream().sorted().toList();
             int n = sorted.size();
             return n % 2 == 1 ? sorted.get(n / 2) : (sorted.get(n / 2 - 1) + sorted.get(n / 2) + 1) / 2;
+        }
+
+        /** Shortest and longest measured; empty if there are none. */
+        public Optional<TimeRange> spread() {
+            return measured.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new TimeRange(
+                            measured.stream().mapToInt(Integer::intValue).min().orElseThrow(),
+                            measured.stream().mapToInt(Integer::intValue).max().orElseThrow()));
         }
 
         /** Seconds longer than planned; negative if shorter; 0 where nothing was measured. */
@@ -79,16 +91,26 @@ public record Review(List<Row> rows, int takes) {
      * measured, the wait on air taken off. Where words did, the takes have already set the pace ({@link Calibration}). A step whose time is mostly a wait that is stayed with is left alone: the food decides there.
      */
     public Workbook adopt(Workbook book, String lessonId) {
+        return adopt(book, lessonId, ids());
+    }
+
+    private Set<String> ids() {
+        return rows.stream().map(r -> r.placed().step().id()).collect(Collectors.toSet());
+    }
+
+    /** The same of some steps only. Taken in twice, the second time changes nothing. */
+    public Workbook adopt(Workbook book, String lessonId, Set<String> steps) {
         return book.withLesson(lessonId, l -> {
             var changed = l;
             for (var row : rows)
-                if (isByHands(row))
+                if (isByHands(row) && steps.contains(row.placed().step().id()))
                     changed = changed.withStep(row.placed().step().id(), s -> handsFrom(row, s));
             return changed;
         });
     }
 
-    private static boolean isByHands(Row row) {
+    /** Whether its measured time can be taken in: hands filled it. */
+    public static boolean isByHands(Row row) {
         return !row.measured().isEmpty()
                 && !row.placed().hands().isZero()
                 && row.placed().hands().likely() >= row.placed().talk();
@@ -105,7 +127,11 @@ public record Review(List<Row> rows, int takes) {
 
     /** What the total would be after {@link #adopt}, in seconds. */
     public int plannedAfter(Workbook book, String lessonId) {
-        var after = adopt(book, lessonId);
+        return plannedAfter(book, lessonId, ids());
+    }
+
+    public int plannedAfter(Workbook book, String lessonId, Set<String> steps) {
+        var after = adopt(book, lessonId, steps);
         var lesson = after.lesson(lessonId).orElseThrow();
         return Planner.plan(
                         lesson,

@@ -23,6 +23,7 @@ import webodidact.core.words.Language;
  * @param sets how often it is made at once: groups, demonstration, spares
  * @param shaping how the mixture is portioned, or null
  * @param language of its papers for homes; the interface has its own
+ * @param went how it went, or null while nobody has said
  */
 public record Lesson(
         String id,
@@ -41,7 +42,8 @@ public record Lesson(
         List<Accepted> accepted,
         Sets sets,
         Shaping shaping,
-        Language language) {
+        Language language,
+        Went went) {
     private static final Pattern FILE_NAME =
             Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
 
@@ -63,6 +65,7 @@ public record Lesson(
         accepted = accepted == null ? List.of() : List.copyOf(accepted);
         sets = sets == null ? Sets.NONE : sets;
         language = language == null ? Language.ENGLISH : language;
+        went = went == null || went.isEmpty() ? null : went;
         unique(foods.stream().map(FoodLine::id).toList(), Words.OURS.message("what.lesson.2"));
         unique(steps.stream().map(Step::id).toList(), Words.OURS.message("what.lesson.3"));
         unique(tools.stream().map(ToolLine::id).toList(), Words.OURS.message("what.lesson.4"));
@@ -93,7 +96,8 @@ public record Lesson(
                 List.of(),
                 Sets.NONE,
                 null,
-                Language.ENGLISH);
+                Language.ENGLISH,
+                null);
     }
 
     /**
@@ -126,6 +130,11 @@ public record Lesson(
 
     public Lesson withFoods(List<FoodLine> other) {
         return but(d -> d.foods = other);
+    }
+
+    /** How it went; nothing where nobody has said. */
+    public Went howItWent() {
+        return went == null ? Went.NOTHING : went;
     }
 
     /** This lesson with one step changed; unchanged if there is no such step. */
@@ -220,6 +229,7 @@ public record Lesson(
         public Sets sets;
         public Shaping shaping;
         public Language language;
+        public Went went;
 
         private Draft(Lesson l) {
             id = l.id;
@@ -239,6 +249,7 @@ public record Lesson(
             sets = l.sets;
             shaping = l.shaping;
             language = l.language;
+            went = l.went;
         }
 
         private Lesson lesson() {
@@ -259,7 +270,8 @@ public record Lesson(
                     accepted,
                     sets,
                     shaping,
-                    language);
+                    language,
+                    went);
         }
     }
 }

@@ -29,6 +29,7 @@ import webodidact.core.page.Page;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Ribbon;
+import webodidact.desktop.state.CarryWatch;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.PrepWatch;
 import webodidact.desktop.state.Ticker;
@@ -51,6 +52,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     });
     private final BorderPane frame = new BorderPane();
     private final PrepWatch prep;
+    private final CarryWatch carry;
     private final Slate slate;
     private final TroubleBar trouble;
     private final Settling settling;
@@ -70,6 +72,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         this.ticker = ticker;
         this.memory = memory;
         prep = new PrepWatch(workspace, Platform::runLater);
+        carry = new CarryWatch(workspace, Platform::runLater);
         slate = new Slate(workspace, prep, this::newLesson, this::kept, leaving.welcome(), this::showFindings);
         settling = new Settling(workspace, this::cover, this::uncover);
         trouble = new TroubleBar(new TroubleBar.Actions() {
@@ -129,6 +132,11 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
     @Override
     public PrepWatch prep() {
         return prep;
+    }
+
+    @Override
+    public CarryWatch carry() {
+        return carry;
     }
 
     @Override
@@ -384,6 +392,7 @@ final class DeskWindow extends StackPane implements Desk, AutoCloseable {
         end();
         if (workspace.lesson() != null) memory.put("lesson", workspace.lesson().id());
         prep.end();
+        carry.end();
         workspace.close();
         background.shutdownNow();
     }

@@ -135,6 +135,8 @@ final class Settling {
                         book.households().stream()
                                 .filter(h -> !h.allergies().isEmpty())
                                 .count());
+            case CourseFolder.RECEIVED ->
+                Words.of("foreign.received", book.received().size());
             case CourseFolder.TAKES -> Words.of("foreign.takes", book.takes().size());
             default ->
                 Words.of(

@@ -241,7 +241,7 @@ public final class Workspace implements AutoCloseable {
             return;
         }
         history.clear();
-        put(book.get().withHouseholds(List.of()));
+        put(book.get().forgettingHomes());
     }
 
     /** The next edit is an undo step of its own. */

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
+import webodidact.desktop.state.CarryWatch;
 import webodidact.desktop.state.PrepWatch;
 import webodidact.desktop.state.Ticker;
 import webodidact.desktop.state.Workspace;
@@ -17,6 +18,9 @@ public interface Desk {
 
     /** The plan before air of the lesson on the desk. */
     PrepWatch prep();
+
+    /** What the lessons leave to each other. */
+    CarryWatch carry();
 
     /** Runs work off the interface thread. */
     ExecutorService background();

@@ -126,6 +126,12 @@ abstract class WindowTest {
         return node instanceof TextInputControl t ? t.getText() : ((Labeled) node).getText();
     }
 
+    /** The text of a label that may be drawn anew this moment; "" while it is not there. */
+    String shown(String query) {
+        Hands.frame();
+        return robot.lookup(query).tryQuery().map(n -> ((Labeled) n).getText()).orElse("");
+    }
+
     /** Scrolls as a user would, until the node can be seen. */
     void reveal(Node node) {
         robot.interact(() -> Panes.reveal(node));

@@ -45,7 +45,7 @@ class WorkTest extends WindowTest {
         // A helper less: everything is done by one pair of hands, and begins earlier.
         show("1-fish-parcels");
         for (int i = 0;
-                i < 300 && !(isThere("#bench-proof") && text("#bench-start").equals("16:59"));
+                i < 300 && !(isThere("#bench-proof") && shown("#bench-start").equals("16:59"));
                 i++) Thread.sleep(30);
         robot.interact(() -> workspace()
                 .edit("x", b -> b.withCourse(b.course().but(c -> c.kitchen = c.kitchen.but(k -> k.helpers = 0)))));
@@ -80,7 +80,7 @@ class WorkTest extends WindowTest {
                 .as("what raw fish touches says nothing against the list")
                 .isFalse();
         click("#paper-method-card");
-        for (int i = 0; i < 200 && !text("#preview-state").contains("2 pages"); i++) Thread.sleep(50);
+        for (int i = 0; i < 200 && robot.lookup(".page").queryAll().size() != 2; i++) Thread.sleep(50);
         assertThat(robot.lookup(".page").queryAll()).hasSize(2);
         assertThat(find("#write-paper").isDisabled()).isTrue();
         click("#mend-no-wash-after-raw");

@@ -13,16 +13,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.Workbook;
+import webodidact.formats.air.AirJournal;
 import webodidact.formats.api.Place;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
 import webodidact.formats.csv.HouseholdTable;
 import webodidact.formats.csv.HouseholdsCsv;
+import webodidact.formats.csv.ReceivedCsv;
 import webodidact.formats.csv.TakesCsv;
 import webodidact.formats.json.JsonFile;
 
@@ -36,6 +39,7 @@ public final class CourseFolder {
     public static final String LESSON = ".lesson.json";
     public static final String HOUSEHOLDS = "households.csv";
     public static final String TAKES = "takes.csv";
+    public static final String RECEIVED = "received.csv";
     /** Bytes of one file; a year of lessons by hand is a hundredth of it. */
     static final long LARGEST = 16L << 20;
 
@@ -157,7 +161,8 @@ public final class CourseFolder {
         var knowledge = Knowledge.of(course.foods());
         var homes = readTable(HOUSEHOLDS, c -> HouseholdsCsv.read(HOUSEHOLDS, c, knowledge), warnings);
         List<Take> takes = readTable(TAKES, c -> TakesCsv.read(TAKES, c), warnings);
-        return new Read.Done<>(new Opened(this, new Workbook(course, lessons, homes, takes)), warnings);
+        var received = readTable(RECEIVED, c -> ReceivedCsv.read(RECEIVED, c), warnings);
+        return new Read.Done<>(new Opened(this, new Workbook(course, lessons, homes, takes, received)), warnings);
     }
 
     /** All of a file. Never waits for a pipe, never fills the memory. */
@@ -280,14 +285,19 @@ public final class CourseFolder {
             else put(HOUSEHOLDS, HouseholdsCsv.write(after.households()), held);
         }
         if (!same(before.takes(), after.takes())) put(TAKES, TakesCsv.write(after.takes()), held);
+        boolean forgot = !same(before.households(), after.households())
+                && after.households().isEmpty();
+        if (forgot ? !after.received().isEmpty() : !same(before.received(), after.received()))
+            put(RECEIVED, ReceivedCsv.write(after.received()), held);
         if (!held.isEmpty()) throw new Changed(held);
     }
 
-    /** Removes the homes from disk, kept and half-written copies included. They are not kept once more. */
+    /** Removes the homes from disk with what they sent and asked, kept and half-written copies included. They are not kept once more. */
     public void forgetHouseholds() throws IOException {
-        known.remove(HOUSEHOLDS);
+        for (var name : List.of(HOUSEHOLDS, RECEIVED)) known.remove(name);
         try (var files = Files.list(folder)) {
-            for (var file : files.filter(f -> f.getFileName().toString().startsWith(HOUSEHOLDS))
+            for (var file : files.filter(f -> Stream.of(HOUSEHOLDS, RECEIVED, AirJournal.FILE)
+                            .anyMatch(f.getFileName().toString()::startsWith))
                     .toList()) Files.delete(file);
         }
         // A crash may have left their rows in a file that was being written.
@@ -343,7 +353,7 @@ public final class CourseFolder {
             if (!known.containsKey(name) && Files.isRegularFile(path))
                 foreign(name, new Known(null, Stamp.NONE, true), all);
         }
-        for (var name : List.of(HOUSEHOLDS, TAKES))
+        for (var name : List.of(HOUSEHOLDS, TAKES, RECEIVED))
             if (!known.containsKey(name)) foreign(name, new Known(null, Stamp.NONE, true), all);
         return all;
     }
@@ -385,10 +395,8 @@ public final class CourseFolder {
                                 foreign.content(),
                                 Knowledge.of(book.course().foods())),
                         book::withHouseholds);
-            case TAKES ->
-                mapped(
-                        TakesCsv.read(file, foreign.content()),
-                        takes -> new Workbook(book.course(), book.lessons(), book.households(), takes));
+            case TAKES -> mapped(TakesCsv.read(file, foreign.content()), book::withTakes);
+            case RECEIVED -> mapped(ReceivedCsv.read(file, foreign.content()), book::withReceived);
             default -> mapped(JsonFile.readCourse(file, foreign.content()), book::withCourse);
         };
     }
@@ -405,16 +413,13 @@ public final class CourseFolder {
         var lesson = foreign.lesson().orElse("");
         return switch (foreign.file()) {
             case HOUSEHOLDS -> book.withHouseholds(List.of());
-            case TAKES -> new Workbook(book.course(), book.lessons(), book.households(), List.of());
+            case TAKES -> book.withTakes(List.of());
+            case RECEIVED -> book.withReceived(List.of());
             case COURSE -> book.withCourse(Course.named("?"));
             default ->
-                new Workbook(
-                        book.course(),
-                        book.lessons().stream()
-                                .filter(l -> !l.id().equals(lesson))
-                                .toList(),
-                        book.households(),
-                        book.takes());
+                book.withLessons(book.lessons().stream()
+                        .filter(l -> !l.id().equals(lesson))
+                        .toList());
         };
     }
 

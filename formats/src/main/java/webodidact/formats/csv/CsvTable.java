@@ -170,6 +170,20 @@ final class CsvTable {
         return cell.length() > 1 && cell.charAt(0) == '\'' && isFormula(cell.substring(1)) ? cell.substring(1) : cell;
     }
 
+    /** As a file writes a constant: "part". */
+    static String name(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** @param otherwise where the cell is empty, or there is no such column */
+    static <E extends Enum<E>> E named(Class<E> type, CSVRecord row, String column, E otherwise) {
+        var cell = cell(row, column);
+        if (cell.isEmpty()) return otherwise;
+        for (var value : type.getEnumConstants()) if (name(value).equals(cell.toLowerCase(Locale.ROOT))) return value;
+        var names = Arrays.stream(type.getEnumConstants()).map(CsvTable::name).toList();
+        throw new IllegalArgumentException(Words.say("take.named", column, cell, String.join(", ", names)));
+    }
+
     static List<String> list(String cell) {
         return Arrays.stream(cell.split(";"))
                 .map(String::strip)

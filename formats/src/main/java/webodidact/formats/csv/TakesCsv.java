@@ -5,8 +5,6 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
 import webodidact.core.lesson.Take;
@@ -37,7 +35,7 @@ public final class TakesCsv {
                         "0",
                         "0",
                         "0",
-                        name(take.kind()),
+                        CsvTable.name(take.kind()),
                         "",
                         ""));
             for (var s : take.steps()) {
@@ -50,9 +48,9 @@ public final class TakesCsv {
                         String.valueOf(s.seconds()),
                         String.valueOf(s.held()),
                         String.valueOf(s.marks()),
-                        name(take.kind()),
+                        CsvTable.name(take.kind()),
                         s.why(),
-                        s.choice() == Take.Choice.OPEN ? "" : name(s.choice())));
+                        s.choice() == Take.Choice.OPEN ? "" : CsvTable.name(s.choice())));
             }
         }
         return CsvTable.write(HEADING, rows);
@@ -105,28 +103,13 @@ public final class TakesCsv {
                         whole(row, "held"),
                         whole(row, "marks"),
                         CsvTable.cell(row, "why"),
-                        named(Take.Choice.class, row, "choice", Take.Choice.OPEN)));
+                        CsvTable.named(Take.Choice.class, row, "choice", Take.Choice.OPEN)));
         var at = LocalDateTime.parse(CsvTable.cell(row, "at"));
         var known = takes.get(id);
         var steps = new ArrayList<>(known == null ? List.<Take.StepTime>of() : known.steps());
         steps.addAll(time);
-        var kind = known == null ? named(TakeKind.class, row, "kind", TakeKind.LIVE) : known.kind();
+        var kind = known == null ? CsvTable.named(TakeKind.class, row, "kind", TakeKind.LIVE) : known.kind();
         takes.put(id, new Take(id, lesson, at, kind, steps));
-    }
-
-    private static String name(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
-    }
-
-    private static <E extends Enum<E>> E named(Class<E> type, CSVRecord row, String column, E otherwise) {
-        var cell = CsvTable.cell(row, column);
-        if (cell.isEmpty()) return otherwise;
-        for (var value : type.getEnumConstants()) if (name(value).equals(cell.toLowerCase(Locale.ROOT))) return value;
-        throw new IllegalArgumentException(Words.say("take.named", column, cell, names(type)));
-    }
-
-    private static <E extends Enum<E>> String names(Class<E> type) {
-        return Stream.of(type.getEnumConstants()).map(TakesCsv::name).collect(Collectors.joining(", "));
     }
 
     private static int whole(CSVRecord row, String column) {

@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import webodidact.core.afters.CarryOver;
 import webodidact.core.bench.Job;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.prep.Clash;
@@ -20,6 +21,7 @@ import webodidact.desktop.control.EmptyState;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.CarriedIn;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
@@ -37,10 +39,12 @@ public final class BenchScreen extends HBox implements Screen {
     private final Desk desk;
     private final VBox work = Nodes.styled(new VBox(10), "work");
     private final VBox jobs = Nodes.styled(new VBox(4), "side-body");
+    private final CarriedIn carried;
 
     public BenchScreen(Desk desk) {
         this.desk = desk;
         workspace = desk.workspace();
+        carried = new CarriedIn(desk, CarryOver.Kind.FROZEN, CarryOver.Kind.LEFT);
         getStyleClass().add("station");
         getChildren().addAll(Nodes.grown(Panes.work(work)), Panes.side(jobs, 430, 330));
         workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::show));
@@ -66,7 +70,7 @@ public final class BenchScreen extends HBox implements Screen {
             return;
         }
         var prepared = desk.prep().prepared();
-        jobs.getChildren().add(Nodes.label(Words.of("bench.byClock"), "side-title"));
+        jobs.getChildren().addAll(carried, Nodes.label(Words.of("bench.byClock"), "side-title"));
         if (prepared != null && prepared.plan().isPresent()) {
             var plan = prepared.plan().orElseThrow();
             work.getChildren().addAll(head(outcome, prepared, plan), lanes(outcome, prepared));

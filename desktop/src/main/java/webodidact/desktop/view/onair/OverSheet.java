@@ -45,7 +45,7 @@ final class OverSheet extends VBox {
                 10,
                 Nodes.named(
                         Nodes.button(Words.of("air.afters"), () -> desk.go("afters"), "go-live"),
-                        "to-afters",
+                        "go-afters",
                         Words.of("air.afters")),
                 Nodes.named(
                         Nodes.button(Words.of("air.again"), again, "studio-button"), "again", Words.of("air.again")));

@@ -13,6 +13,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import webodidact.core.afters.CarryOver;
 import webodidact.core.check.Finding;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
@@ -27,6 +28,7 @@ import webodidact.desktop.control.EmptyState;
 import webodidact.desktop.control.FindingCard;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.CarriedIn;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.FindingActions;
 import webodidact.desktop.view.PagePanel;
@@ -73,7 +75,8 @@ public final class ScriptScreen extends VBox implements Screen {
                 Nodes.named(Nodes.button(Words.of("page.open"), this::pastePage), "page-open", Words.of("page.open"));
         VBox.setVgrow(flow, Priority.ALWAYS);
         band = new ProposalBand(workspace);
-        flow.getChildren().setAll(find, band, general, Nodes.grown(column.scroll()));
+        var carried = new CarriedIn(desk, CarryOver.Kind.SKILL, CarryOver.Kind.PROMISE, CarryOver.Kind.CHANGE);
+        flow.getChildren().setAll(find, band, general, carried, Nodes.grown(column.scroll()));
         getChildren()
                 .addAll(
                         Nodes.row(

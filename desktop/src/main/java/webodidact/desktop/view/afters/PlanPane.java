@@ -1,0 +1,264 @@
+package webodidact.desktop.view.afters;
+
+import java.time.format.DateTimeFormatter;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import webodidact.core.afters.Differently;
+import webodidact.core.afters.Review;
+import webodidact.core.lesson.Segment;
+import webodidact.core.outcome.Outcome;
+import webodidact.core.time.Clock;
+import webodidact.desktop.control.CardButton;
+import webodidact.desktop.control.EmptyState;
+import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.Workspace;
+import webodidact.desktop.view.Desk;
+import webodidact.desktop.words.Words;
+
+/** Plan against the takes, step by step: how sure the times are, what to do differently at what price, and the way back into the plan. */
+final class PlanPane implements AftersPart {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.UK);
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    /** Steps whose measured time is not to be taken in. */
+    private final Set<String> left = new HashSet<>();
+
+    private final Workspace workspace;
+    private final Desk desk;
+    private final Runnable again;
+
+    PlanPane(Desk desk, Runnable again) {
+        this.desk = desk;
+        this.again = again;
+        workspace = desk.workspace();
+    }
+
+    @Override
+    public void fill(Outcome outcome, VBox rows, VBox side) {
+        var takes = workspace.book().takesOf(outcome.lesson().id());
+        if (takes.isEmpty()) {
+            rows.getChildren()
+                    .add(new EmptyState(Words.of("afters.empty"), Words.of("afters.run"), () -> desk.go("on-air")));
+            return;
+        }
+        var review = Review.of(outcome.schedule(), takes);
+        var wanted = wanted(review, outcome);
+        rows.getChildren().add(head(review.takes()));
+        int longest = review.rows().stream()
+                .mapToInt(r -> Math.max(
+                        r.placed().span().length(),
+                        r.spread().map(s -> s.high()).orElse(0)))
+                .max()
+                .orElse(60);
+        for (var row : review.rows()) rows.getChildren().add(row(row, longest, wanted));
+        result(outcome, review, wanted, side);
+        differently(outcome, review, side);
+        side.getChildren().add(Nodes.label(Words.of("afters.takes"), "overline"));
+        for (var take : takes)
+            side.getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of(
+                                    "afters.take",
+                                    WHEN.format(take.at()),
+                                    Clock.text(take.total()),
+                                    take.steps().size(),
+                                    take.kind().title()),
+                            "body"));
+    }
+
+    /** Steps whose time changes if it is taken in, without those that were left. */
+    private Set<String> wanted(Review review, Outcome outcome) {
+        var lesson = outcome.lesson().id();
+        return review.rows().stream()
+                .filter(Review::isByHands)
+                .map(r -> r.placed().step().id())
+                .filter(id -> !left.contains(id))
+                .filter(id ->
+                        !review.adopt(workspace.book(), lesson, Set.of(id)).equals(workspace.book()))
+                .collect(Collectors.toSet());
+    }
+
+    private static HBox head(int takes) {
+        return Nodes.styled(
+                Nodes.row(
+                        0,
+                        cell("", 2.4),
+                        grow(Nodes.label(Words.of("afters.step"), "head")),
+                        Nodes.cell(Nodes.label(Words.count("afters.bars", takes), "head"), 19),
+                        cell(Words.of("afters.planned"), 4.4, "head"),
+                        cell(Words.of("afters.measured"), 4.8, "head"),
+                        cell(Words.of("afters.change"), 4.2, "head"),
+                        cell(Words.of("afters.held"), 3.2, "head"),
+                        cell(Words.of("afters.marks"), 3, "head"),
+                        cell(Words.of("afters.takeInHead"), 3.6, "head")),
+                "table-head");
+    }
+
+    private static Label grow(Label label) {
+        label.setMaxWidth(Double.MAX_VALUE);
+        label.setMinWidth(0);
+        return Nodes.grown(label);
+    }
+
+    private static HBox cell(String text, double em, String... styles) {
+        return Nodes.cell(Nodes.label(text, styles), em);
+    }
+
+    private CardButton row(Review.Row row, int longest, Set<String> wanted) {
+        var step = row.placed().step();
+        int planned = row.placed().span().length() - step.hold();
+        var measured = row.median() < 0 ? "–" : Clock.text(row.median());
+        int off = row.difference();
+        var line = Nodes.row(
+                0,
+                cell(String.valueOf(row.placed().number()), 2.4, "step-number"),
+                grow(Nodes.label(step.title(), "strong")),
+                Nodes.cell(bars(row, planned, longest), 19),
+                cell(Clock.text(planned), 4.4, "time-soft"),
+                cell(measured, 4.8, "time"),
+                cell(
+                        row.median() < 0 || off == 0 ? "" : (off > 0 ? "+" : "") + Clock.text(off),
+                        4.2,
+                        off > 0 ? "bad" : "good"),
+                cell(row.held() == 0 ? "" : Clock.text(row.held()), 3.2, "time-soft"),
+                cell(row.marks() == 0 ? "" : "● " + row.marks(), 3, "warn"),
+                Nodes.cell(box(row, wanted), 3.6));
+        var button = new CardButton("row-card", () -> workspace.stepProperty().set(step.id()), line);
+        button.setAccessibleText(
+                Words.of("afters.rowText", row.placed().number(), step.title(), Clock.text(planned), measured));
+        button.pseudoClassStateChanged(
+                CHOSEN, step.id().equals(workspace.stepProperty().get()));
+        return button;
+    }
+
+    private Node box(Review.Row row, Set<String> wanted) {
+        if (!Review.isByHands(row)) return Nodes.label("");
+        var id = row.placed().step().id();
+        var box = new CheckBox();
+        box.setSelected(wanted.contains(id));
+        box.setId("take-in-" + id);
+        box.setAccessibleText(Words.of("afters.takeInOf", row.placed().number()));
+        box.setOnAction(e -> {
+            if (box.isSelected()) left.remove(id);
+            else left.add(id);
+            again.run();
+        });
+        return box;
+    }
+
+    /** Above the plan, below what was measured; a band from the shortest to the longest take says how sure that is. */
+    private static Pane bars(Review.Row row, int planned, int longest) {
+        double all = 240;
+        var pane = new Pane();
+        pane.setMinSize(all, 18);
+        pane.setPrefSize(all, 18);
+        pane.setMaxSize(all, 18);
+        put(pane, "bar-planned", 0, 1, all * planned / longest, 6);
+        if (row.median() < 0) return pane;
+        put(pane, row.difference() > 0 ? "bar-over" : "bar-under", 0, 9, all * row.median() / longest, 6);
+        var spread = row.spread().orElseThrow();
+        if (spread.isRange())
+            put(
+                    pane,
+                    "bar-spread",
+                    all * spread.low() / longest,
+                    8,
+                    Math.max(2, all * (spread.high() - spread.low()) / longest),
+                    8);
+        return pane;
+    }
+
+    private static void put(Pane pane, String style, double x, double y, double width, double height) {
+        var bar = Nodes.styled(new Region(), style);
+        bar.resizeRelocate(x, y, Math.max(1, width), height);
+        bar.setManaged(false);
+        pane.getChildren().add(bar);
+    }
+
+    private void result(Outcome outcome, Review review, Set<String> wanted, VBox side) {
+        int off = review.measuredTotal() - review.plannedTotal();
+        side.getChildren()
+                .addAll(
+                        Nodes.label(Words.of("afters.result"), "overline"),
+                        Nodes.wrapped(
+                                off == 0
+                                        ? Words.of("afters.asPlanned")
+                                        : Words.of(
+                                                off > 0 ? "afters.longer" : "afters.shorter",
+                                                Clock.text(Math.abs(off))),
+                                "figure"));
+        var lesson = outcome.lesson().id();
+        int after = review.plannedAfter(workspace.book(), lesson, wanted);
+        int slot = outcome.schedule().slot();
+        side.getChildren()
+                .add(Nodes.wrapped(
+                        Words.of(
+                                "afters.takeInText",
+                                Clock.text(outcome.schedule().planned()),
+                                Clock.text(after),
+                                after > slot
+                                        ? Words.of("gauge.over", Clock.text(after - slot))
+                                        : Words.of("gauge.inHand", Clock.text(slot - after))),
+                        "body"));
+        for (var segment : Segment.values())
+            if (outcome.pace().isOwn(segment))
+                side.getChildren()
+                        .add(Nodes.wrapped(
+                                Words.of(
+                                        "afters.pace",
+                                        segment.title(),
+                                        outcome.pace().basis(segment)),
+                                "soft"));
+        var text = wanted.isEmpty() ? Words.of("afters.adopt") : Words.count("afters.adoptSome", wanted.size());
+        var adopt = Nodes.named(
+                Nodes.button(
+                        text,
+                        () -> workspace.edit(Words.of("edit.adopt"), b -> review.adopt(b, lesson, wanted)),
+                        "primary"),
+                "adopt",
+                text);
+        adopt.setDisable(wanted.isEmpty());
+        side.getChildren().add(adopt);
+        if (wanted.isEmpty())
+            side.getChildren()
+                    .add(Nodes.wrapped(Words.of(left.isEmpty() ? "afters.nothing" : "afters.noneChosen"), "soft"));
+    }
+
+    private void differently(Outcome outcome, Review review, VBox side) {
+        var all = Differently.of(
+                review,
+                workspace.book(),
+                outcome.lesson(),
+                outcome.pace(),
+                workspace.book().takesOf(outcome.lesson().id()));
+        if (all.isEmpty()) return;
+        side.getChildren().add(Nodes.label(Words.of("afters.differently"), "overline"));
+        for (var each : List.copyOf(all)) {
+            var changes = new FlowPane(6, 6);
+            for (var change : each.changes()) {
+                var price = change.seconds() == 0
+                        ? change.label()
+                        : Words.of(
+                                "afters.priced",
+                                change.label(),
+                                (change.seconds() > 0 ? "+" : "−") + Clock.text(Math.abs(change.seconds())));
+                changes.getChildren()
+                        .add(Nodes.button(
+                                price, () -> workspace.edit(Words.of("edit.differently"), change.apply()::apply)));
+            }
+            side.getChildren()
+                    .add(Nodes.styled(new VBox(6, Nodes.wrapped(each.text(), "strong"), changes), "finding", "look"));
+        }
+    }
+}

@@ -1,0 +1,69 @@
+package webodidact.formats.csv;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import webodidact.core.lesson.Received;
+import webodidact.formats.api.Place;
+import webodidact.formats.api.Read;
+import webodidact.formats.api.Warning;
+
+/** {@code received.csv}: what homes sent after lessons, one a row. */
+public final class ReceivedCsv {
+    static final List<String> HEADING = List.of("lesson", "home", "kind", "on", "answers", "note");
+
+    private ReceivedCsv() {}
+
+    public static byte[] write(List<Received> received) {
+        var rows = new ArrayList<List<String>>();
+        for (var r : received)
+            rows.add(List.of(
+                    r.lesson(),
+                    r.home(),
+                    CsvTable.name(r.kind()),
+                    r.on().toString(),
+                    String.join("; ", r.answers()),
+                    r.note()));
+        return CsvTable.write(HEADING, rows);
+    }
+
+    public static Read<List<Received>> read(String file, byte[] content) {
+        CsvTable table;
+        try {
+            table = CsvTable.read(file, content);
+        } catch (IllegalArgumentException e) {
+            return new Read.Refused<>(
+                    new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
+        }
+        var all = new ArrayList<Received>();
+        var warnings = new ArrayList<>(table.warnings());
+        var missing = HEADING.stream()
+                .filter(c -> table.headings().stream().noneMatch(c::equalsIgnoreCase))
+                .toList();
+        if (!missing.isEmpty() && !table.headings().isEmpty())
+            return new Read.Refused<>(new Warning(
+                    new Place(file, 1, ""),
+                    "missing",
+                    Words.say("missing", String.join("' and '", missing), String.join(", ", HEADING))));
+        for (var row : table.rows()) {
+            try {
+                var answers = CsvTable.cell(row, "answers");
+                all.add(new Received(
+                        CsvTable.cell(row, "lesson"),
+                        CsvTable.cell(row, "home"),
+                        CsvTable.named(Received.Kind.class, row, "kind", Received.Kind.REPLY),
+                        LocalDate.parse(CsvTable.cell(row, "on")),
+                        answers.isEmpty() ? List.of() : Arrays.asList(answers.split("; ?", -1)),
+                        CsvTable.cell(row, "note")));
+            } catch (IllegalArgumentException | DateTimeParseException e) {
+                warnings.add(new Warning(
+                        new Place(file, (int) row.getRecordNumber() + 1, ""),
+                        "bad-value",
+                        Words.say("received", e.getMessage())));
+            }
+        }
+        return new Read.Done<>(List.copyOf(all), warnings);
+    }
+}
