@@ -49,12 +49,14 @@ public record CarryOver(List<Item> items) {
 
     /** "Next week", "in lesson 3", "another time we". */
     private static final Pattern PROMISES = Pattern.compile(
-            "\\b(next (week|time|lesson|month|class)|in (our|the) next (lesson|class)|in lesson \\d+|another (day|time|lesson)|later in (the|this) (course|term))\\b",
+            "(?<!\\bbefore )(?<!\\bby )(?<!\\buntil )(?<!\\btill )\\b(next (week|time|lesson|month|class)|in (our|the) next (lesson|class)|in lesson \\d+|another (day|time|lesson)|later in (the|this) (course|term))\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern SENTENCE = Pattern.compile("[^.!?]+[.!?]*");
     /** A lesson that has so many percent of a promise's words takes it up. */
     private static final int TAKEN = 50;
+    /** Days: what keeps longer once it is open is no leftover. */
+    private static final int CUPBOARD = 21;
 
     public CarryOver {
         items = List.copyOf(items);
@@ -95,6 +97,12 @@ public record CarryOver(List<Item> items) {
 
     private static void food(Lesson lesson, List<Lesson> later, Workbook book, Knowledge knowledge, List<Item> all) {
         for (var left : Leftovers.of(lesson, book.lessons(), book.course(), knowledge)) {
+            // Salt and oil go back into the cupboard: nobody plans them.
+            boolean keeps = left.keepsUntil() == null
+                    || lesson.air() != null
+                            && left.keepsUntil()
+                                    .isAfter(lesson.air().toLocalDate().plusDays(CUPBOARD));
+            if (keeps) continue;
             boolean frozen =
                     left.lots() > 0 && left.plan().toLowerCase(Locale.ROOT).contains("freez");
             var taker = later.stream()
@@ -167,10 +175,10 @@ public record CarryOver(List<Item> items) {
         return items.stream().filter(i -> i.to().equals(lesson)).toList();
     }
 
-    /** What no lesson takes up: promises and changes, and food that would go off. */
+    /** What no lesson takes up: promises and changes. */
     public List<Item> open() {
         return items.stream()
-                .filter(i -> !i.isTakenUp() && i.kind() != Kind.LEFT)
+                .filter(i -> !i.isTakenUp() && (i.kind() == Kind.PROMISE || i.kind() == Kind.CHANGE))
                 .toList();
     }
 

@@ -87,7 +87,7 @@ public record Review(List<Row> rows, int takes) {
     }
 
     /**
-     * The measured times taken into the plan: where hands filled the step, their range becomes the shortest to the longest
+     * The measured times taken into the plan: where hands filled the step, their range lies about the middle of what was
      * measured, the wait on air taken off. Where words did, the takes have already set the pace ({@link Calibration}). A step whose time is mostly a wait that is stayed with is left alone: the food decides there.
      */
     public Workbook adopt(Workbook book, String lessonId) {
@@ -118,8 +118,11 @@ public record Review(List<Row> rows, int takes) {
 
     private static Step handsFrom(Row row, Step step) {
         int waitOnAir = row.placed().span().end() - row.placed().busy().end() - step.hold();
-        int low = row.measured().stream().mapToInt(Integer::intValue).min().orElseThrow() - waitOnAir;
-        int high = row.measured().stream().mapToInt(Integer::intValue).max().orElseThrow() - waitOnAir;
+        var spread = row.spread().orElseThrow();
+        // As far to either side of the middle as the takes agree: one that was interrupted moves the plan no further.
+        int about = Math.min(row.median() - spread.low(), spread.high() - row.median());
+        int low = row.median() - about - waitOnAir;
+        int high = row.median() + about - waitOnAir;
         int words = step.tellThenDo() ? row.placed().talk() : 0;
         if (low - words <= 0) return step;
         return step.but(d -> d.hands = new TimeRange(low - words, high - words));

@@ -1,6 +1,7 @@
 package webodidact.core.afters;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -42,6 +43,7 @@ public record WorkReceived(List<Row> rows, List<String> questions, List<String> 
         }
     }
 
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
     private static final Pattern FIGURE = Pattern.compile("\\d+(?:[.,]\\d+)?");
 
     public WorkReceived {
@@ -129,6 +131,6 @@ public record WorkReceived(List<Row> rows, List<String> questions, List<String> 
         if (outstanding().isEmpty()) return "";
         return due == null
                 ? Words.OURS.say("work.reminder", lesson.title())
-                : Words.OURS.say("work.reminderBy", lesson.title(), due);
+                : Words.OURS.say("work.reminderBy", lesson.title(), DAY.format(due));
     }
 }

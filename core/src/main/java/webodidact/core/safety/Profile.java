@@ -83,6 +83,12 @@ public enum Profile {
         };
     }
 
+    /** The same in °C, rounded up. */
+    public int coreCelsius(Risk risk) {
+        int own = core(risk);
+        return own == 0 || !fahrenheit ? own : Math.ceilDiv((own - 32) * 5, 9);
+    }
+
     /** Warmest a fridge may be, in the scale people read there. */
     public int fridge() {
         return fridge;

@@ -73,7 +73,11 @@ class CarryOverTest {
 
     @Test
     void whatIsSaidOfTodayIsNoPromise() {
-        assertThat(carry(lesson(1, "The next step is easy. Last week we made bread. Time to go on.", ""))
+        assertThat(carry(lesson(
+                                1,
+                                "The next step is easy. Last week we made bread. Time to go on. "
+                                        + "Your task before next time: find a recipe. Send it by next week.",
+                                ""))
                         .items())
                 .noneMatch(i -> i.kind() == CarryOver.Kind.PROMISE);
     }

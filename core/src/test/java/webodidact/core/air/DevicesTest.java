@@ -6,8 +6,13 @@ import static webodidact.core.Lessons.of;
 import static webodidact.core.Lessons.outcome;
 import static webodidact.core.Lessons.recorded;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import webodidact.core.amount.Heat;
+import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.TakeKind;
+import webodidact.core.lesson.Use;
+import webodidact.core.safety.Profile;
 
 class DevicesTest {
     @Test
@@ -72,5 +77,37 @@ class DevicesTest {
         assertThat(Legible.arc(34, 96, 200).nearest()).isEqualTo(10);
         assertThat(Legible.arc(34, 96, 100).nearest()).isEqualTo(20);
         assertThat(Legible.least(96, 200)).isEqualTo(54);
+    }
+
+    @Test
+    void devicesSpeakInARehearsalOnlyAndSayTheCoreTemperatureWhenItWouldBeReached() {
+        var lesson = Supper.lesson()
+                .withStep(
+                        "bake",
+                        s -> s.but(d -> {
+                            d.heat = new Heat(200, 200, Heat.Mode.FAN);
+                            d.uses = List.of(new Use("f1", null));
+                        }));
+        var plan = AirPlan.of(outcome(lesson), TakeKind.REHEARSAL);
+        var run = AirRun.start(plan).next().next();
+        var probe = new Probe.Simulated(5, 200, 25, 0);
+        int there = probe.reaches(63).orElseThrow();
+        var early = reading(run.at(there - 1));
+        assertThat(early.celsius()).isEqualTo(62);
+        assertThat(early.wanted()).isEqualTo(63);
+        assertThat(early.isThere()).isFalse();
+        assertThat(early.says() + " of " + early.wants()).isEqualTo("62 °C of 63 °C");
+        assertThat(reading(run.at(there)).isThere()).isTrue();
+        var live =
+                AirRun.start(AirPlan.of(outcome(lesson), TakeKind.LIVE)).next().next();
+        assertThat(Readings.of(live.at(there), Knowledge.shipped(), Profile.UK).readings())
+                .isEmpty();
+    }
+
+    private static Readings.Reading reading(AirRun run) {
+        return Readings.of(run, Knowledge.shipped(), Profile.UK).readings().stream()
+                .filter(r -> r.timer().startsWith("wait/"))
+                .findFirst()
+                .orElseThrow();
     }
 }

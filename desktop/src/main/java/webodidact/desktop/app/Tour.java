@@ -132,6 +132,17 @@ final class Tour {
         steps.add(() -> press("#go-live"));
         steps.add(() -> air());
         picture("on-air");
+        steps.add(this::late);
+        picture("on-air-trouble");
+        steps.add(() -> {
+            key(KeyCode.ESCAPE);
+            key(KeyCode.ENTER);
+        });
+        steps.add(() -> window.go("afters"));
+        for (var part : List.of("retakes", "went", "work", "carry", "course")) {
+            steps.add(() -> press("#afters-" + part));
+            picture("afters-" + part);
+        }
         steps.add(this::papers);
         disk();
     }
@@ -240,6 +251,7 @@ final class Tour {
 
     private boolean isDrawing() {
         if (stage.getScene().lookup("#bench-working") != null) return true;
+        if (stage.getScene().lookup("#course-working") != null) return true;
         if (stage.getScene().lookup("#fit-stop") instanceof Node stop && stop.isVisible()) return true;
         return stage.getScene().lookup("#preview-state") instanceof Label l
                 && l.getText().equals(Words.of("papers.drawing"));
@@ -280,6 +292,14 @@ final class Tour {
             key(KeyCode.SPACE);
         }
         ticker.pass(9);
+        key(KeyCode.M);
+    }
+
+    /** Far over the step's time, with a question from the kitchens. */
+    private void late() {
+        ticker.pass(600);
+        key(KeyCode.SPACE);
+        ticker.pass(40);
         key(KeyCode.M);
     }
 

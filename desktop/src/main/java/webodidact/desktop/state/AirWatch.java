@@ -12,6 +12,7 @@ import webodidact.core.air.Answering;
 import webodidact.core.air.Asking;
 import webodidact.core.air.Kitchens;
 import webodidact.core.air.OnTime;
+import webodidact.core.air.Readings;
 import webodidact.core.air.SimulatedKitchens;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Workbook;
@@ -36,7 +37,8 @@ public final class AirWatch {
             OnTime onTime,
             Optional<Kitchens.State> kitchens,
             List<Asked> asked,
-            Map<String, Integer> skips) {}
+            Map<String, Integer> skips,
+            Readings readings) {}
 
     /** So many steps ahead are shown. */
     public static final int AHEAD = 3;
@@ -112,7 +114,8 @@ public final class AirWatch {
                 OnTime.of(run, knowledge),
                 Optional.ofNullable(kitchens).map(k -> k.at(run)),
                 List.copyOf(asked.reversed()),
-                Map.copyOf(skips));
+                Map.copyOf(skips),
+                Readings.of(run, knowledge, book.course().profile()));
     }
 
     private Asked asked(Asking.Question question, Answering answering) {

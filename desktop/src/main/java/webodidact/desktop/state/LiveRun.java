@@ -25,6 +25,7 @@ import webodidact.core.lesson.TakeKind;
 import webodidact.core.time.Clock;
 import webodidact.desktop.words.Words;
 import webodidact.formats.air.AirJournal;
+import webodidact.formats.air.Recorder;
 
 /**
  * A lesson on air. It belongs to the workspace and goes on, its timers with it, whatever station is looked at. Every key is in the
@@ -242,8 +243,22 @@ public final class LiveRun {
     private void finish(AirRun last) {
         over = last;
         kept = keep(last);
+        record(last);
         ended = ticker.instant();
         run.set(null);
+    }
+
+    private void record(AirRun last) {
+        if (workspace.saver().isReadOnly() || last.plan().kind().isRehearsal()) return;
+        var recorder = Recorder.simulated(workspace.folder().path());
+        var take = head.take();
+        disk.execute(() -> {
+            try {
+                recorder.over(last, take);
+            } catch (IOException e) {
+                // The takes are kept all the same; a device has its own.
+            }
+        });
     }
 
     /** After each step; all of a run is one undo. */

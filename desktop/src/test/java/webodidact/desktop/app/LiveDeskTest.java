@@ -259,6 +259,12 @@ class LiveDeskTest extends WindowTest {
         assertThat(three).extracting(Take::total).containsExactly(10, 35, 18);
         assertThat(three.getFirst().steps().getFirst().why()).isEqualTo("hair in frame");
         assertThat(Files.readString(course.resolve("takes.csv"))).contains(",part,hair in frame,");
+        var tally = course.resolve("Recorder/" + three.getFirst().id() + ".csv");
+        for (int i = 0; i < 100 && !Files.exists(tally); i++) Thread.sleep(20);
+        assertThat(Files.readString(tally))
+                .contains("1,mark,")
+                .contains("hair in frame")
+                .contains("\n3,shot,");
     }
 
     @Test

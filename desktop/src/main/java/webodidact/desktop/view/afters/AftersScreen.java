@@ -23,7 +23,7 @@ public final class AftersScreen extends HBox implements Screen {
     private final VBox side = Nodes.styled(new VBox(12), "side-body");
     private final Map<String, AftersPart> panes = new LinkedHashMap<>();
     private final Map<String, ToggleButton> tabs = new LinkedHashMap<>();
-    private final FlowPane head = new FlowPane(14, 6);
+    private final HBox head = new HBox(14);
     private String at = "plan";
 
     public AftersScreen(Desk desk) {
@@ -50,7 +50,12 @@ public final class AftersScreen extends HBox implements Screen {
             tabs.put(key, tab);
             bar.getChildren().add(tab);
         }
-        head.getChildren().addAll(Nodes.label(Words.of("station.afters"), "title"), bar);
+        bar.setPrefWrapLength(600);
+        bar.setMinWidth(0);
+        var title = Nodes.label(Words.of("station.afters"), "title");
+        title.setMinWidth(USE_PREF_SIZE);
+        head.getChildren().addAll(title, Nodes.grown(bar));
+        head.setMinHeight(USE_PREF_SIZE);
         getChildren().addAll(Nodes.grown(Panes.work(rows)), Panes.side(side, 360, 320));
         workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::show));
         workspace.stepProperty().addListener(o -> show());

@@ -57,7 +57,10 @@ final class CarryPane implements AftersPart {
             var text = Nodes.grown(Nodes.wrapped(item.text(), "body"));
             text.setMaxWidth(Double.MAX_VALUE);
             var to = Nodes.label(
-                    to(item, from), item.isTakenUp() || item.kind() == CarryOver.Kind.LEFT ? "soft" : "bad");
+                    to(item, from),
+                    item.isTakenUp() || item.kind() == CarryOver.Kind.LEFT || item.kind() == CarryOver.Kind.FROZEN
+                            ? "soft"
+                            : "bad");
             rows.getChildren().add(Nodes.styled(Nodes.row(8, kind, text, to), "row-card"));
         }
     }
@@ -68,7 +71,7 @@ final class CarryPane implements AftersPart {
         if (!item.isTakenUp())
             return item.kind() == CarryOver.Kind.LEFT
                     ? by.isEmpty() ? Words.of("carry.useUp") : Words.of("carry.useBy", by)
-                    : Words.of("carry.nowhere");
+                    : Words.of(item.kind() == CarryOver.Kind.FROZEN ? "carry.freezer" : "carry.nowhere");
         return switch (item.kind()) {
             case LEFT ->
                 by.isEmpty() ? Words.of("carry.use", item.toNumber()) : Words.of("carry.useIn", item.toNumber(), by);

@@ -41,7 +41,7 @@ final class CoursePane implements AftersPart {
         for (var row : view.rows()) rows.getChildren().add(row(row));
         side.getChildren().add(Nodes.label(Words.of("course.sum"), "overline"));
         long ready = view.rows().stream()
-                .filter(r -> r.state() != CourseView.State.EMPTY && r.state() != CourseView.State.TO_MEND)
+                .filter(r -> r.state() != CourseView.State.EMPTY && r.stops() == 0)
                 .count();
         int stops = view.rows().stream().mapToInt(CourseView.Row::stops).sum();
         side.getChildren()

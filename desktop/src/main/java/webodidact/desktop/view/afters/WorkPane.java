@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -31,6 +32,7 @@ import webodidact.formats.csv.RepliesCsv;
 
 /** Who has sent what, against what was asked; who has not, and a text to remind them with nobody's name in it. */
 final class WorkPane implements AftersPart {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
     private final Desk desk;
     private final Workspace workspace;
 
@@ -67,7 +69,7 @@ final class WorkPane implements AftersPart {
     private HBox row(WorkReceived.Row row, WorkReceived work, Outcome outcome) {
         var home = row.home();
         var kinds = row.received().stream()
-                .map(r -> Words.of("work.sent", r.kind().title(), r.on()))
+                .map(r -> Words.of("work.sent", r.kind().title(), DAY.format(r.on())))
                 .collect(Collectors.joining(" · "));
         var name = Nodes.label(home.alias(), "strong");
         name.setMinWidth(110);
@@ -142,7 +144,8 @@ final class WorkPane implements AftersPart {
                 .addAll(
                         Nodes.label(Words.of("work.title"), "overline"),
                         Nodes.wrapped(Words.of("work.in", work.in(), work.rows().size()), "figure"));
-        if (work.due() != null) side.getChildren().add(Nodes.wrapped(Words.of("work.due", work.due()), "body"));
+        if (work.due() != null)
+            side.getChildren().add(Nodes.wrapped(Words.of("work.due", DAY.format(work.due())), "body"));
         side.getChildren()
                 .add(Nodes.named(
                         Nodes.button(Words.of("work.file"), () -> file(work, outcome), "primary"),

@@ -112,7 +112,7 @@ final class HelperWindow {
             note.setMinWidth(0);
             next.getChildren().add(Nodes.styled(Nodes.row(12, name, camera, note), "studio-row"));
         }
-        timers.show(run);
+        timers.show(run, seen);
         kitchens.show(seen);
     }
 

@@ -19,7 +19,14 @@ import webodidact.desktop.words.Words;
 
 /** What the instructor reads from two metres away: the words, the clock, what is due, what comes, who is left behind. */
 final class LivePanel extends VBox {
+    /** Size of the title, in sizes of the text. */
+    private static final double TITLE = 1.9;
+    /** Heights of the window, in sizes of the text. */
+    private static final double KEYS_FROM = 51;
+
+    private static final double AHEAD_FROM = 40;
     private final AirHead head = new AirHead();
+    private int ahead = AirWatch.AHEAD;
     private final Label stepOf = Nodes.label("", "step-of");
     private final Label title = Nodes.label("", "studio-title");
     private final Label left = Nodes.label("", "step-left");
@@ -80,6 +87,26 @@ final class LivePanel extends VBox {
         getChildren().addAll(head, Nodes.grown(below));
     }
 
+    /** In a low window, or with large text, the words come first: the line of keys goes, then steps further ahead. F1 lists the keys. */
+    @Override
+    protected void layoutChildren() {
+        double lines = getHeight() / (title.getFont().getSize() / TITLE);
+        boolean few = lines < KEYS_FROM;
+        if (keys.isManaged() == few) {
+            keys.setManaged(!few);
+            keys.setVisible(!few);
+        }
+        ahead = lines < AHEAD_FROM ? 1 : AirWatch.AHEAD;
+        for (int i = 0; i < next.getChildren().size(); i++) {
+            var row = next.getChildren().get(i);
+            if (row.isManaged() != i < ahead) {
+                row.setManaged(i < ahead);
+                row.setVisible(i < ahead);
+            }
+        }
+        super.layoutChildren();
+    }
+
     PromptBox prompt() {
         return prompt;
     }
@@ -101,7 +128,7 @@ final class LivePanel extends VBox {
         adultBox.setVisible(!caution.isEmpty());
         adultBox.setManaged(!caution.isEmpty());
         coming(run, seen);
-        timers.show(run);
+        timers.show(run, seen);
         keys.setText(Words.of(run.plan().kind().hasParts() ? "air.keysParts" : "air.keys"));
         see(seen);
     }
@@ -146,6 +173,8 @@ final class LivePanel extends VBox {
                 skip.setMinWidth(USE_PREF_SIZE);
                 row.getChildren().add(skip);
             }
+            row.setManaged(shown <= ahead);
+            row.setVisible(shown <= ahead);
             next.getChildren().add(row);
         }
         if (shown == 0) next.getChildren().add(Nodes.label(Words.of("air.last"), "studio-soft"));

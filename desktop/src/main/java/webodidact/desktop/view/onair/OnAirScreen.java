@@ -16,6 +16,7 @@ import webodidact.core.air.OnTime;
 import webodidact.core.swap.Accepting;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.AirWatch;
 import webodidact.desktop.state.LiveRun;
 import webodidact.desktop.view.Desk;
@@ -88,11 +89,15 @@ public final class OnAirScreen extends StackPane implements Screen {
                 helper.show(run.runProperty().get(), watch.seenProperty().get());
         } else {
             typing = null;
-            getChildren()
-                    .setAll(
-                            run.kept().isEmpty()
-                                    ? new ReadySheet(desk, choice, this::start)
-                                    : new OverSheet(desk, run, this::again));
+            var sheet = run.kept().isEmpty()
+                    ? new ReadySheet(desk, choice, this::start)
+                    : new OverSheet(desk, run, this::again);
+            // Three stops and a run that was cut off are more than a low window has room for.
+            var scroll = Panes.work(new StackPane(sheet));
+            scroll.getStyleClass().add("prompt-scroll");
+            scroll.setFitToHeight(true);
+            scroll.setFocusTraversable(false);
+            getChildren().setAll(scroll);
         }
     }
 

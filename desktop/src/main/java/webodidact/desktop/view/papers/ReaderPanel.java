@@ -12,6 +12,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import webodidact.core.afters.Best;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Take;
@@ -123,8 +124,22 @@ final class ReaderPanel extends VBox {
     }
 
     private static String name(Take take) {
+        if (take.id().equals(Best.ID))
+            return Words.of("papers.timed.best", take.steps().size());
         return Words.of(
                 "papers.timed.take", take.at().toLocalDate(), take.steps().size());
+    }
+
+    /** What homes saw: each take, and of a recording the best of all. */
+    private List<Take> takes(Outcome outcome) {
+        var own = workspace.book().takesOf(outcome.lesson().id()).stream()
+                .filter(t -> !t.kind().isRehearsal())
+                .toList();
+        if (own.size() < 2) return own;
+        var all = new ArrayList<Take>();
+        Best.all(outcome.lesson(), own).ifPresent(all::add);
+        all.addAll(own);
+        return all;
     }
 
     private void set(Runnable change) {
@@ -146,11 +161,11 @@ final class ReaderPanel extends VBox {
         any.setSelected(whom == Whom.ANY);
         all.setSelected(whom == Whom.ALL);
         if (whom != Whom.ONE) one.setValue(null);
-        refill(timed, workspace.book().takesOf(outcome.lesson().id()), Take::id);
+        refill(timed, takes(outcome), Take::id);
         shown(homes, paper.isPerHome());
         shown(together, whom == Whom.ALL);
         boolean byTime = paper instanceof FilePaper
-                && List.of("captions", "chapters", "description").contains(paper.id());
+                && List.of("captions", "chapters", "description", "edit-list").contains(paper.id());
         shown(times, byTime && !timed.getItems().isEmpty());
         if (speaks == null
                 || workspace.lesson() != null
