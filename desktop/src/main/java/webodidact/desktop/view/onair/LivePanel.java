@@ -55,7 +55,9 @@ final class LivePanel extends VBox {
         doBox.setMaxWidth(Double.MAX_VALUE);
         adultBox.setPrefWidth(260);
         adultBox.setMinWidth(220);
-        prompt.below().getChildren().add(new HBox(10, Nodes.grown(doBox), adultBox));
+        // What can hurt somebody stands still while the words move.
+        var cards = new HBox(10, Nodes.grown(doBox), adultBox);
+        cards.setMinHeight(USE_PREF_SIZE);
         keys.setMinHeight(USE_PREF_SIZE);
         helps.setMinHeight(USE_PREF_SIZE);
         next.setMinHeight(USE_PREF_SIZE);
@@ -65,6 +67,7 @@ final class LivePanel extends VBox {
                         Nodes.row(14, stepOf, title, Nodes.spring(), left),
                         progress,
                         Nodes.grown(prompt),
+                        cards,
                         Nodes.label(Words.of("air.coming"), "studio-soft"),
                         next,
                         helps,
@@ -123,6 +126,7 @@ final class LivePanel extends VBox {
         prompt.show(run);
         doing.setText(placed.step().doing());
         doBox.setVisible(!placed.step().doing().isBlank());
+        doBox.setManaged(doBox.isVisible());
         var caution = caution(placed.step());
         adult.setText(caution);
         adultBox.setVisible(!caution.isEmpty());

@@ -14,9 +14,9 @@ import webodidact.desktop.control.Panes;
 
 /** The words of the step on air at the instructor's own pace: what is due is bright, cautions are marked, and at its end it waits. */
 final class PromptBox extends VBox {
+    private static final String NO_BREAK = "\u00a0";
     static final int[] SIZES = {34, 40, 48, 58, 70, 84};
     private final TextFlow words = new TextFlow();
-    private final VBox below = new VBox(12);
     private final ScrollPane script;
     private final List<Text> texts = new ArrayList<>();
     private int size = 1;
@@ -25,21 +25,16 @@ final class PromptBox extends VBox {
     private int due = -1;
 
     PromptBox() {
-        words.setLineSpacing(4);
+        words.setLineSpacing(-4);
         words.setId("prompt-words");
         // A long text scrolls in the room that is left: the head with its clock never gives way.
-        script = Panes.work(new VBox(12, words, below));
+        script = Panes.work(new VBox(words));
         script.getStyleClass().add("prompt-scroll");
         script.setMinHeight(0);
         script.setFocusTraversable(false);
         script.prefHeightProperty().bind(heightProperty());
         setMinHeight(0);
         getChildren().add(script);
-    }
-
-    /** What stands under the words. */
-    VBox below() {
-        return below;
     }
 
     int pixels() {
@@ -82,7 +77,7 @@ final class PromptBox extends VBox {
         texts.clear();
         boolean fresh = true;
         for (var line : prompt.lines()) {
-            var text = text((fresh && line.caution() ? Prompter.CAUTION + " " : "") + line.words());
+            var text = text((fresh && line.caution() ? Prompter.CAUTION + NO_BREAK : "") + line.words());
             if (line.caution()) text.getStyleClass().add("caution");
             texts.add(text);
             var breath = text(line.ends() ? "  " : " " + Prompter.SHORT + " ");
