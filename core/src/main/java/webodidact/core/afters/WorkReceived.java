@@ -108,7 +108,8 @@ public record WorkReceived(List<Row> rows, List<String> questions, List<String> 
         boolean hob = !home.hob() && lesson.steps().stream().anyMatch(s -> s.place() == Place.RING);
         if (oven || hob) return Words.OURS.say("work.noHeat", oven ? 0 : 1);
         var missing = lesson.foods().stream()
-                .filter(f -> !f.optional() && home.missingFoods().contains(f.food()))
+                .filter(f ->
+                        f.food() != null && !f.optional() && home.missingFoods().contains(f.food()))
                 .map(f -> knowledge
                         .food(f.food())
                         .map(x -> x.name())

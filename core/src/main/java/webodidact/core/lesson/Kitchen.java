@@ -1,6 +1,8 @@
 package webodidact.core.lesson;
 
+import java.util.List;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 
 /**
  * What the instructor's kitchen has.
@@ -10,12 +12,43 @@ import java.util.function.Consumer;
  * @param helpers 0 to 40
  * @param ovenHeats seconds from cold to 200 °C, 60 to 3600
  * @param watts of its microwave, 300 to 2000; 0 is the usual 800
+ * @param opens time of day from which anything may be done, "07:30", or "": houses have quiet hours
+ * @param crew what is known of the helpers, the first first; may be fewer than there are
  */
 public record Kitchen(
-        String name, int rings, int ovens, boolean microwave, boolean blender, int helpers, int ovenHeats, int watts) {
+        String name,
+        int rings,
+        int ovens,
+        boolean microwave,
+        boolean blender,
+        int helpers,
+        int ovenHeats,
+        int watts,
+        String opens,
+        List<Helper> crew) {
     public static final Kitchen USUAL = new Kitchen(Words.OURS.say("kitchen.home"), 4, 1, true, true, 0, 14 * 60, 800);
 
+    private static final Pattern TIME = Pattern.compile("([01]\\d|2[0-3]):[0-5]\\d");
+
+    public Kitchen(
+            String name,
+            int rings,
+            int ovens,
+            boolean microwave,
+            boolean blender,
+            int helpers,
+            int ovenHeats,
+            int watts) {
+        this(name, rings, ovens, microwave, blender, helpers, ovenHeats, watts, "", List.of());
+    }
+
     public Kitchen {
+        opens = opens == null ? "" : opens.strip();
+        if (!opens.isEmpty() && !TIME.matcher(opens).matches())
+            throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.4", name, opens));
+        crew = crew == null
+                ? List.of()
+                : crew.size() > helpers ? List.copyOf(crew.subList(0, Math.max(0, helpers))) : List.copyOf(crew);
         name = name == null || name.isBlank() ? Words.OURS.say("kitchen") : name;
         if (rings < 0 || rings > 24 || ovens < 0 || ovens > 12 || helpers < 0 || helpers > 40)
             throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen", name, rings, ovens, helpers));
@@ -37,7 +70,9 @@ public record Kitchen(
                 draft.blender,
                 draft.helpers,
                 draft.ovenHeats,
-                draft.watts);
+                draft.watts,
+                draft.opens,
+                draft.crew);
     }
 
     /** What is to change; what is not set stays. */
@@ -50,6 +85,8 @@ public record Kitchen(
         public int helpers;
         public int ovenHeats;
         public int watts;
+        public String opens;
+        public List<Helper> crew;
 
         private Draft(Kitchen k) {
             name = k.name;
@@ -60,6 +97,8 @@ public record Kitchen(
             helpers = k.helpers;
             ovenHeats = k.ovenHeats;
             watts = k.watts;
+            opens = k.opens;
+            crew = k.crew;
         }
     }
 }

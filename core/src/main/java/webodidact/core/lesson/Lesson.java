@@ -24,6 +24,7 @@ import webodidact.core.words.Language;
  * @param shaping how the mixture is portioned, or null
  * @param language of its papers for homes; the interface has its own
  * @param went how it went, or null while nobody has said
+ * @param bench what is decided about the plan before air, or null where all is left to it
  */
 public record Lesson(
         String id,
@@ -43,7 +44,8 @@ public record Lesson(
         Sets sets,
         Shaping shaping,
         Language language,
-        Went went) {
+        Went went,
+        BenchEdits bench) {
     private static final Pattern FILE_NAME =
             Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
 
@@ -66,6 +68,7 @@ public record Lesson(
         sets = sets == null ? Sets.NONE : sets;
         language = language == null ? Language.ENGLISH : language;
         went = went == null || went.isEmpty() ? null : went;
+        bench = bench == null || bench.isEmpty() ? null : bench;
         unique(foods.stream().map(FoodLine::id).toList(), Words.OURS.message("what.lesson.2"));
         unique(steps.stream().map(Step::id).toList(), Words.OURS.message("what.lesson.3"));
         unique(tools.stream().map(ToolLine::id).toList(), Words.OURS.message("what.lesson.4"));
@@ -97,6 +100,7 @@ public record Lesson(
                 Sets.NONE,
                 null,
                 Language.ENGLISH,
+                null,
                 null);
     }
 
@@ -135,6 +139,15 @@ public record Lesson(
     /** How it went; nothing where nobody has said. */
     public Went howItWent() {
         return went == null ? Went.NOTHING : went;
+    }
+
+    /** What is decided about the plan before air; nothing where all is left to it. */
+    public BenchEdits benchEdits() {
+        return bench == null ? BenchEdits.NONE : bench;
+    }
+
+    public Lesson withBench(UnaryOperator<BenchEdits> change) {
+        return but(d -> d.bench = change.apply(benchEdits()));
     }
 
     /** This lesson with one step changed; unchanged if there is no such step. */
@@ -230,6 +243,7 @@ public record Lesson(
         public Shaping shaping;
         public Language language;
         public Went went;
+        public BenchEdits bench;
 
         private Draft(Lesson l) {
             id = l.id;
@@ -250,6 +264,7 @@ public record Lesson(
             shaping = l.shaping;
             language = l.language;
             went = l.went;
+            bench = l.bench;
         }
 
         private Lesson lesson() {
@@ -271,7 +286,8 @@ public record Lesson(
                     sets,
                     shaping,
                     language,
-                    went);
+                    went,
+                    bench);
         }
     }
 }

@@ -26,6 +26,11 @@ public record Demand(Kind kind, String task, Message said) {
         SKILLS
     }
 
+    /** The same while its task is there: what a lesson keeps of a demand that was given up. */
+    public String key() {
+        return kind.name().toLowerCase(Locale.ROOT) + "/" + task.replace('\n', '|');
+    }
+
     public String text() {
         return said.text();
     }

@@ -1,9 +1,13 @@
 package webodidact.core.prep;
 
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import webodidact.core.amount.Heat;
@@ -15,8 +19,10 @@ import webodidact.core.food.Actions;
 import webodidact.core.food.Hazard;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Act;
+import webodidact.core.lesson.BenchEdits;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Helper;
 import webodidact.core.lesson.Kitchen;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
@@ -36,6 +42,8 @@ public final class PrepTasks {
     private static final int WASH = 90;
     private static final int SHELVES = 2;
     public static final String YOU = "you";
+    /** What the ids of jobs of the instructor's own begin with. */
+    public static final String OWN = "own/";
 
     private final Answers answers;
     private final Lesson lesson;
@@ -51,22 +59,81 @@ public final class PrepTasks {
     public static Prep of(Answers answers) {
         var work = new PrepTasks(answers);
         work.derive();
-        return new Prep(
-                work.tasks,
-                work.links,
-                room(answers.question().course().kitchen(), answers.schedule().planned()));
+        work.own();
+        var room =
+                room(answers.question().course().kitchen(), answers.schedule().planned(), work.lesson.air());
+        return edited(new Prep(work.tasks, work.links, room), work.lesson.benchEdits());
     }
 
-    private static Room room(Kitchen kitchen, int planned) {
+    /** What a demand that was given up said; empty where the lesson no longer asks for it. */
+    public static Optional<String> demand(Answers answers, String key) {
+        var work = new PrepTasks(answers);
+        work.derive();
+        work.own();
+        var room =
+                room(answers.question().course().kitchen(), answers.schedule().planned(), work.lesson.air());
+        return Demand.of(new Prep(work.tasks, work.links, room)).stream()
+                .filter(d -> d.key().equals(key))
+                .map(Demand::relaxed)
+                .findFirst();
+    }
+
+    /** Jobs of the instructor's own: hands, by a time before air. */
+    private void own() {
+        if (lesson.steps().isEmpty()) return;
+        for (var own : lesson.benchEdits().own()) {
+            add(Task.hands(
+                            OWN + own.id(),
+                            Task.Kind.OWN,
+                            own.what(),
+                            own.before() == 0
+                                    ? Words.OURS.say("own.why")
+                                    : Words.OURS.say("own.why.before", Clock.text(own.before())),
+                            own.takes())
+                    .dueBy(-own.before()));
+            links.add(Link.then(OWN + own.id(), "camera"));
+        }
+    }
+
+    /** With what the instructor has decided; what it is about is not always there. */
+    private static Prep edited(Prep prep, BenchEdits edits) {
+        var now = prep;
+        for (var job : edits.jobs()) {
+            var task = now.task(job.job());
+            if (task.isEmpty() || task.get().kind() == Task.Kind.AIR) continue;
+            if (job.off()) {
+                now = now.without(job.job());
+                continue;
+            }
+            boolean there = prep.room().people().stream().anyMatch(p -> p.name().equals(job.who()));
+            now = now.with(job.job(), t -> {
+                var changed = job.at() == null ? t : t.pinned(job.at());
+                return there && t.hands() ? changed.by(job.who()) : changed;
+            });
+        }
+        for (var key : edits.given()) {
+            for (var demand : Demand.of(now))
+                if (demand.key().equals(key)) {
+                    now = demand.dropped(now);
+                    break;
+                }
+        }
+        return now;
+    }
+
+    private static Room room(Kitchen kitchen, int planned, LocalDateTime air) {
         var people = new ArrayList<Person>();
         // On camera from 0 on: that is a task of theirs, so that a second lesson of the day finds them again.
         people.add(new Person(YOU, EnumSet.allOf(Person.Skill.class), Task.ANY, 24 * 3600));
         for (int i = 1; i <= kitchen.helpers(); i++)
-            people.add(new Person(
-                    Words.OURS.say(kitchen.helpers() == 1 ? "helper" : "helper.n", i),
-                    EnumSet.of(Person.Skill.BLADES),
-                    Task.ANY,
-                    Math.max(0, planned)));
+            people.add(
+                    i <= kitchen.crew().size()
+                            ? person(kitchen.crew().get(i - 1), planned, i)
+                            : new Person(
+                                    Words.OURS.say(kitchen.helpers() == 1 ? "helper" : "helper.n", i),
+                                    EnumSet.of(Person.Skill.BLADES),
+                                    Task.ANY,
+                                    Math.max(0, planned)));
         return new Room(
                 people,
                 kitchen.ovens(),
@@ -75,7 +142,24 @@ public final class PrepTasks {
                 kitchen.microwave(),
                 kitchen.blender(),
                 kitchen.ovenHeats(),
-                Task.ANY);
+                opens(kitchen, air));
+    }
+
+    private static Person person(Helper helper, int planned, int number) {
+        var skills = EnumSet.noneOf(Person.Skill.class);
+        if (helper.raw()) skills.add(Person.Skill.RAW_MEAT);
+        if (helper.blades()) skills.add(Person.Skill.BLADES);
+        if (helper.camera()) skills.add(Person.Skill.CAMERA);
+        // Two of one name, or one called like the instructor, would be one pair of hands.
+        var name = helper.name().equalsIgnoreCase(YOU) ? Words.OURS.say("helper.n", number) : helper.name();
+        return new Person(name, skills, helper.hours() == 0 ? Task.ANY : -helper.hours(), Math.max(0, planned));
+    }
+
+    /** Second from which the kitchen may be used on the day of air; any where nobody has said, or there is no day. */
+    private static int opens(Kitchen kitchen, LocalDateTime air) {
+        if (kitchen.opens().isEmpty() || air == null) return Task.ANY;
+        var opens = air.toLocalDate().atTime(LocalTime.parse(kitchen.opens()));
+        return (int) Math.clamp(Duration.between(air, opens).getSeconds(), Task.ANY, 0);
     }
 
     private void derive() {

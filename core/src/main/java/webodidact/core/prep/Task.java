@@ -41,6 +41,7 @@ public record Task(
         COPY_WAIT,
         HEAT,
         CAMERA,
+        OWN,
         /** On air: fixed, and only there for what it occupies. */
         AIR;
 

@@ -18,6 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import webodidact.core.answer.Question;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
@@ -152,7 +153,11 @@ class CarryOverTest {
                     d.answer = "it flakes when pressed";
                 }))
                 .but(d -> d.air = AIR);
-        var homes = List.of(Household.named("Tern").but(d -> d.oven = false), Household.named("Smew"));
+        lesson = lesson.but(
+                d -> d.foods = List.of(FoodLine.of("f1", "moonberry paste", null, null), food("f2", "dill", "10 g")));
+        var homes = List.of(
+                Household.named("Tern").but(d -> d.oven = false),
+                Household.named("Smew").but(d -> d.missingFoods = Set.of("dill")));
         var received = List.of(new Received(
                 lesson.id(),
                 "Smew",
@@ -167,6 +172,7 @@ class CarryOverTest {
         assertThat(work.outstanding()).extracting(r -> r.home().alias()).containsExactly("Tern");
         assertThat(work.rows().get(1).verdicts()).containsExactly(WorkReceived.Verdict.AS_THE_KEY);
         assertThat(work.rows().getFirst().alternative()).contains("no oven");
+        assertThat(work.rows().get(1).alternative()).contains("no dill");
         assertThat(work.reminder(lesson)).contains(lesson.title()).doesNotContain("Tern");
         assertThat(book.forgettingHomes().received()).isEmpty();
         assertThat(Set.copyOf(work.questions())).containsExactly("When is it done?");

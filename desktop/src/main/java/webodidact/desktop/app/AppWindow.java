@@ -22,6 +22,7 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import webodidact.core.check.Unworked;
 import webodidact.core.lesson.Course;
+import webodidact.core.prep.Prepared;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Saver;
@@ -318,6 +319,11 @@ public final class AppWindow implements AutoCloseable {
                             then.run();
                         }),
                         new QuestionSheet.Answer("stay", () -> {})));
+    }
+
+    /** The plan before air as the stations have it; null while it is being worked out. */
+    Prepared preparedNow() {
+        return desk.prep().prepared();
     }
 
     private Saver.State saved() {

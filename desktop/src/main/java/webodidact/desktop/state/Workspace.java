@@ -312,6 +312,7 @@ public final class Workspace implements AutoCloseable {
 
     /** Works something out where the lesson is worked out, one after the other, and takes it in on the interface thread. */
     <T> void work(Supplier<T> work, Consumer<T> taken) {
+        if (worker.isShutdown()) return;
         worker.execute(() -> {
             var result = work.get();
             interfaceThread.execute(() -> taken.accept(result));

@@ -1,9 +1,15 @@
 package webodidact.desktop.view.bench;
 
-import java.time.format.DateTimeFormatter;
+import java.time.Duration;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -11,6 +17,7 @@ import webodidact.core.afters.CarryOver;
 import webodidact.core.bench.Job;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.prep.Clash;
+import webodidact.core.prep.Demand;
 import webodidact.core.prep.PrepPlan;
 import webodidact.core.prep.PrepTasks;
 import webodidact.core.prep.Prepared;
@@ -32,19 +39,34 @@ import webodidact.desktop.words.Words;
  * by the clock beside them. A first plan is there at once, the proved one follows.
  */
 public final class BenchScreen extends HBox implements Screen {
-    private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm:ss");
-    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("HH:mm");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private final Workspace workspace;
     private final Desk desk;
     private final VBox work = Nodes.styled(new VBox(10), "work");
     private final VBox jobs = Nodes.styled(new VBox(4), "side-body");
     private final CarriedIn carried;
+    private final DayView day;
+    private final ToggleButton planTab = Nodes.toggle(Words.of("bench.tab.plan"), "tab");
+    private final ToggleButton dayTab = Nodes.toggle(Words.of("bench.tab.day"), "tab");
+    /** Id of the chosen job, or "". */
+    private String job = "";
 
     public BenchScreen(Desk desk) {
         this.desk = desk;
         workspace = desk.workspace();
         carried = new CarriedIn(desk, CarryOver.Kind.FROZEN, CarryOver.Kind.LEFT);
+        day = new DayView(desk, this::now);
+        var tabs = new ToggleGroup();
+        for (var tab : List.of(planTab, dayTab)) {
+            tab.setToggleGroup(tabs);
+            tab.setOnAction(e -> {
+                tab.setSelected(true);
+                show();
+            });
+        }
+        planTab.setSelected(true);
+        planTab.setId("bench-plan");
+        dayTab.setId("bench-day-tab");
         getStyleClass().add("station");
         getChildren().addAll(Nodes.grown(Panes.work(work)), Panes.side(jobs, 430, 330));
         workspace.outcomeProperty().addListener(o -> WorkedOut.show(this, this::show));
@@ -60,6 +82,8 @@ public final class BenchScreen extends HBox implements Screen {
                 .setAll(Nodes.row(
                         14,
                         Nodes.label(Words.of("station.bench"), "title"),
+                        planTab,
+                        dayTab,
                         Nodes.label(Words.of("bench.hint"), "soft")));
         jobs.getChildren().clear();
         if (outcome == null) return;
@@ -70,6 +94,14 @@ public final class BenchScreen extends HBox implements Screen {
             return;
         }
         var prepared = desk.prep().prepared();
+        if (dayTab.isSelected()) {
+            day.show(outcome, prepared);
+            work.getChildren().add(day);
+            jobs.getChildren().addAll(carried, new BenchChoices(desk, outcome));
+            return;
+        }
+        chosen(outcome, prepared)
+                .ifPresent(j -> jobs.getChildren().add(new JobCard(desk, outcome.lesson(), prepared.prep(), j)));
         jobs.getChildren().addAll(carried, Nodes.label(Words.of("bench.byClock"), "side-title"));
         if (prepared != null && prepared.plan().isPresent()) {
             var plan = prepared.plan().orElseThrow();
@@ -88,11 +120,26 @@ public final class BenchScreen extends HBox implements Screen {
         if (prepared == null || prepared.plan().isEmpty())
             for (var each : outcome.bench().clashes())
                 work.getChildren().add(Nodes.wrapped("▲ " + each, "finding", "look"));
-        jobs.getChildren().add(airRow(outcome));
+        jobs.getChildren().addAll(airRow(outcome), new BenchChoices(desk, outcome));
         int untimed = outcome.schedule().untimed().size();
         if (untimed > 0)
             work.getChildren().add(Nodes.wrapped("▲ " + Words.count("bench.untimed", untimed), "finding", "look"));
         work.getChildren().add(Nodes.wrapped(Words.of("bench.howText"), "soft"));
+    }
+
+    /** Second of air, negative before it; without a day as long before it as the plan needs. */
+    private int now() {
+        var air = workspace.lesson() == null ? null : workspace.lesson().air();
+        var prepared = desk.prep().prepared();
+        return air == null
+                ? prepared == null ? 0 : prepared.start().orElse(0)
+                : (int) Math.clamp(Duration.between(air, desk.ticker().now()).getSeconds(), Task.ANY, 24 * 3600);
+    }
+
+    private Optional<PrepPlan.Job> chosen(Outcome outcome, Prepared prepared) {
+        return prepared == null || job.isEmpty()
+                ? Optional.empty()
+                : prepared.plan().flatMap(p -> p.of(job));
     }
 
     /** Why there is no plan to be drawn. */
@@ -134,38 +181,62 @@ public final class BenchScreen extends HBox implements Screen {
     }
 
     private PrepLanes lanes(Outcome outcome, Prepared prepared) {
-        var lanes = new PrepLanes(t -> choose(t.step()), s -> clock(outcome, s));
+        var lanes = new PrepLanes(t -> choose(t.id(), t.step()), s -> clock(outcome, s), (t, s) -> pin(t.id(), s));
         var step = workspace.stepProperty().get();
         lanes.show(prepared, step == null ? "" : step);
         return lanes;
     }
 
-    private void choose(String step) {
-        if (!step.isEmpty()) workspace.stepProperty().set(step);
+    private void choose(String chosen, String step) {
+        job = chosen;
+        if (!step.isEmpty() && !step.equals(workspace.stepProperty().get()))
+            workspace.stepProperty().set(step);
+        else show();
     }
 
-    private static VBox clash(Outcome outcome, Clash clash) {
+    private void pin(String job, int second) {
+        this.job = job;
+        workspace.editLesson(Words.of("edit.bench"), "pin/" + job, l -> l.withBench(b -> b.pinning(job, second)));
+    }
+
+    private VBox clash(Outcome outcome, Clash clash) {
         var box = Nodes.styled(new VBox(4), "finding", "stop");
         box.setId("bench-clash");
         box.getChildren().add(Nodes.wrapped("■ " + Words.of("bench.clash"), "finding-what"));
         for (var demand : clash.demands()) box.getChildren().add(Nodes.wrapped(demand.text(), "body"));
         box.getChildren().add(Nodes.wrapped(Words.of("bench.relax"), "overline"));
-        for (var relax : clash.relax())
-            box.getChildren()
-                    .add(Nodes.wrapped(
-                            relax.start() == null
-                                    ? Words.of("bench.relax.not", relax.demand().relaxed())
-                                    : Words.of(
-                                            "bench.relax.start",
-                                            relax.demand().relaxed(),
-                                            clock(outcome, relax.start())),
-                            "body"));
+        for (var relax : clash.relax()) {
+            var text = relax.start() == null
+                    ? Words.of("bench.relax.not", relax.demand().relaxed())
+                    : Words.of("bench.relax.start", relax.demand().relaxed(), clock(outcome, relax.start()));
+            if (relax.start() == null) box.getChildren().add(Nodes.wrapped(text, "body"));
+            else
+                box.getChildren()
+                        .add(Nodes.named(
+                                Nodes.button(text, () -> relax(relax.demand())),
+                                "relax-" + relax.demand().kind().name().toLowerCase(Locale.ROOT),
+                                text));
+        }
         return box;
+    }
+
+    /** What somebody has asked for is taken back; what the lesson asks for is given up. */
+    private void relax(Demand demand) {
+        workspace.editLesson(
+                Words.of("edit.relax"),
+                l -> l.withBench(b -> switch (demand.kind()) {
+                    case PIN -> b.pinning(demand.task(), null);
+                    case WHO -> b.giving(demand.task(), "");
+                    default -> b.givingUp(demand.key());
+                }));
     }
 
     private CardButton row(Outcome outcome, PrepPlan.Job job) {
         var task = job.task();
-        return row(
+        boolean pinned = task.at() != null;
+        var row = row(
+                task.id(),
+                pinned,
                 at(outcome, job.start()),
                 task.takes(),
                 task.what(),
@@ -173,10 +244,18 @@ public final class BenchScreen extends HBox implements Screen {
                 job.who().isEmpty() ? task.kind().title() : job.who(),
                 task.kind().name(),
                 task.step());
+        row.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (!e.isAltDown() || e.getCode() != KeyCode.LEFT && e.getCode() != KeyCode.RIGHT) return;
+            pin(task.id(), job.start() + (e.getCode() == KeyCode.LEFT ? -300 : 300));
+            e.consume();
+        });
+        return row;
     }
 
     private CardButton row(Outcome outcome, Job job) {
         return row(
+                "",
+                false,
                 at(outcome, job.span().start()),
                 job.span().length(),
                 job.title(),
@@ -186,7 +265,16 @@ public final class BenchScreen extends HBox implements Screen {
                 job.step());
     }
 
-    private CardButton row(String at, int takes, String title, String why, String who, String kind, String step) {
+    private CardButton row(
+            String id,
+            boolean pinned,
+            String at,
+            int takes,
+            String title,
+            String why,
+            String who,
+            String kind,
+            String step) {
         var words = Nodes.column(
                 0,
                 Nodes.wrapped(title, "strong"),
@@ -196,12 +284,21 @@ public final class BenchScreen extends HBox implements Screen {
         words.setMinWidth(0);
         var row = Nodes.row(
                 8,
-                Nodes.column(0, cell(at, 5.2, "time"), cell(Clock.text(takes), 5.2, "time-soft")),
+                Nodes.column(
+                        0,
+                        cell(at, 5.2, "time"),
+                        cell(Clock.text(takes), 5.2, "time-soft"),
+                        cell(pinned ? Words.of("bench.pinned") : "", 5.2, "warn")),
                 Nodes.grown(words));
-        var button = new CardButton("row-card", () -> choose(step), row);
+        var button = new CardButton("row-card", () -> choose(id, step), row);
+        if (!id.isEmpty()) button.setId("job-" + id.replace('/', '-'));
         button.setAccessibleText(at + ", " + title + ", " + who + ", " + Clock.text(takes));
         button.pseudoClassStateChanged(
-                CHOSEN, !step.isEmpty() && step.equals(workspace.stepProperty().get()));
+                CHOSEN,
+                id.isEmpty() || job.isEmpty()
+                        ? !step.isEmpty()
+                                && step.equals(workspace.stepProperty().get())
+                        : id.equals(job));
         return button;
     }
 
@@ -216,12 +313,10 @@ public final class BenchScreen extends HBox implements Screen {
     }
 
     private static String at(Outcome outcome, int second) {
-        var air = outcome.lesson().air();
-        return air == null ? Clock.text(second) : HOUR.format(air.plusSeconds(second));
+        return BenchClock.exact(outcome.lesson(), second);
     }
 
     private static String clock(Outcome outcome, int second) {
-        var air = outcome.lesson().air();
-        return air == null ? Clock.text(second) : MINUTE.format(air.plusSeconds(second));
+        return BenchClock.text(outcome.lesson(), second);
     }
 }

@@ -12,6 +12,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import webodidact.core.lesson.Place;
+import webodidact.core.prep.PrepGreedy;
 import webodidact.core.prep.PrepPlan;
 import webodidact.core.prep.Prepared;
 import webodidact.core.prep.Task;
@@ -33,6 +34,7 @@ final class PrepLanes extends Pane {
 
     private record Lane(String title, List<Block> blocks) {}
 
+    private final Label hint = Nodes.label("", "drag-hint");
     private final Consumer<Task> pressed;
     private final IntFunction<String> clock;
     private List<Lane> lanes = List.of();
@@ -40,10 +42,27 @@ final class PrepLanes extends Pane {
     private int to;
     private String chosen = "";
 
-    /** @param clock how a second is told */
-    PrepLanes(Consumer<Task> pressed, IntFunction<String> clock) {
+    /** What is moved, and the second it is moved to. */
+    interface Moved {
+        void to(Task task, int second);
+    }
+
+    /** Seconds to which a job is moved: nobody means 17:13:42. */
+    private static final int STEP = 300;
+
+    private final Moved moved;
+    private Prepared shown;
+    /** Where the mouse went down. */
+    private double down;
+
+    /**
+     * @param clock how a second is told
+     * @param moved once it is let go
+     */
+    PrepLanes(Consumer<Task> pressed, IntFunction<String> clock, Moved moved) {
         this.pressed = pressed;
         this.clock = clock;
+        this.moved = moved;
         setId("prep-lanes");
         getStyleClass().add("prep-lanes");
         widthProperty().addListener(o -> draw());
@@ -52,6 +71,7 @@ final class PrepLanes extends Pane {
 
     void show(Prepared prepared, String step) {
         chosen = step;
+        shown = prepared;
         var plan = prepared.plan().orElse(null);
         var all = new ArrayList<Lane>();
         if (plan != null) {
@@ -177,8 +197,55 @@ final class PrepLanes extends Pane {
         label.setAccessibleText(block.text() + ", " + block.detail());
         label.setTooltip(new Tooltip(block.text() + "\n" + block.detail()));
         label.resizeRelocate(left, y + 3, width, LANE - 10);
-        label.setOnMouseClicked(e -> pressed.accept(block.task()));
+        label.setOnMouseClicked(e -> {
+            if (e.isStillSincePress()) pressed.accept(block.task());
+        });
+        boolean movable = block.task().kind() != Task.Kind.AIR && !block.style().equals("held");
+        if (movable) drag(label, block, left);
         getChildren().add(label);
+    }
+
+    /** What it pushes is said before it is let go. */
+    private void drag(Label label, Block block, double left) {
+        label.setOnMousePressed(e -> down = e.getSceneX());
+        label.setOnMouseDragged(e -> {
+            double dx = e.getSceneX() - down;
+            label.setLayoutX(Math.max(LEFT, left + dx));
+            label.toFront();
+            say(block, second(block, dx));
+        });
+        label.setOnMouseReleased(e -> {
+            double dx = e.getSceneX() - down;
+            hint.setVisible(false);
+            int second = second(block, dx);
+            if (Math.abs(dx) > 4 && second != block.start()) moved.to(block.task(), second);
+            else label.setLayoutX(left);
+        });
+    }
+
+    private int second(Block block, double dx) {
+        double seconds = dx * Math.max(1, to - from) / Math.max(1, getWidth() - LEFT - 8);
+        return (int) (Math.round((block.start() + seconds) / STEP) * STEP);
+    }
+
+    /** By the plain planner, which answers while the mouse moves; the proved plan follows once it is let go. */
+    private void say(Block block, int second) {
+        var pinned = shown.prep().with(block.task().id(), t -> t.pinned(second));
+        var plan = new PrepGreedy().solve(pinned, 0, () -> false).plan();
+        var text = plan.isEmpty()
+                ? Words.of("bench.dragNot", clock.apply(second))
+                : plan.get().start() == shown.start().orElse(0)
+                        ? Words.of("bench.drag", clock.apply(second))
+                        : Words.of(
+                                "bench.dragStart",
+                                clock.apply(second),
+                                clock.apply(plan.get().start()));
+        hint.setText(text);
+        hint.setVisible(true);
+        hint.autosize();
+        hint.relocate(Math.clamp(x(second), LEFT, Math.max(LEFT, getWidth() - hint.getWidth() - 4)), 2);
+        if (!getChildren().contains(hint)) getChildren().add(hint);
+        hint.toFront();
     }
 
     @Override

@@ -65,7 +65,7 @@ public final class OnAirScreen extends StackPane implements Screen {
         StackPane.setAlignment(question, Pos.BOTTOM_CENTER);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         desk.workspace().outcomeProperty().addListener(o -> {
-            if (!run.isRunning()) WorkedOut.show(this, this::show);
+            if (!run.isRunning() && run.kept().isEmpty()) WorkedOut.show(this, this::show);
         });
         run.runProperty().addListener(o -> show());
         watch.seenProperty().addListener((o, was, now) -> seen(now));

@@ -1,0 +1,211 @@
+package webodidact.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import javafx.event.EventType;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.PickResult;
+import org.junit.jupiter.api.Test;
+import webodidact.core.prep.Prepared;
+
+/** The Bench from end to end: a helper more, a job pinned, dragged, given away, left out; what clashes gives way; the day itself. */
+class BenchJourneyTest extends WindowTest {
+    private void bench() throws Exception {
+        robot.interact(() -> workspace().show("1-fish-parcels"));
+        settle();
+        go(5);
+        planned();
+    }
+
+    private void await(BooleanSupplier there) throws Exception {
+        for (int i = 0; i < 400 && !there.getAsBoolean(); i++) Thread.sleep(30);
+        assertThat(there.getAsBoolean()).isTrue();
+        settle();
+    }
+
+    /** Waits for a plan of the lesson as it is. */
+    private void planned() throws Exception {
+        settle();
+        await(() -> prepared() != null);
+        settle();
+    }
+
+    private Prepared prepared() {
+        var found = new Prepared[1];
+        robot.interact(() -> found[0] = window.preparedNow());
+        return found[0];
+    }
+
+    private int start(String job) {
+        return prepared().plan().orElseThrow().of(job).orElseThrow().start();
+    }
+
+    @Test
+    void aJobIsPinnedByTypingByKeysAndBackAndUndone() throws Exception {
+        bench();
+        int before = start("set-out/s5");
+        click("#job-set-out-s5");
+        fill("#job-at", "16:00");
+        planned();
+        assertThat(start("set-out/s5")).isEqualTo(-90 * 60);
+        assertThat(text("#bench-start")).isLessThanOrEqualTo("16:00");
+        assertThat(Files.readString(course.resolve("1-fish-parcels.lesson.json")))
+                .contains("\"set-out/s5\"");
+        Node row = find("#job-set-out-s5");
+        robot.interact(row::requestFocus);
+        robot.push(KeyCode.ALT, KeyCode.RIGHT);
+        planned();
+        assertThat(start("set-out/s5")).isEqualTo(-85 * 60);
+        click("#job-back");
+        planned();
+        assertThat(start("set-out/s5")).isEqualTo(before);
+        assertThat(lesson().bench()).isNull();
+        undo();
+        planned();
+        assertThat(start("set-out/s5")).isEqualTo(-85 * 60);
+    }
+
+    @Test
+    void aJobThatIsDraggedSaysWhatItPushesBeforeItIsLetGo() throws Exception {
+        bench();
+        var block =
+                robot.lookup(".prep-set-out").queryAll().stream().findFirst().orElseThrow();
+        robot.interact(() -> {
+            drag(block, MouseEvent.MOUSE_PRESSED, 0);
+            drag(block, MouseEvent.MOUSE_DRAGGED, -120);
+        });
+        assertThat(text(".drag-hint")).containsPattern("\\d\\d:\\d\\d");
+        robot.interact(() -> drag(block, MouseEvent.MOUSE_RELEASED, -120));
+        planned();
+        assertThat(lesson().benchEdits().jobs()).hasSize(1);
+        assertThat(lesson().benchEdits().jobs().getFirst().at() % 300).isZero();
+    }
+
+    /** As a hand does: the scene's place moves, the block's own does not matter. */
+    private static void drag(Node node, EventType<MouseEvent> type, double dx) {
+        var at = node.localToScene(5, 5);
+        var pick = new PickResult(node, at.getX() + dx, at.getY());
+        node.fireEvent(new MouseEvent(
+                type,
+                at.getX() + dx,
+                at.getY(),
+                at.getX() + dx,
+                at.getY(),
+                MouseButton.PRIMARY,
+                1,
+                false,
+                false,
+                false,
+                false,
+                true,
+                false,
+                false,
+                false,
+                false,
+                dx == 0,
+                pick));
+    }
+
+    @Test
+    void helpersHaveNamesHoursAndSkillsAndGetWhatTheyMayDo() throws Exception {
+        bench();
+        click("#crew-add");
+        planned();
+        int helpers = workspace().book().course().kitchen().helpers();
+        fill("#crew-name-0", "Wren");
+        planned();
+        assertThat(prepared().prep().room().people()).extracting(p -> p.name()).contains("Wren");
+        click("#job-set-out-s5");
+        ChoiceBox<String> who = find("#job-who");
+        robot.interact(() -> who.setValue("Wren"));
+        planned();
+        assertThat(prepared()
+                        .plan()
+                        .orElseThrow()
+                        .of("set-out/s5")
+                        .orElseThrow()
+                        .who())
+                .isEqualTo("Wren");
+        click("#crew-less");
+        planned();
+        assertThat(workspace().book().course().kitchen().helpers()).isEqualTo(helpers - 1);
+    }
+
+    @Test
+    void whatIsLeftOutComesBackAndAJobOfOnesOwnIsPlanned() throws Exception {
+        bench();
+        click("#job-set-out-s5");
+        click("#job-off");
+        planned();
+        assertThat(prepared().plan().orElseThrow().of("set-out/s5")).isEmpty();
+        type("#own-what", "Fetch the ice");
+        type("#own-takes", "10");
+        fill("#own-before", "60");
+        planned();
+        assertThat(prepared().plan().orElseThrow().of("own/j1").orElseThrow().end())
+                .isLessThanOrEqualTo(-3600);
+        click("#own-add");
+        assertThat(lesson().benchEdits().own())
+                .as("nothing is added without a name")
+                .hasSize(1);
+    }
+
+    @Test
+    void aClashNamesWhatCannotBeKeptAndGivingWayPlansAnew() throws Exception {
+        bench();
+        fill("#bench-opens", "17:20");
+        planned();
+        assertThat(isThere("#bench-clash")).isTrue();
+        click("#relax-opens");
+        planned();
+        assertThat(isThere("#bench-clash")).isFalse();
+        assertThat(lesson().benchEdits().given()).containsExactly("opens/");
+        undo();
+        planned();
+        assertThat(isThere("#bench-clash")).isTrue();
+    }
+
+    @Test
+    void onTheDayTicksAreKeptAndWhoIsTwelveMinutesLateSeesTheRestMoved() throws Exception {
+        robot.interact(() -> workspace()
+                .edit(
+                        "x",
+                        b -> b.withLesson(
+                                "1-fish-parcels",
+                                l -> l.but(d -> d.air = l.air().plusMinutes(90)))));
+        bench();
+        var first = prepared().plan().orElseThrow().jobs().getFirst();
+        int now = -90 * 60;
+        click("#bench-day-tab");
+        assertThat(text("#day-now")).contains("90:00 to air");
+        var tick = "#tick-" + first.task().id().replace('/', '-');
+        CheckBox box = find(tick);
+        assertThat(box.isSelected()).isFalse();
+        click(tick);
+        assertThat(lesson().benchEdits().of(first.task().id()).orElseThrow().done())
+                .isEqualTo(now);
+        assertThat(Files.readString(course.resolve("1-fish-parcels.lesson.json")))
+                .contains("\"done\"");
+        undo();
+        ticker.pass(first.end() - now + 720);
+        click("#bench-plan");
+        click("#bench-day-tab");
+        await(() -> isThere("#day-late"));
+        assertThat(texts("#day-late .strong")).first().asString().contains("12:00 late");
+    }
+
+    private List<String> texts(String query) {
+        return robot.lookup(query).queryAll().stream()
+                .map(n -> ((Labeled) n).getText())
+                .toList();
+    }
+}
