@@ -162,7 +162,8 @@ abstract class WindowTest {
         Node node = find(query);
         reveal(node);
         front();
-        // Rows of the script are made while it scrolls, and then stand elsewhere; what is worked out behind draws a panel anew.
+        // Rows of the script are made while it scrolls, and then stand elsewhere; what is worked out behind draws a
+        // panel anew.
         for (int tries = 0; tries < 10 && !(isInSight(node) && find(query) == node); tries++) {
             node = find(query);
             reveal(node);

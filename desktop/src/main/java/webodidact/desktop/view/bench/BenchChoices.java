@@ -19,21 +19,30 @@ import webodidact.desktop.view.Desk;
 import webodidact.desktop.words.Words;
 
 /** What is decided besides single jobs: jobs of one's own, what is left out or given up, who helps from when with what, quiet hours. */
-final class BenchChoices extends VBox {
+final class BenchChoices extends FlowPane {
+    private static final double WIDTH = 380;
     private final Desk desk;
     private final Lesson lesson;
     private final Kitchen kitchen;
 
     BenchChoices(Desk desk, Outcome outcome) {
-        super(8);
+        super(28, 14);
         this.desk = desk;
         lesson = outcome.lesson();
         kitchen = outcome.course().kitchen();
         getStyleClass().add("bench-choices");
+        people();
         own();
         leftOut();
         given(outcome);
-        people();
+    }
+
+    /** A part of it, beside the one before where there is room. */
+    private VBox part(String title) {
+        var box = new VBox(8, Nodes.label(Words.of(title), "overline"));
+        box.setPrefWidth(WIDTH);
+        getChildren().add(box);
+        return box;
     }
 
     private void own() {
@@ -45,17 +54,15 @@ final class BenchChoices extends VBox {
         before.setPrefColumnCount(7);
         Runnable add = () -> add(what, takes, before);
         for (var field : List.of(what, takes, before)) field.setOnAction(e -> add.run());
-        getChildren()
-                .addAll(
-                        Nodes.label(Words.of("ownJob.title"), "overline"),
-                        new FlowPane(
-                                6,
-                                6,
-                                what,
-                                takes,
-                                before,
-                                Nodes.named(
-                                        Nodes.button(Words.of("ownJob.add"), add), "own-add", Words.of("ownJob.add"))));
+        part("ownJob.title")
+                .getChildren()
+                .add(new FlowPane(
+                        6,
+                        6,
+                        what,
+                        takes,
+                        before,
+                        Nodes.named(Nodes.button(Words.of("ownJob.add"), add), "own-add", Words.of("ownJob.add"))));
     }
 
     private void add(TextField what, TextField takes, TextField before) {
@@ -81,9 +88,9 @@ final class BenchChoices extends VBox {
         var off =
                 lesson.benchEdits().jobs().stream().filter(BenchEdits.Job::off).toList();
         if (off.isEmpty()) return;
-        getChildren().add(Nodes.label(Words.of("bench.leftOut"), "overline"));
+        var box = part("bench.leftOut");
         for (var job : off)
-            getChildren()
+            box.getChildren()
                     .add(Nodes.row(
                             8,
                             Nodes.label(job.job(), "body"),
@@ -92,9 +99,9 @@ final class BenchChoices extends VBox {
 
     private void given(Outcome outcome) {
         if (lesson.benchEdits().given().isEmpty()) return;
-        getChildren().add(Nodes.label(Words.of("bench.given"), "overline"));
+        var box = part("bench.given");
         for (var key : lesson.benchEdits().given())
-            getChildren()
+            box.getChildren()
                     .add(Nodes.row(
                             8,
                             Nodes.wrapped(
@@ -103,8 +110,8 @@ final class BenchChoices extends VBox {
     }
 
     private void people() {
-        getChildren().add(Nodes.label(Words.of("crew.title"), "overline"));
-        for (int i = 0; i < kitchen.helpers(); i++) getChildren().add(helper(i));
+        var box = part("crew.title");
+        for (int i = 0; i < kitchen.helpers(); i++) box.getChildren().add(helper(i));
         var buttons = new FlowPane(
                 6,
                 6,
@@ -130,7 +137,7 @@ final class BenchChoices extends VBox {
         opens.setText(kitchen.opens());
         opens.setPrefColumnCount(5);
         opens.setOnAction(e -> opens(opens.getText().strip()));
-        getChildren().addAll(buttons, Nodes.row(8, Nodes.label(Words.of("crew.opens"), "soft"), opens));
+        box.getChildren().addAll(buttons, Nodes.row(8, Nodes.label(Words.of("crew.opens"), "soft"), opens));
     }
 
     private void opens(String typed) {

@@ -120,7 +120,8 @@ public final class BenchScreen extends HBox implements Screen {
         if (prepared == null || prepared.plan().isEmpty())
             for (var each : outcome.bench().clashes())
                 work.getChildren().add(Nodes.wrapped("▲ " + each, "finding", "look"));
-        jobs.getChildren().addAll(airRow(outcome), new BenchChoices(desk, outcome));
+        jobs.getChildren().add(airRow(outcome));
+        work.getChildren().add(new BenchChoices(desk, outcome));
         int untimed = outcome.schedule().untimed().size();
         if (untimed > 0)
             work.getChildren().add(Nodes.wrapped("▲ " + Words.count("bench.untimed", untimed), "finding", "look"));

@@ -225,7 +225,9 @@ final class PrepLanes extends Pane {
 
     private int second(Block block, double dx) {
         double seconds = dx * Math.max(1, to - from) / Math.max(1, getWidth() - LEFT - 8);
-        return (int) (Math.round((block.start() + seconds) / STEP) * STEP);
+        double at = (block.start() + seconds) / STEP;
+        // To the left is earlier, however little: never back past where it stood.
+        return (int) (dx < 0 ? Math.floor(at) : Math.ceil(at)) * STEP;
     }
 
     /** By the plain planner, which answers while the mouse moves; the proved plan follows once it is let go. */
@@ -242,9 +244,10 @@ final class PrepLanes extends Pane {
                                 clock.apply(plan.get().start()));
         hint.setText(text);
         hint.setVisible(true);
+        if (!getChildren().contains(hint)) getChildren().add(hint);
+        hint.applyCss();
         hint.autosize();
         hint.relocate(Math.clamp(x(second), LEFT, Math.max(LEFT, getWidth() - hint.getWidth() - 4)), 2);
-        if (!getChildren().contains(hint)) getChildren().add(hint);
         hint.toFront();
     }
 
