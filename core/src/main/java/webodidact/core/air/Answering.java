@@ -66,7 +66,7 @@ public final class Answering {
                     + "don['’]?t|didn['’]?t|broken?|missing|lost|none|never|run out|sold out|short of)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern BROKEN = Pattern.compile(
-            "\\b(is|are|['’]s|has)?\\s*(broken?|missing|lost|gone|sold out|run out|mouldy|off)\\b",
+            "\\s*(is|are|['’]s|has|have)?\\s*(broken?|missing|lost|gone|sold out|run out|mouldy|off)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern INSTEAD = Pattern.compile(
             "\\b(instead|only|just|use|using|ok|okay|alright|all right|do|work|got|have|for)\\b",

@@ -67,12 +67,7 @@ public final class Asking {
                                 home,
                                 "oven",
                                 dice,
-                                any(
-                                        dice,
-                                        List.of(
-                                                Words.OURS.say("ask.oven.1"),
-                                                Words.OURS.say("ask.oven.2"),
-                                                Words.OURS.say("ask.oven.3")))));
+                                Words.OURS.say("ask.oven." + (1 + dice.nextInt(3)))));
             if (!home.allergies().isEmpty()) {
                 var allergen = home.allergies().iterator().next();
                 lesson.steps().stream()
@@ -117,35 +112,14 @@ public final class Asking {
     }
 
     private static String food(SplittableRandom dice, Food food) {
-        return any(
-                dice,
-                List.of(
-                        Words.OURS.say("ask.food.1", food.name()),
-                        Words.OURS.say("ask.food.2", food.name()),
-                        Words.OURS.say("ask.food.3", food.name()),
-                        Words.OURS.say("ask.food.4", food.name())));
+        return Words.OURS.say("ask.food." + (1 + dice.nextInt(4)), food.name());
     }
 
     private static String tool(SplittableRandom dice, Tool tool) {
-        return any(
-                dice,
-                List.of(
-                        Words.OURS.say("ask.tool.1", tool.name()),
-                        Words.OURS.say("ask.tool.2", tool.name()),
-                        Words.OURS.say("ask.tool.3", tool.name()),
-                        Words.OURS.say("ask.tool.4", tool.name())));
+        return Words.OURS.say("ask.tool." + (1 + dice.nextInt(4)), tool.name());
     }
 
     private static String allergy(SplittableRandom dice, String allergen) {
-        return any(
-                dice,
-                List.of(
-                        Words.OURS.say("ask.allergy.1", allergen),
-                        Words.OURS.say("ask.allergy.2", allergen),
-                        Words.OURS.say("ask.allergy.3", allergen)));
-    }
-
-    private static String any(SplittableRandom dice, List<String> ways) {
-        return ways.get(dice.nextInt(ways.size()));
+        return Words.OURS.say("ask.allergy." + (1 + dice.nextInt(3)), allergen);
     }
 }

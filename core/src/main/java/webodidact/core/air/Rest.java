@@ -38,22 +38,27 @@ final class Rest {
     }
 
     private Step step(int i, Step step) {
-        if (run.skipped().contains(step.id())) return lasting(step, 0, 0, null);
+        if (run.skipped().contains(step.id()))
+            return lasting(step, run.laps().get(i).spent(), 0, null);
         if (i < run.index()) {
             int spent = run.kept(i).spent();
             return lasting(step, spent, 0, running(i, step, spent));
         }
-        if (i > run.index()) return step;
-        int spent = run.here().spent();
+        int spent = run.laps().get(i).spent();
+        boolean here = i == run.index();
+        // Gone back from: what it has taken is gone, and the rest of it comes yet.
+        if (!here && spent == 0) return step;
         int length =
-                Planner.length(step, run.plan().lesson().delivery(), run.plan().pace()) + idle(i, spent);
+                Planner.length(step, run.plan().lesson().delivery(), run.plan().pace()) + (here ? idle(i, spent) : 0);
         var timer = run.timer(AirTimer.Kind.WAIT, step.id());
         boolean stays = step.waiting() != null && step.waiting().cover() instanceof Cover.Stay;
         // Somebody has said when it began: it ends when the food is right, not when the plan thought it would.
         if (stays && timer.isPresent() && !timer.get().byPlan())
             length =
                     spent + Math.max(0, timer.get().from() + timer.get().time().likely() - run.elapsed()) + step.hold();
-        int busy = Math.max(length - step.hold(), spent - after(length - step.hold(), spent, run.plannedHere()));
+        int busy = Math.max(
+                length - step.hold(),
+                spent - after(length - step.hold(), spent, run.plan().length(i)));
         return lasting(step, busy, Math.max(0, Math.max(length, spent) - busy), running(i, step, busy));
     }
 

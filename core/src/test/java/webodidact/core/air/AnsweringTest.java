@@ -36,7 +36,7 @@ class AnsweringTest {
     }
 
     /** What was read, "FOOD f6 parsley", and a star for any stand-in. */
-    private String read(String question, String wants, String standIn) {
+    private String read(Answering answering, String question, String wants, String standIn) {
         var answer = answering.of(question, home(wants));
         var stands = answer.standIn()
                 .orElse(answer.kind() == Answering.Kind.TOOL && answer.say().startsWith("Use") ? "*" : "-");
@@ -47,13 +47,17 @@ class AnsweringTest {
     }
 
     private List<String> wrong(String file) throws IOException {
+        return wrong(file, answering);
+    }
+
+    private List<String> wrong(String file, Answering answering) throws IOException {
         var all = new ArrayList<String>();
         try (var in = AnsweringTest.class.getResourceAsStream(file)) {
             for (var row : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
                 if (row.isBlank() || row.startsWith("#")) continue;
                 var part = row.split("\\|");
                 var expected = part[2] + " " + part[3] + " " + part[4];
-                var read = read(part[0], part[1], part[4]);
+                var read = read(answering, part[0], part[1], part[4]);
                 if (!read.equals(expected)) all.add(part[0] + ": " + expected + ", read " + read);
             }
         }
@@ -68,6 +72,12 @@ class AnsweringTest {
     @Test
     void freshQuestionsAreReadOrLeftAlone() throws IOException {
         assertThat(wrong("questions-fresh.txt")).isEmpty();
+    }
+
+    @Test
+    void theSameHoldsForAnotherLesson() throws IOException {
+        var scones = new Answering(Supper.scones(), List.of(), KNOWN, COURSE);
+        assertThat(wrong("questions-scones.txt", scones)).isEmpty();
     }
 
     @Test

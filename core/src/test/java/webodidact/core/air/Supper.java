@@ -39,6 +39,29 @@ final class Supper {
                 using(tools(hands("open", 100), "probe"), "f1", "f4", "f5"));
     }
 
+    static Lesson scones() {
+        var foods = List.of(
+                food("s1", "self-raising-flour", "350 g"),
+                food("s2", "butter", "85 g"),
+                food("s3", "cheddar", "120 g").but(d -> d.item = "mature cheddar"),
+                food("s4", "chives", "3 tbsp"),
+                food("s5", "milk", "175 ml"),
+                food("s6", "egg", "1 piece"),
+                food("s7", "mustard-powder", "1 tsp"));
+        return of(
+                foods,
+                using(tools(hands("rub", 240), "mixing-bowl", "grater"), "s1", "s2", "s3", "s4", "s7"),
+                using(tools(hands("mix", 120), "mixing-bowl"), "s5"),
+                tools(hands("cut", 200), "rolling-pin", "cutter"),
+                waits(
+                        at(
+                                using(tools(hands("bake", 60), "baking-tray", "oven-gloves", "pastry-brush"), "s6"),
+                                Place.OVEN),
+                        720,
+                        900,
+                        Cover.STAY));
+    }
+
     private static Step tools(Step step, String... tools) {
         return step.but(d -> d.tools = List.of(tools));
     }

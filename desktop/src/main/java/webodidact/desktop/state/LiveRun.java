@@ -88,8 +88,9 @@ public final class LiveRun {
         events.clear();
         head = new AirJournal.Head(id, clock.instant(), AirPlan.of(workspace.outcome(), kind));
         begin(clock, 0);
-        open(true);
+        boolean kept = open(true);
         run.set(AirRun.start(head.plan()));
+        if (!kept) unwritten();
     }
 
     /** Goes on with a run that was cut off: food and timers are where they would be. */
@@ -99,9 +100,10 @@ public final class LiveRun {
         events.addAll(cut.events());
         int second = cut.second(clock.instant());
         begin(clock, second);
-        open(false);
+        boolean goesOn = open(false);
         workspace.show(head.plan().lesson().id());
         run.set(AirEvent.run(head.plan(), events).at(second));
+        if (!goesOn) unwritten();
     }
 
     private void begin(Ticker clock, int second) {
@@ -112,15 +114,21 @@ public final class LiveRun {
         ended = null;
     }
 
-    private void open(boolean fresh) {
+    /** @return false where nothing of it can be kept */
+    private boolean open(boolean fresh) {
         close();
-        if (workspace.saver().isReadOnly()) return;
+        if (workspace.saver().isReadOnly()) return true;
         try {
             var folder = workspace.folder().path();
             journal = fresh ? AirJournal.begin(folder, head) : AirJournal.goOn(folder);
+            return true;
         } catch (IOException e) {
-            workspace.noticeProperty().set(Words.of("air.noJournal"));
+            return false;
         }
+    }
+
+    private void unwritten() {
+        workspace.noticeProperty().set(Words.of("air.noJournal"));
     }
 
     /** Takes in the time up to now. */
@@ -207,7 +215,7 @@ public final class LiveRun {
         try {
             AirJournal.putAway(workspace.folder().path());
         } catch (IOException e) {
-            workspace.noticeProperty().set(Words.of("air.noJournal"));
+            unwritten();
         }
     }
 
@@ -217,7 +225,7 @@ public final class LiveRun {
         try {
             journal.add(event, ticker.instant());
         } catch (IOException e) {
-            workspace.noticeProperty().set(Words.of("air.noJournal"));
+            unwritten();
             return;
         }
         var open = journal;

@@ -3,6 +3,7 @@ package webodidact.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import java.util.List;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -302,5 +303,120 @@ class LiveDeskTest extends WindowTest {
         assertThat(run().index()).isEqualTo(1);
         press(KeyCode.W);
         assertThat(helper.isShowing()).isFalse();
+    }
+
+    @Test
+    void whatWasTypedMeanwhileIsToldAndTheRunKeepsItsOwn() throws Exception {
+        live();
+        toStep(3);
+        robot.interact(() -> Event.fireEvent(stage, new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        robot.interact(() -> {
+            window.open(course);
+            stage.show();
+        });
+        settle();
+        robot.interact(() -> workspace().editLesson("Title", l -> l.withStep("s3", s -> s.but(d -> d.title = "Look"))));
+        settle();
+        go(7);
+        var told = robot.lookup("#cut-off .label").queryAll().stream()
+                .map(n -> ((Labeled) n).getText())
+                .toList();
+        assertThat(told).anySatisfy(t -> assertThat(t).startsWith("1 part of the lesson has changed since"));
+        click("#take-up");
+        assertThat(text("#air-title")).isEqualTo("Gather check");
+    }
+
+    @Test
+    void aRunThatWasCutOffIsKeptAsATakeIfNobodyGoesOn() throws Exception {
+        live();
+        pass(20);
+        press(KeyCode.SPACE);
+        pass(10);
+        robot.interact(() -> workspace().live().leave());
+        robot.interact(() -> workspace().edit("Forget", b -> b.withTakes(List.of())));
+        settle();
+        go(1);
+        go(7);
+        click("#keep-cut");
+        assertThat(workspace().book().takes()).hasSize(1);
+        assertThat(workspace().book().takes().getFirst().total()).isEqualTo(20);
+        assertThat(isThere("#cut-off")).isFalse();
+        assertThat(course.resolve(AirJournal.FILE)).doesNotExist();
+    }
+
+    @Test
+    void aFolderThatTakesNoJournalIsToldAndTheRunGoesOn() throws Exception {
+        mended();
+        Files.createDirectory(course.resolve(AirJournal.FILE));
+        click("#go-live");
+        assertThat(text("#notice")).startsWith("What is pressed on air cannot be written");
+        pass(20);
+        press(KeyCode.SPACE);
+        assertThat(run().index()).isEqualTo(1);
+        assertThat(workspace().book().takesOf("1-fish-parcels").getLast().total())
+                .isEqualTo(20);
+        Files.delete(course.resolve(AirJournal.FILE));
+    }
+
+    @Test
+    void whatIsStillHotIsSaidWhenTheRunIsOver() {
+        live();
+        toStep(8);
+        press(KeyCode.ESCAPE);
+        press(KeyCode.ENTER);
+        var told = robot.lookup(".studio-warning .label").queryAll().stream()
+                .map(n -> ((Labeled) n).getText())
+                .toList();
+        assertThat(told).anySatisfy(t -> assertThat(t).contains("Still on: ").contains("Oven"));
+        assertThat(told)
+                .anySatisfy(
+                        t -> assertThat(t).contains("Still being waited for: ").contains("Parcels"));
+    }
+
+    @Test
+    void anAnswerGoesOntoTheSubstitutionSheetWithOneKey() {
+        live();
+        toStep(9);
+        press(KeyCode.Q);
+        write("no dill, is mint ok?");
+        press(KeyCode.ENTER);
+        var asked = seen().asked().getFirst();
+        var food = asked.answer().standIn();
+        press(KeyCode.U);
+        if (food.isPresent())
+            assertThat(lesson().food("f6").orElseThrow().mentioned()).contains(food.get());
+        else assertThat(lesson().food("f6").orElseThrow().mentioned()).containsExactly("parsley");
+        press(KeyCode.Q);
+        write("no dill here");
+        press(KeyCode.ENTER);
+        assertThat(seen().asked().getFirst().answer().standIn()).hasValue("parsley");
+        int open = seen().asked().size();
+        press(KeyCode.U);
+        assertThat(seen().asked()).hasSize(open - 1);
+    }
+
+    @Test
+    void theWordsAreMirroredAndTheirSizeIsMeasured() {
+        live();
+        press(KeyCode.V);
+        assertThat(find("#prompt-words").getScaleX()).isEqualTo(-1);
+        press(KeyCode.V);
+        assertThat(find("#prompt-words").getScaleX()).isEqualTo(1);
+        press(KeyCode.F2);
+        assertThat(text("#notice")).matches("48 px: capitals of \\d+′ at 2 m.*");
+    }
+
+    @Test
+    void footPedalsTurnTheSteps() {
+        live();
+        pass(5);
+        press(KeyCode.PAGE_DOWN);
+        assertThat(run().index()).isEqualTo(1);
+        press(KeyCode.PAGE_UP);
+        assertThat(run().index()).isZero();
+        press(KeyCode.RIGHT);
+        press(KeyCode.LEFT);
+        assertThat(run().index()).isZero();
+        assertThat(run().elapsed()).isEqualTo(5);
     }
 }

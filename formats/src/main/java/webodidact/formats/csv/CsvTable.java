@@ -17,6 +17,7 @@ import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import webodidact.formats.api.Place;
+import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
 
 /**
@@ -79,6 +80,30 @@ final class CsvTable {
             throw new IllegalArgumentException(
                     line.find() ? Words.say("quotes.line", line.group(1)) : Words.say("quotes"));
         }
+    }
+
+    /** A table of ours: refused, in words, where it is none or lacks a column. An empty file has no rows. */
+    static Read<CsvTable> open(String file, byte[] content, List<String> needed) {
+        CsvTable table;
+        try {
+            table = read(file, content);
+        } catch (IllegalArgumentException e) {
+            return refused(file, e);
+        }
+        var missing = needed.stream()
+                .filter(c -> table.headings().stream().noneMatch(c::equalsIgnoreCase))
+                .toList();
+        return missing.isEmpty() || table.headings().isEmpty()
+                ? new Read.Done<>(table, table.warnings())
+                : new Read.Refused<>(new Warning(
+                        new Place(file, 1, ""),
+                        "missing",
+                        Words.say("missing", String.join("' and '", missing), String.join(", ", needed))));
+    }
+
+    /** It is no table at all. */
+    static <T> Read<T> refused(String file, IllegalArgumentException why) {
+        return new Read.Refused<>(new Warning(new Place(file, 0, ""), "damaged", Words.say("table", why.getMessage())));
     }
 
     private static String text(String file, byte[] content, List<Warning> warnings) {

@@ -30,23 +30,14 @@ public final class ReceivedCsv {
     }
 
     public static Read<List<Received>> read(String file, byte[] content) {
-        CsvTable table;
-        try {
-            table = CsvTable.read(file, content);
-        } catch (IllegalArgumentException e) {
-            return new Read.Refused<>(
-                    new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
-        }
+        return switch (CsvTable.open(file, content, HEADING)) {
+            case Read.Refused<CsvTable>(var why) -> new Read.Refused<>(why);
+            case Read.Done<CsvTable>(var table, var warnings) -> rows(file, table, new ArrayList<>(warnings));
+        };
+    }
+
+    private static Read<List<Received>> rows(String file, CsvTable table, List<Warning> warnings) {
         var all = new ArrayList<Received>();
-        var warnings = new ArrayList<>(table.warnings());
-        var missing = HEADING.stream()
-                .filter(c -> table.headings().stream().noneMatch(c::equalsIgnoreCase))
-                .toList();
-        if (!missing.isEmpty() && !table.headings().isEmpty())
-            return new Read.Refused<>(new Warning(
-                    new Place(file, 1, ""),
-                    "missing",
-                    Words.say("missing", String.join("' and '", missing), String.join(", ", HEADING))));
         for (var row : table.rows()) {
             try {
                 var answers = CsvTable.cell(row, "answers");

@@ -43,8 +43,7 @@ public final class RepliesCsv {
         try {
             table = CsvTable.read(file, content);
         } catch (IllegalArgumentException e) {
-            return new Read.Refused<>(
-                    new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
+            return CsvTable.refused(file, e);
         }
         var home = column(table, HOME);
         if (home.isEmpty())

@@ -57,24 +57,14 @@ public final class TakesCsv {
     }
 
     public static Read<List<Take>> read(String file, byte[] content) {
-        CsvTable table;
-        try {
-            table = CsvTable.read(file, content);
-        } catch (IllegalArgumentException e) {
-            return new Read.Refused<>(
-                    new Warning(new Place(file, 0, ""), "damaged", Words.say("table", e.getMessage())));
-        }
+        return switch (CsvTable.open(file, content, NEEDED)) {
+            case Read.Refused<CsvTable>(var why) -> new Read.Refused<>(why);
+            case Read.Done<CsvTable>(var table, var warnings) -> rows(file, table, new ArrayList<>(warnings));
+        };
+    }
+
+    private static Read<List<Take>> rows(String file, CsvTable table, List<Warning> warnings) {
         var takes = new LinkedHashMap<String, Take>();
-        var warnings = new ArrayList<>(table.warnings());
-        var missing = NEEDED.stream()
-                .filter(c -> table.headings().stream().noneMatch(c::equalsIgnoreCase))
-                .toList();
-        if (!missing.isEmpty() && !table.headings().isEmpty()) {
-            return new Read.Refused<>(new Warning(
-                    new Place(file, 1, ""),
-                    "missing",
-                    Words.say("missing", String.join("' and '", missing), String.join(", ", NEEDED))));
-        }
         for (var row : table.rows()) {
             try {
                 add(takes, row);

@@ -40,6 +40,7 @@ import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.OwnFood;
+import webodidact.core.lesson.BenchEdits;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Doubt;
@@ -97,6 +98,15 @@ final class CoreModule {
     @JsonInclude(JsonInclude.Include.NON_NULL)
     private interface Whole {}
 
+    /** The second of air itself is a time like any other; none is not. */
+    private interface WithTimes {
+        @JsonInclude(JsonInclude.Include.NON_NULL)
+        Integer at();
+
+        @JsonInclude(JsonInclude.Include.NON_NULL)
+        Integer done();
+    }
+
     /** A lesson made once, on camera, needs no word about sets. */
     @JsonIgnoreProperties("format")
     private interface WithSets {
@@ -136,6 +146,7 @@ final class CoreModule {
                 .addMixIn(Lesson.class, WithSets.class)
                 .addMixIn(FoodLine.class, WithLabel.class)
                 .addMixIn(OwnFood.class, Whole.class)
+                .addMixIn(BenchEdits.Job.class, WithTimes.class)
                 .defaultPropertyInclusion(
                         JsonInclude.Value.construct(JsonInclude.Include.NON_DEFAULT, JsonInclude.Include.ALWAYS))
                 .enable(SerializationFeature.INDENT_OUTPUT)

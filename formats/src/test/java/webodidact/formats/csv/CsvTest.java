@@ -13,6 +13,7 @@ import webodidact.core.food.Allergen;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Take;
+import webodidact.core.lesson.TakeKind;
 import webodidact.formats.api.Read;
 import webodidact.formats.api.Warning;
 
@@ -79,6 +80,42 @@ class CsvTest {
                 List.of(new Take.StepTime("s1", "-Welcome", 20, 3, 1), new Take.StepTime("s2", "Wash", 40, 0, 0))));
         assertThat(((Read.Done<List<Take>>) TakesCsv.read("takes.csv", TakesCsv.write(takes))).value())
                 .isEqualTo(takes);
+    }
+
+    @Test
+    void howATakeWasRunItsWordsAndWhatWasChosenComeBack() {
+        var takes = List.of(
+                new Take(
+                        "t1",
+                        "fish",
+                        LocalDateTime.of(2026, 11, 12, 17, 30),
+                        TakeKind.PART,
+                        List.of(
+                                new Take.StepTime("s1", "W", 20, 3, 1, "=hair, \"in\" frame", Take.Choice.SPOILT),
+                                new Take.StepTime("s2", "W", 20, 3, 0, "", Take.Choice.KEPT))),
+                new Take("t2", "fish", LocalDateTime.of(2026, 11, 13, 17, 30), TakeKind.WORDS, List.of()));
+        var read = (Read.Done<List<Take>>) TakesCsv.read("takes.csv", TakesCsv.write(takes));
+        assertThat(read.warnings()).isEmpty();
+        assertThat(read.value()).isEqualTo(takes);
+    }
+
+    @Test
+    void aFileOfAnEarlierTimeHasLessonsAsHomesSawThem() {
+        var read = (Read.Done<List<Take>>) TakesCsv.read(
+                "takes.csv",
+                bytes("take,lesson,at,step,title,seconds,held,marks\nt1,fish,2026-11-12T17:30,s1,W,20,0,0\n"));
+        assertThat(read.value().getFirst().kind()).isEqualTo(TakeKind.LIVE);
+        var wrong = (Read.Done<List<Take>>)
+                TakesCsv.read(
+                        "takes.csv",
+                        bytes(
+                                "take,lesson,at,step,title,seconds,held,marks,kind\nt1,fish,2026-11-12T17:30,s1,W,20,0,0,dance\n"));
+        assertThat(wrong.warnings())
+                .first()
+                .extracting(Warning::text)
+                .asString()
+                .contains("kind 'dance'")
+                .contains("rehearsal");
     }
 
     @Test

@@ -30,11 +30,13 @@ import webodidact.core.food.Shelf;
 import webodidact.core.lesson.Accepted;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.BenchEdits;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Helper;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Kitchen;
 import webodidact.core.lesson.Lesson;
@@ -50,6 +52,7 @@ import webodidact.core.lesson.ToolLine;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Way;
+import webodidact.core.lesson.Went;
 import webodidact.core.money.Price;
 import webodidact.core.safety.Profile;
 import webodidact.core.time.TimeRange;
@@ -133,6 +136,15 @@ class JsonFileTest {
                     12,
                     3,
                     2);
+            d.went = new Went(List.of("the folding"), List.of(), List.of("foil is fine"), List.of("offer foil first"));
+            d.bench = BenchEdits.NONE
+                    .pinning("set-out/s1", -3600)
+                    .giving("set-out/s2", "Wren")
+                    .leavingOut("camera", true)
+                    .ticking("clean", -5000)
+                    .pinning("own/j1", 0)
+                    .adding("Fetch the ice", 600, 1800)
+                    .givingUp("opens/");
             d.accepted = List.of(
                     new Accepted("over-slot", "", "The next slot is free."),
                     new Accepted("dead-air", "s1", "A song.", "Ada", LocalDate.of(2026, 12, 3), "1f2e"));
@@ -172,7 +184,17 @@ class JsonFileTest {
                     Set.of(Audience.ADULTS),
                     true,
                     Step.blank("p", Kind.WELCOME, "Hello").but(x -> x.say = "Today: {dish}.")));
-            d.kitchen = new Kitchen("k", 3, 1, true, false, 0, 900, 1000);
+            d.kitchen = new Kitchen(
+                    "k",
+                    3,
+                    1,
+                    true,
+                    false,
+                    2,
+                    900,
+                    1000,
+                    "07:30",
+                    List.of(Helper.usual("Wren"), new Helper("Robin", 3600, true, false, true)));
         });
         assertThat(((Read.Done<Course>) JsonFile.readCourse("course.json", JsonFile.write(course))).value())
                 .isEqualTo(course);
