@@ -1,5 +1,6 @@
 package webodidact.core.script;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -19,9 +20,28 @@ public final class HandsPace {
 
     private static final Ratio MOST = Ratio.of(4);
 
-    private record Sum(long measured, long estimated) {
+    /**
+     * A verb as the takes have it.
+     *
+     * @param factor of the table's time, over all of them
+     * @param times in how many steps of takes it was measured, 1 or more
+     * @param low factor of the quickest of them, {@code high} of the slowest: how sure it is
+     */
+    public record Measured(Ratio factor, int times, Ratio low, Ratio high) {}
+
+    private record Sum(long measured, long estimated, int times, Ratio low, Ratio high) {
+        static Sum of(long measured, long estimated) {
+            var factor = estimated == 0 ? Ratio.ZERO : Ratio.of(measured, estimated);
+            return new Sum(measured, estimated, 1, factor, factor);
+        }
+
         Sum plus(Sum other) {
-            return new Sum(measured + other.measured, estimated + other.estimated);
+            return new Sum(
+                    measured + other.measured,
+                    estimated + other.estimated,
+                    times + other.times,
+                    low.isLessThan(other.low) ? low : other.low,
+                    high.isMoreThan(other.high) ? high : other.high);
         }
     }
 
@@ -29,19 +49,27 @@ public final class HandsPace {
 
     /** By verb, of the table's time; only from steps whose hands do one verb, with no wait and no words that are longer. */
     public static Map<String, Ratio> of(Workbook book, Knowledge knowledge) {
+        var all = new TreeMap<String, Ratio>();
+        measured(book, knowledge).forEach((verb, m) -> all.put(verb, m.factor()));
+        return Map.copyOf(all);
+    }
+
+    /** The same with how sure each is. */
+    public static Map<String, Measured> measured(Workbook book, Knowledge knowledge) {
         if (book.takes().isEmpty()) return Map.of();
         var sums = new HashMap<String, Sum>();
         for (var lesson : book.lessons()) {
             var proposals = new Suggestions(lesson, knowledge);
             for (var take : book.takesOf(lesson.id())) add(sums, lesson, take, proposals);
         }
-        var all = new TreeMap<String, Ratio>();
+        var all = new TreeMap<String, Measured>();
         sums.forEach((verb, sum) -> {
             if (sum.estimated == 0) return;
             var factor = Ratio.of(sum.measured, sum.estimated);
-            if (!factor.isLessThan(LEAST) && !factor.isMoreThan(MOST)) all.put(verb, factor);
+            if (!factor.isLessThan(LEAST) && !factor.isMoreThan(MOST))
+                all.put(verb, new Measured(factor, sum.times, sum.low, sum.high));
         });
-        return Map.copyOf(all);
+        return Collections.unmodifiableMap(all);
     }
 
     private static void add(Map<String, Sum> sums, Lesson lesson, Take take, Suggestions proposals) {
@@ -57,7 +85,7 @@ public final class HandsPace {
             if (estimate.time().isZero() || Set.copyOf(estimate.verbs()).size() != 1 || estimate.said()) continue;
             sums.merge(
                     estimate.verbs().getFirst(),
-                    new Sum(time.seconds(), estimate.time().likely()),
+                    Sum.of(time.seconds(), estimate.time().likely()),
                     Sum::plus);
         }
     }

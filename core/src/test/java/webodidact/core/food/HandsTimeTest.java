@@ -79,6 +79,11 @@ class HandsTimeTest {
                 List.of(new Take.StepTime("a", "a", 150, 0, 0)));
         var factors = HandsPace.of(new Workbook(Lessons.COURSE, List.of(lesson), List.of(), List.of(take)), KNOWN);
         assertThat(factors).isEqualTo(Map.of("chop", Ratio.of(2)));
+        var second = new Take("u", lesson.id(), take.at(), List.of(new Take.StepTime("a", "a", 100, 0, 0)));
+        var sure = HandsPace.measured(
+                        new Workbook(Lessons.COURSE, List.of(lesson), List.of(), List.of(take, second)), KNOWN)
+                .get("chop");
+        assertThat(sure).isEqualTo(new HandsPace.Measured(Ratio.of(5, 3), 2, Ratio.of(4, 3), Ratio.of(2)));
         var now = new Suggestions(lesson, KNOWN, factors);
         assertThat(now.handsOf(chop).time()).isEqualTo(new TimeRange(120, 180));
         assertThat(now.handsOf(peel).time()).isEqualTo(new TimeRange(20, 30));

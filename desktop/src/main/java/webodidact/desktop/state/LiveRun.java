@@ -188,7 +188,7 @@ public final class LiveRun {
         if (!canTakeUpAgain(ticker)) return;
         time = time.read(ticker.instant(), ticker.millis());
         int second = time.second();
-        open(false);
+        boolean goesOn = open(false);
         AirRun again;
         do {
             write(AirEvent.of(second, AirKey.UNDO));
@@ -197,6 +197,7 @@ public final class LiveRun {
         kept = List.of();
         ended = null;
         run.set(again.at(second));
+        if (!goesOn) unwritten();
     }
 
     /** Puts the takes that were told of away, so that the next run can begin. */

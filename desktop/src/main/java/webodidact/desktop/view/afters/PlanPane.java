@@ -4,6 +4,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
@@ -17,8 +18,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import webodidact.core.afters.Differently;
 import webodidact.core.afters.Review;
+import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Segment;
+import webodidact.core.lesson.Take;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.script.HandsPace;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.CardButton;
 import webodidact.desktop.control.EmptyState;
@@ -37,6 +41,8 @@ final class PlanPane implements AftersPart {
     private final Workspace workspace;
     private final Desk desk;
     private final Runnable again;
+    private List<Take> measuredIn;
+    private Map<String, HandsPace.Measured> measured = Map.of();
 
     PlanPane(Desk desk, Runnable again) {
         this.desk = desk;
@@ -220,6 +226,18 @@ final class PlanPane implements AftersPart {
                                         segment.title(),
                                         outcome.pace().basis(segment)),
                                 "soft"));
+        // Worked out with the takes of the whole course: a second take of another lesson makes a verb surer here, too.
+        measured()
+                .forEach((verb, m) -> side.getChildren()
+                        .add(Nodes.wrapped(
+                                Words.of(
+                                        m.times() == 1 ? "afters.handsOnce" : "afters.hands",
+                                        verb,
+                                        percent(m.factor()),
+                                        m.times(),
+                                        percent(m.low()),
+                                        percent(m.high())),
+                                "soft")));
         var text = wanted.isEmpty() ? Words.of("afters.adopt") : Words.count("afters.adoptSome", wanted.size());
         var adopt = Nodes.named(
                 Nodes.button(
@@ -233,6 +251,20 @@ final class PlanPane implements AftersPart {
         if (wanted.isEmpty())
             side.getChildren()
                     .add(Nodes.wrapped(Words.of(left.isEmpty() ? "afters.nothing" : "afters.noneChosen"), "soft"));
+    }
+
+    /** Worked out anew where there is another take, not at each press. */
+    private Map<String, HandsPace.Measured> measured() {
+        var takes = workspace.book().takes();
+        if (takes != measuredIn) {
+            measuredIn = takes;
+            measured = HandsPace.measured(workspace.book(), workspace.knowledge());
+        }
+        return measured;
+    }
+
+    private static long percent(Ratio factor) {
+        return factor.times(100).nearest();
     }
 
     private void differently(Outcome outcome, Review review, VBox side) {
