@@ -8,9 +8,14 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.event.EventType;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.PickResult;
 import javafx.scene.robot.Robot;
 import javafx.stage.Window;
 import org.testfx.api.FxRobot;
@@ -45,6 +50,36 @@ public final class Hands extends FxRobot {
             work.run();
             return null;
         });
+    }
+
+    /**
+     * An event of our own at a place of the scene: the off-screen robot loses some of its moves. What is held follows the place, as under
+     * a real hand.
+     */
+    public static void mouse(EventType<MouseEvent> type, Node node, Point2D at) {
+        boolean held = type != MouseEvent.MOUSE_RELEASED;
+        boolean still = type != MouseEvent.MOUSE_DRAGGED;
+        on(() -> Event.fireEvent(
+                node,
+                new MouseEvent(
+                        type,
+                        at.getX(),
+                        at.getY(),
+                        at.getX(),
+                        at.getY(),
+                        MouseButton.PRIMARY,
+                        1,
+                        false,
+                        false,
+                        false,
+                        false,
+                        held,
+                        false,
+                        false,
+                        true,
+                        false,
+                        still,
+                        new PickResult(node, at.getX(), at.getY()))));
     }
 
     /** Waits until what has been asked for on the interface thread is done, what that asks for too, and all is laid out. */

@@ -18,7 +18,7 @@ public final class Chaos {
         long seed = option(args, "--seed", 1);
         int tries = (int) option(args, "--tries", 0);
         var faults = new ArrayList<String>();
-        for (var each : List.of("records", "files", "texts", "long", "disk", "kills")) {
+        for (var each : List.of("records", "files", "texts", "long", "disk", "kills", "air")) {
             if (!part.equals("all") && !part.equals(each)) continue;
             var tally = new Tally();
             long start = System.nanoTime();
@@ -39,6 +39,7 @@ public final class Chaos {
             case "long" -> TextsChaos.longOnes(seed, tries > 0 ? tries : 100, 200, tally);
             case "disk" -> DiskChaos.run(seed, tries > 0 ? tries : 20, tally);
             case "kills" -> KillChaos.run(seed, tries > 0 ? tries : 500, tally);
+            case "air" -> AirChaos.run(seed, tries > 0 ? tries : 100, tally);
             default -> throw new IllegalArgumentException(part);
         };
     }

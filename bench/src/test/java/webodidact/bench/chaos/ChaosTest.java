@@ -40,6 +40,12 @@ class ChaosTest {
     }
 
     @Test
+    void aDeskKilledOnAirGoesOnWithEveryKeyThatHadAnEffect() throws Exception {
+        assertThat(AirChaos.run(1, 3, tally)).isEmpty();
+        assertThat(tally.of("keys")).isGreaterThan(20);
+    }
+
+    @Test
     void fullAndForbiddenDisksAndTwoWritersAreTold() throws Exception {
         assertThat(DiskChaos.run(1, 3, tally)).isEmpty();
         assertThat(tally.of("writes of two")).isEqualTo(36);

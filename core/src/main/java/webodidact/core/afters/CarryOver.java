@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -103,19 +102,21 @@ public record CarryOver(List<Item> items) {
                             && left.keepsUntil()
                                     .isAfter(lesson.air().toLocalDate().plusDays(CUPBOARD));
             if (keeps) continue;
-            boolean frozen =
-                    left.lots() > 0 && left.plan().toLowerCase(Locale.ROOT).contains("freez");
-            var taker = later.stream()
+            var users = later.stream()
                     .filter(l ->
                             l.foods().stream().anyMatch(f -> left.food().id().equals(f.cooked())))
-                    .filter(l -> frozen
-                            || left.keepsUntil() == null
-                            || l.air() == null
-                            || !l.air().toLocalDate().isAfter(left.keepsUntil()))
+                    .toList();
+            var inTime = users.stream()
+                    .filter(l -> l.air() == null || !l.air().toLocalDate().isAfter(left.keepsUntil()))
                     .findFirst();
+            // What no lesson uses while it is good is frozen, where it can be.
+            boolean frozen = inTime.isEmpty() && left.lots() > 0 && !left.decided();
+            var taker = frozen ? users.stream().findFirst() : inTime;
             var text = frozen
                     ? Words.OURS.say("carry.frozen", left.lots(), left.item())
-                    : Words.OURS.say("carry.left", left.shown(), left.item());
+                    : left.decided()
+                            ? Words.OURS.say("carry.decided", left.shown(), left.item(), left.plan())
+                            : Words.OURS.say("carry.left", left.shown(), left.item());
             // A day in the fridge: what is thawed faster on the worktop grows bacteria outside before it is soft
             // inside.
             var by = frozen

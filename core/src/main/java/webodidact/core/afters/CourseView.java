@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import webodidact.core.answer.Question;
 import webodidact.core.check.Finding;
@@ -14,6 +13,7 @@ import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.script.HandsPace;
 import webodidact.core.timing.Calibration;
 
 /** All lessons of a course in the order they go on air. */
@@ -57,14 +57,15 @@ public record CourseView(List<Row> rows, CarryOver carry) {
         var rows = new ArrayList<Row>();
         Set<String> met = new LinkedHashSet<>();
         var measured = Calibration.of(book);
+        var hands = HandsPace.of(book, knowledge);
         var lessons = book.lessons().stream()
                 .sorted(Comparator.comparing(
                                 (Lesson l) -> l.air(), Comparator.nullsLast(Comparator.<LocalDateTime>naturalOrder()))
                         .thenComparingInt(Lesson::number))
                 .toList();
         for (var lesson : lessons) {
-            var outcome = Outcome.of(new Question(
-                    lesson, book.course(), knowledge, book.households(), book.lessons(), measured, Map.of()));
+            var outcome = Outcome.of(
+                    new Question(lesson, book.course(), knowledge, book.households(), book.lessons(), measured, hands));
             var fresh = new ArrayList<String>();
             var again = new ArrayList<String>();
             for (var step : lesson.steps()) {

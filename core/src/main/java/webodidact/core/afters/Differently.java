@@ -123,10 +123,7 @@ public record Differently(String step, String text, List<Change> changes) {
                 changes.add(new Change(
                         Words.OURS.say("differently.note"),
                         0,
-                        b -> b.withLesson(
-                                lesson.id(),
-                                l -> l.withStep(
-                                        step.id(), s -> s.but(d -> d.teaching = noted(s.teaching(), time.why()))))));
+                        b -> b.withLesson(lesson.id(), Operations.teach(step.id(), time.why()))));
             return Optional.of(new Differently(
                     step.id(),
                     time.why().isBlank()
@@ -136,10 +133,5 @@ public record Differently(String step, String text, List<Change> changes) {
                     changes));
         }
         return Optional.empty();
-    }
-
-    static String noted(String note, String more) {
-        if (note.contains(more)) return note;
-        return note.isBlank() ? more : note + " · " + more;
     }
 }

@@ -3,12 +3,20 @@ package webodidact.core.afters;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.answer.Answers;
+import webodidact.core.check.Check;
+import webodidact.core.check.CheckTable;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Report;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Filmed;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Take;
+import webodidact.core.outcome.Outcome;
 import webodidact.core.script.Draws;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
@@ -36,12 +44,13 @@ public record Retakes(List<Retake> retakes, List<Need> shopping, List<String> co
         NEVER,
         SPOILT,
         MARKED,
+        MENDED,
         CHANGED,
         LONG
     }
 
     /**
-     * @param detail words of the marks, or by how much it was too long
+     * @param detail words of the marks, what has been mended, or by how much it was too long
      * @param camera set-up that it needs, or ""
      */
     public record Retake(Placed placed, Why why, String detail, String camera) {}
@@ -56,7 +65,8 @@ public record Retakes(List<Retake> retakes, List<Need> shopping, List<String> co
     }
 
     /** Nothing while nothing has been recorded. */
-    public static Retakes of(Answers answers, List<Take> takes) {
+    public static Retakes of(Outcome outcome, List<Take> takes) {
+        var answers = outcome.answers();
         var lesson = answers.question().lesson();
         var own = takes.stream().filter(t -> !t.kind().isRehearsal()).toList();
         var all = new ArrayList<Retake>();
@@ -64,7 +74,7 @@ public record Retakes(List<Retake> retakes, List<Need> shopping, List<String> co
         for (var placed : answers.schedule().steps()) {
             if (!placed.step().camera().isBlank()) camera = placed.step().camera();
             if (own.isEmpty()) continue;
-            var retake = retake(placed, own, camera);
+            var retake = retake(placed, own, camera, outcome.report());
             if (retake != null) all.add(retake);
         }
         var order = new LinkedHashMap<String, List<Retake>>();
@@ -74,7 +84,7 @@ public record Retakes(List<Retake> retakes, List<Need> shopping, List<String> co
         return new Retakes(sorted, shopping(answers, sorted), copies(sorted, lesson.steps()));
     }
 
-    private static Retake retake(Placed placed, List<Take> takes, String camera) {
+    private static Retake retake(Placed placed, List<Take> takes, String camera, Report report) {
         var step = placed.step();
         boolean reached = takes.stream().anyMatch(t -> t.of(step.id()).isPresent());
         var best = Best.of(step.id(), takes);
@@ -83,10 +93,25 @@ public record Retakes(List<Retake> retakes, List<Need> shopping, List<String> co
         var time = best.get().time();
         if (time.choice() == Take.Choice.KEPT) return null;
         if (time.marks() > 0) return new Retake(placed, Why.MARKED, time.why(), camera);
+        var mended = mended(placed, time.filmed(), report);
+        if (!mended.isEmpty()) return new Retake(placed, Why.MENDED, mended, camera);
         if (!time.title().equals(step.title())) return new Retake(placed, Why.CHANGED, time.title(), camera);
-        int over = time.seconds() - placed.span().length() + step.hold();
+        int over = Review.worked(time, placed) - placed.span().length() + step.hold();
         boolean tooLong = over >= LONG_SECONDS && over * 5 >= placed.span().length();
         return tooLong ? new Retake(placed, Why.LONG, Clock.text(over), camera) : null;
+    }
+
+    /** What should be so and was not when it was filmed, and is now: only where homes would see another step. */
+    private static String mended(Placed placed, Filmed filmed, Report report) {
+        if (!filmed.differsFrom(placed.step())) return "";
+        var still = Stream.concat(report.open().stream(), report.covered().stream())
+                .filter(f -> f.steps().contains(placed.number()))
+                .map(Finding::check)
+                .toList();
+        return filmed.findings().stream()
+                .filter(f -> !still.contains(f) && CheckTable.isKnown(f))
+                .map(Check::summary)
+                .collect(Collectors.joining("; "));
     }
 
     /** In the order of the list; a line that two retakes use is told once. */

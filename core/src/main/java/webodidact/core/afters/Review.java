@@ -57,7 +57,7 @@ public record Review(List<Row> rows, int takes) {
             for (var take : takes) {
                 for (var time : take.steps()) {
                     if (!time.step().equals(placed.step().id())) continue;
-                    if (counts(take, time, placed)) times.add(time.seconds());
+                    if (counts(take, time, placed)) times.add(worked(time, placed));
                     held += time.held();
                     marks += time.marks();
                 }
@@ -72,6 +72,18 @@ public record Review(List<Row> rows, int takes) {
         if (time.choice() == Take.Choice.SPOILT) return false;
         return take.kind() != TakeKind.WORDS
                 || placed.hands().isZero() && placed.step().waiting() == null;
+    }
+
+    /**
+     * Seconds of work in a step, holds left out. Where a planned hold was waited for with nobody having said so, what goes beyond the
+     * work that was planned is taken for the hold, up to its length.
+     */
+    static int worked(Take.StepTime time, Placed placed) {
+        int hold = placed.step().hold();
+        int work = placed.span().length() - hold;
+        return hold == 0 || time.held() > 0 || time.seconds() <= work
+                ? time.seconds()
+                : Math.max(work, time.seconds() - hold);
     }
 
     public int measuredTotal() {

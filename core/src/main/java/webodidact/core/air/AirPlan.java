@@ -1,7 +1,14 @@
 package webodidact.core.air;
 
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import webodidact.core.amount.Heat;
+import webodidact.core.amount.OvenScale;
+import webodidact.core.check.Finding;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Filmed;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
@@ -16,16 +23,37 @@ import webodidact.core.timing.Schedule;
  * What a run goes by: the lesson as it was when the run began, whatever is typed meanwhile.
  *
  * @param ovenHeats seconds from cold to 200 °C
+ * @param filmed by the id of each step how it stood then
  */
-public record AirPlan(Lesson lesson, Schedule schedule, Pace pace, int ovenHeats, TakeKind kind) {
+public record AirPlan(
+        Lesson lesson, Schedule schedule, Pace pace, int ovenHeats, TakeKind kind, Map<String, Filmed> filmed) {
+    public AirPlan {
+        filmed = Map.copyOf(filmed);
+    }
+
     public static AirPlan of(Outcome outcome, TakeKind kind) {
         var plan = new AirPlan(
                 outcome.lesson(),
                 outcome.schedule(),
                 outcome.pace(),
                 outcome.course().kitchen().ovenHeats(),
-                kind);
+                kind,
+                filmed(outcome));
         return kind == TakeKind.WORDS ? plan.with(spoken(outcome.lesson())) : plan;
+    }
+
+    private static Map<String, Filmed> filmed(Outcome outcome) {
+        var all = new HashMap<String, Filmed>();
+        var steps = outcome.lesson().steps();
+        for (int i = 0; i < steps.size(); i++) {
+            int number = i + 1;
+            var findings = outcome.report().open().stream()
+                    .filter(f -> f.steps().contains(number))
+                    .map(Finding::check)
+                    .toList();
+            all.put(steps.get(i).id(), new Filmed(Filmed.of(steps.get(i)), findings));
+        }
+        return all;
     }
 
     /** At the table nothing is cut and nothing cooks: what is left of the lesson is its words. */
@@ -44,7 +72,21 @@ public record AirPlan(Lesson lesson, Schedule schedule, Pace pace, int ovenHeats
 
     /** The same with another lesson of the same steps: trimmed, held. */
     AirPlan with(Lesson other) {
-        return new AirPlan(other, Planner.plan(other, pace), pace, ovenHeats, kind);
+        return new AirPlan(other, Planner.plan(other, pace), pace, ovenHeats, kind, filmed);
+    }
+
+    /** What the oven is first set to; empty where no step says. */
+    Optional<Heat> firstHeat() {
+        return lesson.steps().stream()
+                .filter(s -> s.place() == Place.OVEN || s.acts().contains(Act.OVEN_ON))
+                .map(Step::heat)
+                .filter(h -> h != null)
+                .findFirst();
+    }
+
+    /** The same in °C; 200 where no step says. */
+    int ovenCelsius() {
+        return firstHeat().map(Heat::low).orElse(OvenScale.USUAL);
     }
 
     public int steps() {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Filmed;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.Wait;
@@ -431,7 +432,8 @@ public record AirRun(
                     String.join(
                             " · ",
                             lap.marks().stream().filter(m -> !m.isBlank()).toList()),
-                    Take.Choice.OPEN));
+                    Take.Choice.OPEN,
+                    plan.filmed().getOrDefault(step.id(), Filmed.UNKNOWN)));
         }
         if (steps.isEmpty()) return;
         var name = slate.number() == 1 ? id : id + "-" + slate.number();

@@ -1,6 +1,7 @@
 package webodidact.core.air;
 
 import java.util.List;
+import webodidact.core.amount.OvenScale;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Place;
@@ -9,9 +10,6 @@ import webodidact.core.time.TimeRange;
 
 /** What begins a timer, and what ends it, read off the steps. */
 final class AirTimers {
-    private static final int COLD = 20;
-    private static final int USUAL = 200;
-
     private AirTimers() {}
 
     /** Turned on in it, used in it, or hot already as the lesson begins. */
@@ -30,13 +28,8 @@ final class AirTimers {
         boolean cold = step.acts().contains(Act.OVEN_ON)
                 && !step.acts().contains(Act.HOT_ALREADY)
                 && !isHotBefore(plan, index);
-        var heat = plan.lesson().steps().stream()
-                .filter(s -> s.place() == Place.OVEN || s.acts().contains(Act.OVEN_ON))
-                .map(Step::heat)
-                .filter(h -> h != null)
-                .findFirst();
-        int target = heat.map(h -> h.low()).orElse(USUAL);
-        int heats = cold ? Math.ceilDiv(plan.ovenHeats() * Math.max(0, target - COLD), USUAL - COLD) : 0;
+        var heat = plan.firstHeat();
+        int heats = cold ? OvenScale.heating(plan.ovenHeats(), OvenScale.COLD, plan.ovenCelsius()) : 0;
         return new AirTimer(
                 AirTimer.Kind.OVEN,
                 step.id(),

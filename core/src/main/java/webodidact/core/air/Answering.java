@@ -2,15 +2,14 @@ package webodidact.core.air;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import webodidact.core.food.Allergen;
+import webodidact.core.food.AllergenWords;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Tool;
@@ -84,7 +83,6 @@ public final class Answering {
     private static final Pattern FORM =
             Pattern.compile("\\b(dried|frozen|tinned|canned|powdered|smoked|cooked)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OVEN = Pattern.compile("\\boven\\b(?! gloves?)", Pattern.CASE_INSENSITIVE);
-    private static final Map<Allergen, Pattern> NAMES = names();
 
     private final Lesson lesson;
     private final List<Household> homes;
@@ -96,30 +94,6 @@ public final class Answering {
         this.homes = homes;
         this.knowledge = knowledge;
         this.course = course;
-    }
-
-    private static Map<Allergen, Pattern> names() {
-        var all = new EnumMap<Allergen, Pattern>(Allergen.class);
-        name(all, Allergen.GLUTEN, "gluten|coeliac|celiac");
-        name(all, Allergen.WHEAT, "wheat");
-        name(all, Allergen.CRUSTACEANS, "crustaceans?|shellfish|prawns?|shrimps?|crab|lobster");
-        name(all, Allergen.EGGS, "eggs?");
-        name(all, Allergen.FISH, "fish");
-        name(all, Allergen.PEANUTS, "peanuts?");
-        name(all, Allergen.SOYA, "soya?");
-        name(all, Allergen.MILK, "milk|dairy|lactose");
-        name(all, Allergen.NUTS, "nuts?|almonds?|hazelnuts?|walnuts?|cashews?");
-        name(all, Allergen.CELERY, "celery");
-        name(all, Allergen.MUSTARD, "mustard");
-        name(all, Allergen.SESAME, "sesame|tahini");
-        name(all, Allergen.SULPHITES, "sulph?ites?|sulfites?");
-        name(all, Allergen.LUPIN, "lupin");
-        name(all, Allergen.MOLLUSCS, "molluscs?|mussels?|oysters?|squid|shellfish");
-        return all;
-    }
-
-    private static void name(Map<Allergen, Pattern> all, Allergen allergen, String words) {
-        all.put(allergen, Pattern.compile("\\b(" + words + ")\\b", Pattern.CASE_INSENSITIVE));
     }
 
     /** @param home who asks; its measures, diets and allergies count */
@@ -409,10 +383,7 @@ public final class Answering {
     /** What declares it, and whose label has to be read: never that a dish is safe. */
     private Optional<Answer> allergy(String text, Household home) {
         if (!CANNOT_EAT.matcher(text).find()) return Optional.empty();
-        var named = NAMES.entrySet().stream()
-                .filter(e -> e.getValue().matcher(text).find())
-                .map(Map.Entry::getKey)
-                .toList();
+        var named = AllergenWords.in(text);
         if (named.isEmpty()) return Optional.empty();
         var allergic = home.but(d -> {
             var all = new TreeSet<>(d.allergies);

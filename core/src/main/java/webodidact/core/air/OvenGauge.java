@@ -1,5 +1,7 @@
 package webodidact.core.air;
 
+import webodidact.core.amount.OvenScale;
+
 /** An oven's own thermometer: how hot it is at a second since air. */
 public interface OvenGauge {
     int celsius(int second);
@@ -15,18 +17,15 @@ public interface OvenGauge {
      * @param target °C it is set to
      */
     record Simulated(int heats, int from, int target) implements OvenGauge {
-        private static final int COLD = 20;
-        private static final int DEGREES = 180;
-
         @Override
         public int celsius(int second) {
-            long warmer = (long) Math.max(0, second - from) * DEGREES / Math.max(1, heats);
-            return (int) Math.min(target, COLD + warmer);
+            long warmer = (long) Math.max(0, second - from) * (OvenScale.USUAL - OvenScale.COLD) / Math.max(1, heats);
+            return (int) Math.min(target, OvenScale.COLD + warmer);
         }
 
         /** Second at which it has the heat it is set to. */
         public int hot() {
-            return from + Math.ceilDiv(heats * Math.max(0, target - COLD), DEGREES);
+            return from + OvenScale.heating(heats, OvenScale.COLD, target);
         }
 
         @Override

@@ -39,7 +39,7 @@ public record Readings(List<Reading> readings) {
         var lesson = run.plan().lesson();
         for (var timer : run.timers()) {
             if (timer.kind() == AirTimer.Kind.OVEN) {
-                int target = target(lesson);
+                int target = run.plan().ovenCelsius();
                 // An oven that was hot before the run has been on for as long as it takes.
                 int from = timer.time().low() == 0 ? timer.from() - run.plan().ovenHeats() * 2 : timer.from();
                 var gauge = new OvenGauge.Simulated(run.plan().ovenHeats(), from, target);
@@ -48,7 +48,7 @@ public record Readings(List<Reading> readings) {
             if (timer.kind() != AirTimer.Kind.WAIT) continue;
             var step = lesson.step(timer.step()).orElse(null);
             if (step == null || !isProbed(lesson, step)) continue;
-            int around = step.place() == Place.OVEN ? target(lesson) : SIMMERS;
+            int around = step.place() == Place.OVEN ? run.plan().ovenCelsius() : SIMMERS;
             var probe = new Probe.Simulated(FRIDGE, around, THICK, timer.from());
             int core = core(lesson, step, knowledge, profile);
             probe.celsius(run.elapsed()).ifPresent(c -> all.add(reading(timer, probe.name(), c, core, profile)));
@@ -64,15 +64,6 @@ public record Readings(List<Reading> readings) {
                 wanted,
                 profile.celsius(celsius),
                 wanted == 0 ? "" : profile.celsius(wanted));
-    }
-
-    private static int target(Lesson lesson) {
-        return lesson.steps().stream()
-                .map(Step::heat)
-                .filter(h -> h != null)
-                .findFirst()
-                .map(h -> h.low())
-                .orElse(200);
     }
 
     /** Who collects it takes a probe to it. */

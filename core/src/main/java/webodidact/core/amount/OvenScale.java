@@ -11,9 +11,24 @@ public final class OvenScale {
     /** How much lower a fan oven is set, °C. */
     public static final int FAN_LOWER = 20;
 
+    /** Of a kitchen in which an oven has stood off, °C. */
+    public static final int COLD = 20;
+    /** What kitchens are asked of their ovens: how long one takes to it from cold, °C. */
+    public static final int USUAL = 200;
+
     private static final int DIAL = 25;
 
     private OvenScale() {}
+
+    /**
+     * Seconds in which an oven gets so much warmer, evenly; rounded up.
+     *
+     * @param heats seconds from cold to 200 °C
+     * @return 0 where it need not get warmer
+     */
+    public static int heating(int heats, int from, int to) {
+        return Math.ceilDiv(heats * Math.max(0, to - from), USUAL - COLD);
+    }
 
     /** The nearest mark on a Fahrenheit dial: 175 °C is 350 °F. */
     public static int fahrenheit(int celsius) {

@@ -20,7 +20,12 @@ public interface Check {
 
     /** What should be so, one sentence. */
     default String summary() {
-        return CheckTable.WORDS.say(id() + ".so");
+        return summary(id());
+    }
+
+    /** The same of a check that is only known by its id. */
+    static String summary(String id) {
+        return CheckTable.WORDS.say(id + ".so");
     }
 
     /** A finding of this check in each step that says it, at the first place. */

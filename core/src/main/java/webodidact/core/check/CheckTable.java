@@ -16,6 +16,11 @@ public record CheckTable(
     static final Vocabulary WORDS = Vocabulary.of(n -> CheckTable.class.getResourceAsStream(n));
     private static final Map<String, CheckTable> ROWS = new ConcurrentHashMap<>();
 
+    /** Files of another time may name checks that are gone. */
+    public static boolean isKnown(String check) {
+        return WORDS.has(check) && WORDS.has(check + ".so");
+    }
+
     /** @throws IllegalArgumentException if the table has no such check */
     public static CheckTable of(String check) {
         return ROWS.computeIfAbsent(check, id -> {

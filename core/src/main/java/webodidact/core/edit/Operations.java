@@ -53,6 +53,13 @@ public final class Operations {
         });
     }
 
+    /** A line more among the step's teaching notes; one that is there already is not written again. */
+    public static UnaryOperator<Lesson> teach(String step, String more) {
+        return step(step, d -> {
+            if (!d.teaching.contains(more)) d.teaching = d.teaching.isBlank() ? more : d.teaching + " · " + more;
+        });
+    }
+
     public static UnaryOperator<Lesson> cover(String step, Cover cover) {
         return waiting(step, w -> w.covered(cover));
     }

@@ -21,13 +21,20 @@ public record Take(String id, String lesson, LocalDateTime at, TakeKind kind, Li
      * @param marks how often it was marked for another look
      * @param why words of the marks, or ""
      * @param choice whether it is the one of this step that homes see
+     * @param filmed the step as it stood then
      */
-    public record StepTime(String step, String title, int seconds, int held, int marks, String why, Choice choice) {
+    public record StepTime(
+            String step, String title, int seconds, int held, int marks, String why, Choice choice, Filmed filmed) {
         public StepTime(String step, String title, int seconds, int held, int marks) {
             this(step, title, seconds, held, marks, "", Choice.OPEN);
         }
 
+        public StepTime(String step, String title, int seconds, int held, int marks, String why, Choice choice) {
+            this(step, title, seconds, held, marks, why, choice, Filmed.UNKNOWN);
+        }
+
         public StepTime {
+            filmed = filmed == null ? Filmed.UNKNOWN : filmed;
             why = Plain.line(why);
             choice = choice == null ? Choice.OPEN : choice;
             step = Plain.line(step);
@@ -78,7 +85,15 @@ public record Take(String id, String lesson, LocalDateTime at, TakeKind kind, Li
                 steps.stream()
                         .map(s -> !s.step().equals(step)
                                 ? s
-                                : new StepTime(s.step(), s.title(), s.seconds(), s.held(), s.marks(), s.why(), choice))
+                                : new StepTime(
+                                        s.step(),
+                                        s.title(),
+                                        s.seconds(),
+                                        s.held(),
+                                        s.marks(),
+                                        s.why(),
+                                        choice,
+                                        s.filmed()))
                         .toList());
     }
 }

@@ -57,25 +57,25 @@ public final class PrepTasks {
 
     /** One lesson's tasks in the kitchen of its course. */
     public static Prep of(Answers answers) {
-        var work = new PrepTasks(answers);
-        work.derive();
-        work.own();
-        var room =
-                room(answers.question().course().kitchen(), answers.schedule().planned(), work.lesson.air());
-        return edited(new Prep(work.tasks, work.links, room), work.lesson.benchEdits());
+        return edited(derived(answers), answers.question().lesson().benchEdits());
     }
 
     /** What a demand that was given up said; empty where the lesson no longer asks for it. */
     public static Optional<String> demand(Answers answers, String key) {
+        return Demand.of(derived(answers)).stream()
+                .filter(d -> d.key().equals(key))
+                .map(Demand::relaxed)
+                .findFirst();
+    }
+
+    /** Before anything that the instructor has decided of single jobs. */
+    private static Prep derived(Answers answers) {
         var work = new PrepTasks(answers);
         work.derive();
         work.own();
         var room =
                 room(answers.question().course().kitchen(), answers.schedule().planned(), work.lesson.air());
-        return Demand.of(new Prep(work.tasks, work.links, room)).stream()
-                .filter(d -> d.key().equals(key))
-                .map(Demand::relaxed)
-                .findFirst();
+        return new Prep(work.tasks, work.links, room);
     }
 
     /** Jobs of the instructor's own: hands, by a time before air. */

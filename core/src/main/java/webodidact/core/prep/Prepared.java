@@ -1,9 +1,8 @@
 package webodidact.core.prep;
 
-import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.WeakHashMap;
 import java.util.function.BooleanSupplier;
 import webodidact.core.answer.Answers;
 
@@ -17,21 +16,50 @@ public record Prepared(Prep prep, Optional<PrepPlan> plan, Optional<Clash> clash
     /** Work of the solver, a second or two at the most: the same on any machine. */
     public static final double EFFORT = 0.3;
 
-    private static final Map<Answers, Prepared> KNOWN = Collections.synchronizedMap(new WeakHashMap<>());
+    /** Plans that are kept: those of the lessons that somebody goes to and fro between. */
+    private static final int KEPT = 24;
 
-    /** Takes up to seconds: not on the interface thread. @param stopped gives up; what is found till then is not kept */
+    private static final Map<Prep, Prepared> KNOWN = new LinkedHashMap<>(KEPT, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Prep, Prepared> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    /**
+     * Takes up to seconds, unless the same jobs have been planned before: not on the interface thread.
+     *
+     * @param stopped gives up; what is found till then is not kept
+     */
     public static Prepared of(Answers answers, BooleanSupplier stopped) {
-        var known = KNOWN.get(answers);
-        if (known != null) return known;
         var prep = PrepTasks.of(answers);
+        var known = known(prep);
+        if (known.isPresent()) return known.get();
         var solver = PrepSolver.usual();
         var answer = solver.solve(prep, EFFORT, stopped);
         var clash = answer.impossible() && !stopped.getAsBoolean()
                 ? Clash.of(prep, solver, stopped)
                 : Optional.<Clash>empty();
         var made = new Prepared(prep, answer.plan(), clash);
-        if (!stopped.getAsBoolean()) KNOWN.put(answers, made);
+        if (!stopped.getAsBoolean()) keep(made);
         return made;
+    }
+
+    /** Whether the same jobs have been planned before: then there is nothing to wait for. */
+    public static boolean isKnown(Answers answers) {
+        return known(PrepTasks.of(answers)).isPresent();
+    }
+
+    private static Optional<Prepared> known(Prep prep) {
+        synchronized (KNOWN) {
+            return Optional.ofNullable(KNOWN.get(prep));
+        }
+    }
+
+    private static void keep(Prepared made) {
+        synchronized (KNOWN) {
+            KNOWN.put(made.prep, made);
+        }
     }
 
     /** Second of the first job, where there is a plan. */

@@ -1,6 +1,7 @@
 package webodidact.core.prep;
 
 import java.util.List;
+import webodidact.core.amount.OvenScale;
 
 /**
  * What there is to work with.
@@ -32,8 +33,7 @@ public record Room(
 
     /** Seconds that an oven needs from one temperature to another; cooling down takes half as long again. */
     public int change(int from, int to) {
-        int degrees = Math.abs(to - from);
-        int heats = Math.ceilDiv(ovenHeats * degrees, 180);
+        int heats = OvenScale.heating(ovenHeats, Math.min(from, to), Math.max(from, to));
         return to < from ? heats + heats / 2 : heats;
     }
 }

@@ -11,6 +11,7 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Allergen;
+import webodidact.core.food.AllergenWords;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Phrase;
@@ -49,6 +50,9 @@ final class AllergenUnsaid implements Check {
     /** Means it in any step. */
     private static final Phrase PLAIN =
             Phrase.of("allerg", "intoleran", "co?eliac", "contains?", "labels?", "check", "read");
+
+    private static final Phrase FLOURS = Phrase.of("(?:flour|bread|pasta|noodles?)\\b");
+    private static final Phrase DAIRY = Phrase.of("(?:cheese|butter|yoghurt|cream)\\b");
 
     private static final Phrase LABELS = Phrase.of(
             "labels?\\b",
@@ -124,20 +128,19 @@ final class AllergenUnsaid implements Check {
                 .mending(sayAlso(first, titles)));
     }
 
+    /** The allergen, another of its kind, or a food that everybody knows to have it. */
     private static boolean names(String words, Allergen allergen) {
-        return switch (allergen) {
-            case GLUTEN, WHEAT -> words.matches("(?s).*\\b(?:wheat|gluten|flour|bread|pasta|noodles?|co?eliac)\\b.*");
-            case MILK -> words.matches("(?s).*\\b(?:milk|dairy|cheese|butter|lactose|yoghurt|cream)\\b.*");
-            case EGGS -> words.matches("(?s).*\\beggs?\\b.*");
-            case SOYA -> words.matches("(?s).*\\bsoya?\\b.*");
-            case CRUSTACEANS, MOLLUSCS ->
-                words.matches(
-                        "(?s).*\\b(?:crustaceans?|shellfish|shrimps?|prawns?|crab|molluscs?|mussels?|squid)\\b.*");
-            case NUTS, PEANUTS ->
-                words.matches(
-                        "(?s).*\\b(?:pea)?nuts?\\b.*|(?s).*\\b(?:almond|cashew|walnut|hazelnut|pistachio)s?\\b.*");
-            case SULPHITES -> true;
-            case FISH, CELERY, MUSTARD, SESAME, LUPIN -> words.contains(allergen.code());
-        };
+        return AllergenWords.isNamed(allergen, words)
+                || switch (allergen) {
+                    case GLUTEN -> AllergenWords.isNamed(Allergen.WHEAT, words) || FLOURS.isIn(words);
+                    case WHEAT -> AllergenWords.isNamed(Allergen.GLUTEN, words) || FLOURS.isIn(words);
+                    case MILK -> DAIRY.isIn(words);
+                    case CRUSTACEANS -> AllergenWords.isNamed(Allergen.MOLLUSCS, words);
+                    case MOLLUSCS -> AllergenWords.isNamed(Allergen.CRUSTACEANS, words);
+                    case NUTS -> AllergenWords.isNamed(Allergen.PEANUTS, words);
+                    case PEANUTS -> AllergenWords.isNamed(Allergen.NUTS, words);
+                    case SULPHITES -> true;
+                    case EGGS, SOYA, FISH, CELERY, MUSTARD, SESAME, LUPIN -> false;
+                };
     }
 }

@@ -122,15 +122,27 @@ public final class FactLine {
     private final Step step;
     private final Knowledge knowledge;
 
-    private FactLine(Lesson lesson, Step step, Knowledge knowledge) {
+    /** Whether the bare name of a food or tool is a fact, too: to who sets a step, not in a sentence about how it went. */
+    private final boolean things;
+
+    private FactLine(Lesson lesson, Step step, Knowledge knowledge, boolean things) {
         this.lesson = lesson;
         this.step = step;
         this.knowledge = knowledge;
+        this.things = things;
     }
 
     /** Facts are parted by semicolons, and by commas where each part is one. */
     public static Read read(String text, Lesson lesson, Step step, Knowledge knowledge) {
-        var line = new FactLine(lesson, step, knowledge);
+        return read(text, new FactLine(lesson, step, knowledge, true));
+    }
+
+    /** The same without foods and tools: "lemon" in a sentence sets nothing. */
+    public static Read settings(String text, Lesson lesson, Step step, Knowledge knowledge) {
+        return read(text, new FactLine(lesson, step, knowledge, false));
+    }
+
+    private static Read read(String text, FactLine line) {
         var facts = new ArrayList<Fact>();
         var left = new ArrayList<String>();
         for (var part : text.split("\\s*;\\s*")) {
@@ -161,7 +173,7 @@ public final class FactLine {
             }
         }
         var told = told(part);
-        if (!told.isEmpty()) return told;
+        if (!told.isEmpty() || !things) return told;
         var tool = knowledge.toolNamed(part);
         if (tool.isPresent()) {
             var id = tool.get().id();
@@ -212,7 +224,7 @@ public final class FactLine {
                     d.heat = h.heat();
                     d.place = Place.OVEN;
                 }))));
-        if (!facts.isEmpty()) return facts;
+        if (!facts.isEmpty() || !things) return facts;
         var mentions = Mentions.of(lesson, knowledge).in(part);
         for (var use : FoodWords.uses(part, mentions, lesson)) {
             var item = lesson.food(use.line()).orElseThrow().item();

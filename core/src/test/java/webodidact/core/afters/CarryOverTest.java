@@ -100,6 +100,30 @@ class CarryOverTest {
                 .allMatch(i -> !i.isTakenUp());
     }
 
+    /** Raw fish keeps for a day and can be frozen: what no lesson takes in time is frozen, unless the instructor has written otherwise. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            1  | ''                 | LEFT   | 2
+            90 | ''                 | FROZEN | 2
+            90 | give it to Bram    | LEFT   | 0
+            90 | freeze for stock   | LEFT   | 0
+            """)
+    void whatNoLessonTakesInTimeIsFrozenUnlessSomebodyHasDecided(int days, String plan, CarryOver.Kind kind, int to) {
+        var salmon = food("f1", "salmon", "100 g");
+        var first = lesson(1, "", "").but(d -> d.foods = List.of(salmon.but(f -> f.plan = plan)));
+        var later = lesson(2, "", "").but(d -> {
+            d.foods = List.of(salmon);
+            d.air = AIR.plusDays(days);
+        });
+        var item = carry(first, later).from("1-lesson").stream()
+                .filter(i -> i.kind() != CarryOver.Kind.SKILL)
+                .findFirst()
+                .orElseThrow();
+        assertThat(item.kind()).isEqualTo(kind);
+        assertThat(item.toNumber()).isEqualTo(to);
+        assertThat(item.text()).contains(plan);
+    }
+
     @Test
     void aSkillThatComesAgainNeedsAReminderOnlyAndChangesAreNotForgotten() {
         var first = lesson(1, "", "folding a seal")

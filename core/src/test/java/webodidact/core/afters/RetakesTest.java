@@ -15,11 +15,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import webodidact.core.air.AirPlan;
+import webodidact.core.check.Check;
+import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.TakeKind;
 import webodidact.core.lesson.Workbook;
+import webodidact.core.time.TimeRange;
 
 class RetakesTest {
     private static final LocalDateTime DAY = LocalDateTime.of(2026, 12, 1, 10, 0);
@@ -70,8 +74,8 @@ class RetakesTest {
         var takes = List.of(
                 take("t", TakeKind.PART, marked("intro", 40, "hair in frame"), time("rub", 125), time("talk", 140)),
                 take("t-2", TakeKind.PART, time("bake", 30)).choosing("bake", Take.Choice.SPOILT));
-        var answers = outcome(lesson).answers();
-        var retakes = Retakes.of(answers, takes);
+        var outcome = outcome(lesson);
+        var retakes = Retakes.of(outcome, takes);
         assertThat(retakes.retakes())
                 .extracting(r -> r.placed().step().id() + " " + r.why() + " " + r.camera() + " " + r.detail())
                 .containsExactly(
@@ -85,18 +89,43 @@ class RetakesTest {
                 .isTrue();
         assertThat(retakes.copies()).isEmpty();
         var only = Retakes.of(
-                answers,
+                outcome,
                 List.of(take(
                         "t", TakeKind.PART, time("intro", 40), time("rub", 120), time("bake", 30), time("talk", 60))));
         assertThat(only.retakes()).extracting(r -> r.placed().step().id()).containsExactly("open");
         assertThat(only.copies()).as("what is opened has to have been baked").containsExactly("bake");
     }
 
+    /** Raw fish and no wash when it was filmed; then the wash is added, or only the time is mended. */
+    @Test
+    void whatWasMendedSinceItWasFilmedIsFilmedAgain() {
+        var before = of(
+                List.of(food("f1", "salmon", "2 piece"), food("f2", "dill", "10 g")),
+                using(hands("lay", 40), "f1"),
+                using(hands("strew", 30), "f2"),
+                hands("talk", 30));
+        var plan = AirPlan.of(outcome(recorded(before)), TakeKind.PART);
+        assertThat(plan.filmed().get("strew").findings()).contains("no-wash-after-raw");
+        var filmed = new Take.StepTime(
+                "strew", "strew", 30, 0, 0, "", Take.Choice.OPEN, plan.filmed().get("strew"));
+        var takes = List.of(take("t", TakeKind.PART, time("lay", 40), filmed, time("talk", 30)));
+        assertThat(Retakes.of(outcome(recorded(before)), takes).retakes()).isEmpty();
+        var mended = recorded(before.withStep("strew", s -> s.but(d -> d.acts = Set.of(Act.WASH_HANDS))));
+        assertThat(Retakes.of(outcome(mended), takes).retakes()).singleElement().satisfies(r -> {
+            assertThat(r.why()).isEqualTo(Retakes.Why.MENDED);
+            assertThat(r.detail()).isEqualTo(Check.summary("no-wash-after-raw"));
+        });
+        var kept = takes.getFirst().choosing("strew", Take.Choice.KEPT);
+        assertThat(Retakes.of(outcome(mended), List.of(kept)).retakes()).isEmpty();
+        var retimed = recorded(before.withStep("strew", s -> s.but(d -> d.hands = TimeRange.of(35))));
+        assertThat(Retakes.of(outcome(retimed), takes).retakes()).isEmpty();
+    }
+
     @Test
     void nothingIsToBeDoneAgainBeforeAnythingWasRecorded() {
-        var answers = outcome(lesson).answers();
-        assertThat(Retakes.of(answers, List.of()).retakes()).isEmpty();
-        assertThat(Retakes.of(answers, List.of(take("t", TakeKind.WORDS, time("intro", 30))))
+        var outcome = outcome(lesson);
+        assertThat(Retakes.of(outcome, List.of()).retakes()).isEmpty();
+        assertThat(Retakes.of(outcome, List.of(take("t", TakeKind.WORDS, time("intro", 30))))
                         .retakes())
                 .isEmpty();
     }

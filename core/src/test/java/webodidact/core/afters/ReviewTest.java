@@ -9,6 +9,8 @@ import static webodidact.core.Lessons.plan;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Segment;
@@ -39,6 +41,18 @@ class ReviewTest {
         assertThat(review.rows().get(1).held()).isEqualTo(45);
         assertThat(review.measuredTotal()).isEqualTo(200);
         assertThat(review.plannedTotal()).isEqualTo(160);
+    }
+
+    /** Work of 100 s and a hold of 40 s; H is pressed, or the desk simply waits. */
+    @ParameterizedTest
+    @CsvSource({"100,40,100", "140,0,100", "120,0,100", "90,0,90", "170,0,130", "150,40,150"})
+    void aPlannedHoldIsNoWorkWhetherItsKeyWasPressedOrNot(int seconds, int held, int worked) {
+        var holding = of(hands("a", 100).but(d -> d.hold = 40));
+        var time = new Take.StepTime("a", "a", seconds, held, 0);
+        var take = new Take("1", "test", LocalDateTime.of(2026, 11, 1, 17, 0), List.of(time));
+        var review = Review.of(plan(holding), List.of(take));
+        assertThat(review.rows().getFirst().median()).isEqualTo(worked);
+        assertThat(review.rows().getFirst().difference()).isEqualTo(worked - 100);
     }
 
     @Test

@@ -128,6 +128,19 @@ class DemandTest {
         var answers = new Answers(Question.of(lesson, Course.named("C"), Knowledge.shipped()));
         var first = Prepared.of(answers, () -> false);
         assertThat(Prepared.of(answers, () -> false)).isSameAs(first);
+        var retold = new Answers(Question.of(
+                lesson.withStep("s1", s -> s.but(d -> d.say = "Chop it now.")),
+                Course.named("C"),
+                Knowledge.shipped()));
+        assertThat(Prepared.isKnown(retold))
+                .as("the same jobs are not planned twice")
+                .isTrue();
+        assertThat(Prepared.of(retold, () -> false)).isSameAs(first);
+        var longer = new Answers(Question.of(
+                lesson.withStep("s1", s -> s.but(d -> d.tools = List.of("knife"))),
+                Course.named("C"),
+                Knowledge.shipped()));
+        assertThat(Prepared.isKnown(longer)).isFalse();
         assertThat(first.clash()).isEmpty();
         assertThat(first.longestHold()).isZero();
         assertThat(first.start()).get().isEqualTo(-(600 + 40 + 600));

@@ -39,7 +39,7 @@ public final class LiveRun {
     private final Workspace workspace;
     private final ReadOnlyObjectWrapper<AirRun> run = new ReadOnlyObjectWrapper<>();
     private final List<AirEvent> events = new ArrayList<>();
-    private final List<Consumer<Moment>> listeners = new ArrayList<>();
+    private Consumer<Moment> listener = m -> {};
     private final ExecutorService disk = Executors.newSingleThreadExecutor(r -> Workspace.daemon(r, "journal"));
 
     private AirJournal.Head head;
@@ -65,9 +65,9 @@ public final class LiveRun {
         return run.get() != null;
     }
 
-    /** What a timer calls for, when it does. */
-    public void onMoment(Consumer<Moment> listener) {
-        listeners.add(listener);
+    /** What a timer calls for, when it does; the last desk that asked hears it, once. */
+    public void onMoment(Consumer<Moment> desk) {
+        listener = desk;
     }
 
     /** The takes of the run that ended last, until it is put away; empty if it had not got anywhere. */
@@ -144,8 +144,7 @@ public final class LiveRun {
         if (time.second() <= before.elapsed()) return;
         var now = before.at(time.second());
         run.set(now);
-        for (var moment : Moment.between(now, before.elapsed(), now.elapsed()))
-            listeners.forEach(l -> l.accept(moment));
+        for (var moment : Moment.between(now, before.elapsed(), now.elapsed())) listener.accept(moment);
     }
 
     public void key(AirKey key) {

@@ -40,9 +40,9 @@ public final class PrepWatch {
                 || outcome == null
                 || outcome.missing(Outcome.Part.BENCH).isPresent()) return;
         worker.execute(() -> {
-            LockSupport.parkNanos(REST);
-            if (mine != wanted.get()) return;
             try {
+                if (!Prepared.isKnown(outcome.answers())) LockSupport.parkNanos(REST);
+                if (mine != wanted.get()) return;
                 var found = Prepared.of(outcome.answers(), () -> mine != wanted.get());
                 interfaceThread.execute(() -> {
                     if (mine == wanted.get()) prepared.set(found);

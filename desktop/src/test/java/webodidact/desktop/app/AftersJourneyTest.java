@@ -157,6 +157,36 @@ class AftersJourneyTest extends WindowTest {
     }
 
     @Test
+    void anAnswerThatIsASettingBecomesAChangeAtItsPriceAndIsUndone() {
+        afters("1-fish-parcels", "went");
+        var before = step("s4");
+        robot.interact(() -> {
+            TextArea area = (TextArea) robot.lookup("#went-next").query();
+            area.requestFocus();
+            area.setText("step 4: hands 9\nThe foil was hard to find in step 4");
+        });
+        robot.interact(() -> robot.lookup("#went-worked").query().requestFocus());
+        settle();
+        assertThat(buttons(".side-body .row-card .button"))
+                .filteredOn(t -> t.startsWith("Step "))
+                .singleElement()
+                .asString()
+                .startsWith("Step 4: hands 9:00")
+                .contains("+");
+        var change = robot.lookup(".side-body .row-card .button").queryAll().stream()
+                .map(n -> (Button) n)
+                .filter(b -> b.getText().startsWith("Step 4"))
+                .findFirst()
+                .orElseThrow();
+        robot.interact(change::fire);
+        settle();
+        assertThat(step("s4").hands().likely()).isEqualTo(540);
+        assertThat(buttons(".side-body .row-card .button")).noneMatch(t -> t.startsWith("Step 4: hands"));
+        undo();
+        assertThat(step("s4")).isEqualTo(before);
+    }
+
+    @Test
     void repliesFromAFileAreHeldAgainstTheKeyAndTheRestAreReminded() throws Exception {
         afters("1-fish-parcels", "work");
         assertThat(text("#afters-work")).isEqualTo("Work received 0/24");

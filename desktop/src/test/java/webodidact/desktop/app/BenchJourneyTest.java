@@ -5,17 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.function.BooleanSupplier;
-import javafx.event.EventType;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.input.PickResult;
 import org.junit.jupiter.api.Test;
 import webodidact.core.prep.Prepared;
+import webodidact.desktop.Hands;
 
 /** The Bench from end to end: a helper more, a job pinned, dragged, given away, left out; what clashes gives way; the day itself. */
 class BenchJourneyTest extends WindowTest {
@@ -79,40 +77,14 @@ class BenchJourneyTest extends WindowTest {
         bench();
         var block =
                 robot.lookup(".prep-set-out").queryAll().stream().findFirst().orElseThrow();
-        robot.interact(() -> {
-            drag(block, MouseEvent.MOUSE_PRESSED, 0);
-            drag(block, MouseEvent.MOUSE_DRAGGED, -120);
-        });
+        var from = block.localToScene(5, 5);
+        Hands.mouse(MouseEvent.MOUSE_PRESSED, block, from);
+        Hands.mouse(MouseEvent.MOUSE_DRAGGED, block, from.add(-120, 0));
         assertThat(text(".drag-hint")).containsPattern("\\d\\d:\\d\\d");
-        robot.interact(() -> drag(block, MouseEvent.MOUSE_RELEASED, -120));
+        Hands.mouse(MouseEvent.MOUSE_RELEASED, block, from.add(-120, 0));
         planned();
         assertThat(lesson().benchEdits().jobs()).hasSize(1);
         assertThat(lesson().benchEdits().jobs().getFirst().at() % 300).isZero();
-    }
-
-    /** As a hand does: the scene's place moves, the block's own does not matter. */
-    private static void drag(Node node, EventType<MouseEvent> type, double dx) {
-        var at = node.localToScene(5, 5);
-        var pick = new PickResult(node, at.getX() + dx, at.getY());
-        node.fireEvent(new MouseEvent(
-                type,
-                at.getX() + dx,
-                at.getY(),
-                at.getX() + dx,
-                at.getY(),
-                MouseButton.PRIMARY,
-                1,
-                false,
-                false,
-                false,
-                false,
-                true,
-                false,
-                false,
-                false,
-                false,
-                dx == 0,
-                pick));
     }
 
     @Test
@@ -191,6 +163,9 @@ class BenchJourneyTest extends WindowTest {
         CheckBox box = find(tick);
         assertThat(box.isSelected()).isFalse();
         click(tick);
+        assertThat(isThere("#day-now"))
+                .as("the list stays while a tick is taken in")
+                .isTrue();
         assertThat(lesson().benchEdits().of(first.task().id()).orElseThrow().done())
                 .isEqualTo(now);
         assertThat(Files.readString(course.resolve("1-fish-parcels.lesson.json")))

@@ -3,20 +3,17 @@ package webodidact.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Set;
-import javafx.event.Event;
-import javafx.event.EventType;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.input.PickResult;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Step;
+import webodidact.desktop.Hands;
 import webodidact.desktop.control.Timeline;
 
 /** The Clock through the real window: lengths and places dragged, homes held for, a way to fit looked at, taken and taken back. */
@@ -39,7 +36,7 @@ class ClockJourneyTest extends WindowTest {
     private Node held;
     private Point2D at;
 
-    /** Pressed and drawn in steps by so many pixels; events of our own, because the off-screen robot loses some of its moves. */
+    /** Pressed and drawn in steps by so many pixels. */
     private void drag(String block, double fromShare, double by) {
         held = find(block);
         robot.interact(() -> {
@@ -47,42 +44,18 @@ class ClockJourneyTest extends WindowTest {
             at = new Point2D(
                     fromShare >= 1 ? bounds.getMaxX() - 2 : bounds.getMinX() + bounds.getWidth() * fromShare,
                     bounds.getCenterY());
-            fire(MouseEvent.MOUSE_PRESSED);
+            Hands.mouse(MouseEvent.MOUSE_PRESSED, held, at);
         });
         for (int i = 0; i < 4; i++) {
             robot.interact(() -> {
                 at = at.add(by / 4, 0);
-                fire(MouseEvent.MOUSE_DRAGGED);
+                Hands.mouse(MouseEvent.MOUSE_DRAGGED, held, at);
             });
         }
     }
 
-    private void fire(EventType<MouseEvent> type) {
-        Event.fireEvent(
-                held,
-                new MouseEvent(
-                        type,
-                        at.getX(),
-                        at.getY(),
-                        at.getX(),
-                        at.getY(),
-                        MouseButton.PRIMARY,
-                        1,
-                        false,
-                        false,
-                        false,
-                        false,
-                        type != MouseEvent.MOUSE_RELEASED,
-                        false,
-                        false,
-                        true,
-                        false,
-                        false,
-                        new PickResult(held, at.getX(), at.getY())));
-    }
-
     private void letGo() {
-        robot.interact(() -> fire(MouseEvent.MOUSE_RELEASED));
+        Hands.mouse(MouseEvent.MOUSE_RELEASED, held, at);
         settle();
     }
 

@@ -65,6 +65,12 @@ class LiveDeskTest extends WindowTest {
         }
     }
 
+    /** By keyboard: it asks, and is told. */
+    private void endByKeys() {
+        press(KeyCode.ESCAPE);
+        press(KeyCode.ENTER);
+    }
+
     @Test
     void aWholeLiveLessonWithADifficultRoomEndsOnTimeAndEveryQuestionHasAnAnswer() throws Exception {
         robot.interact(() -> workspace()
@@ -178,8 +184,7 @@ class LiveDeskTest extends WindowTest {
         assertThat(run().here().spent()).isEqualTo(65);
         assertThat(run().timers()).isEqualTo(timers);
         assertThat(run().timers().getFirst().from()).isEqualTo(second);
-        press(KeyCode.ESCAPE);
-        press(KeyCode.ENTER);
+        endByKeys();
         assertThat(workspace().book().takesOf("1-fish-parcels"))
                 .as("the same take")
                 .hasSize(before);
@@ -193,14 +198,12 @@ class LiveDeskTest extends WindowTest {
         live();
         toStep(3);
         pass(10);
-        press(KeyCode.ESCAPE);
-        press(KeyCode.ENTER);
+        endByKeys();
         ticker.pass(20);
         click("#take-up-again");
         assertThat(text("#air-title")).isEqualTo("Gather check");
         assertThat(run().here().spent()).isEqualTo(30);
-        press(KeyCode.ESCAPE);
-        press(KeyCode.ENTER);
+        endByKeys();
         ticker.pass(61);
         go(1);
         go(7);
@@ -253,8 +256,7 @@ class LiveDeskTest extends WindowTest {
         assertThat(text("#air-title")).isEqualTo(run().plan().step(0).title());
         press(KeyCode.L);
         pass(3 + 18);
-        press(KeyCode.ESCAPE);
-        press(KeyCode.ENTER);
+        endByKeys();
         var takes = workspace().book().takesOf("2-cheese-scones");
         var three = takes.subList(takes.size() - 3, takes.size());
         assertThat(three).allMatch(t -> t.kind() == TakeKind.PART);
@@ -282,8 +284,7 @@ class LiveDeskTest extends WindowTest {
         assertThat(run().elapsed()).isEqualTo(30);
         assertThat(run().timers()).as("nothing cooks at the table").isEmpty();
         press(KeyCode.SPACE);
-        press(KeyCode.ESCAPE);
-        press(KeyCode.ENTER);
+        endByKeys();
         assertThat(workspace().book().takesOf("1-fish-parcels").getLast().kind())
                 .isEqualTo(TakeKind.WORDS);
     }
@@ -363,8 +364,7 @@ class LiveDeskTest extends WindowTest {
     void whatIsStillHotIsSaidWhenTheRunIsOver() {
         live();
         toStep(8);
-        press(KeyCode.ESCAPE);
-        press(KeyCode.ENTER);
+        endByKeys();
         var told = robot.lookup(".studio-warning .label").queryAll().stream()
                 .map(n -> ((Labeled) n).getText())
                 .toList();

@@ -7,12 +7,12 @@ import java.nio.file.Path;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Household;
+import webodidact.desktop.Hands;
 
 /** The Papers station through the window: what is shown, for whom, what holds it, writing, and what has changed since. */
 class PapersStationTest extends WindowTest {
@@ -62,28 +62,10 @@ class PapersStationTest extends WindowTest {
         click("#paper-method-card");
         drawn("2 pages");
         var page = find(".page");
-        robot.interact(() -> {
-            double y = page.getLayoutBounds().getHeight() * 0.42;
-            page.fireEvent(new MouseEvent(
-                    MouseEvent.MOUSE_CLICKED,
-                    90,
-                    y,
-                    90,
-                    y,
-                    MouseButton.PRIMARY,
-                    1,
-                    false,
-                    false,
-                    false,
-                    false,
-                    true,
-                    false,
-                    false,
-                    false,
-                    false,
-                    false,
-                    null));
-        });
+        Hands.mouse(
+                MouseEvent.MOUSE_CLICKED,
+                page,
+                page.localToScene(90, page.getLayoutBounds().getHeight() * 0.42));
         settle();
         assertThat(stage.getScene().getFocusOwner()).isInstanceOf(TextArea.class);
         var id = stage.getScene().getFocusOwner().getId();

@@ -15,6 +15,7 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -22,6 +23,7 @@ import java.util.Optional;
 import webodidact.core.air.AirEvent;
 import webodidact.core.air.AirKey;
 import webodidact.core.air.AirPlan;
+import webodidact.core.lesson.Filmed;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Segment;
 import webodidact.core.lesson.TakeKind;
@@ -129,6 +131,12 @@ public final class AirJournal implements AutoCloseable {
         line.put("id", plan.lesson().id());
         var pace = line.putObject("pace");
         plan.pace().own().forEach((segment, words) -> pace.put(segment.name().toLowerCase(Locale.ROOT), words));
+        var findings = line.putObject("findings");
+        plan.filmed().forEach((step, filmed) -> {
+            if (filmed.findings().isEmpty()) return;
+            var codes = findings.putArray(step);
+            filmed.findings().forEach(codes::add);
+        });
         line.set("lesson", JSON.readTree(JsonFile.write(plan.lesson())));
         return line;
     }
@@ -186,9 +194,20 @@ public final class AirJournal implements AutoCloseable {
                 Planner.plan(lesson, pace),
                 pace,
                 Math.clamp(line.path("ovenHeats").asInt(), 60, 3600),
-                kind);
+                kind,
+                filmed(lesson, line.path("findings")));
         return new Head(
                 line.path("take").asText(), Instant.parse(line.path("air").asText()), plan);
+    }
+
+    private static Map<String, Filmed> filmed(Lesson lesson, JsonNode findings) {
+        var all = new HashMap<String, Filmed>();
+        for (var step : lesson.steps()) {
+            var codes = new ArrayList<String>();
+            findings.path(step.id()).forEach(c -> codes.add(c.asText()));
+            all.put(step.id(), new Filmed(Filmed.of(step), codes));
+        }
+        return all;
     }
 
     /** The run is put away. */

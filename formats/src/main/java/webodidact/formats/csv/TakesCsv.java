@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVRecord;
+import webodidact.core.lesson.Filmed;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.TakeKind;
 import webodidact.formats.api.Place;
@@ -17,8 +18,9 @@ import webodidact.formats.api.Warning;
 public final class TakesCsv {
     static final List<String> NEEDED = List.of("take", "lesson", "at", "step", "title", "seconds", "held", "marks");
     /** Without these it is a file of an earlier time. */
-    static final List<String> HEADING =
-            Stream.concat(NEEDED.stream(), Stream.of("kind", "why", "choice")).toList();
+    static final List<String> HEADING = Stream.concat(
+                    NEEDED.stream(), Stream.of("kind", "why", "choice", "shows", "findings"))
+            .toList();
 
     private TakesCsv() {}
 
@@ -37,6 +39,8 @@ public final class TakesCsv {
                         "0",
                         CsvTable.name(take.kind()),
                         "",
+                        "",
+                        "",
                         ""));
             for (var s : take.steps()) {
                 rows.add(List.of(
@@ -50,7 +54,9 @@ public final class TakesCsv {
                         String.valueOf(s.marks()),
                         CsvTable.name(take.kind()),
                         s.why(),
-                        s.choice() == Take.Choice.OPEN ? "" : CsvTable.name(s.choice())));
+                        s.choice() == Take.Choice.OPEN ? "" : CsvTable.name(s.choice()),
+                        s.filmed().shows(),
+                        String.join(";", s.filmed().findings())));
             }
         }
         return CsvTable.write(HEADING, rows);
@@ -93,7 +99,8 @@ public final class TakesCsv {
                         whole(row, "held"),
                         whole(row, "marks"),
                         CsvTable.cell(row, "why"),
-                        CsvTable.named(Take.Choice.class, row, "choice", Take.Choice.OPEN)));
+                        CsvTable.named(Take.Choice.class, row, "choice", Take.Choice.OPEN),
+                        new Filmed(CsvTable.cell(row, "shows"), CsvTable.list(CsvTable.cell(row, "findings")))));
         var at = LocalDateTime.parse(CsvTable.cell(row, "at"));
         var known = takes.get(id);
         var steps = new ArrayList<>(known == null ? List.<Take.StepTime>of() : known.steps());

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Filmed;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Take;
 import webodidact.core.lesson.TakeKind;
@@ -165,5 +166,20 @@ class CsvTest {
         var takes = List.of(new Take("t1", "fish", LocalDateTime.of(2026, 11, 12, 17, 30), List.of()));
         assertThat(((Read.Done<List<Take>>) TakesCsv.read("takes.csv", TakesCsv.write(takes))).value())
                 .isEqualTo(takes);
+    }
+
+    @Test
+    void aTakeKnowsWhatItsStepsShowedAndOlderTakesDoNot() {
+        var filmed = new Filmed("5a1c9e", List.of("soiled-hands-go-on", "cue-missing"));
+        var time = new Take.StepTime("s1", "Fold", 61, 0, 1, "steam", Take.Choice.KEPT, filmed);
+        var takes =
+                List.of(new Take("t1", "fish", LocalDateTime.of(2026, 11, 12, 17, 30), TakeKind.PART, List.of(time)));
+        var written = new String(TakesCsv.write(takes), StandardCharsets.UTF_8);
+        assertThat(((Read.Done<List<Take>>) TakesCsv.read("takes.csv", bytes(written))).value())
+                .isEqualTo(takes);
+        var older = written.replace(",shows,findings", "").replace(",5a1c9e,cue-missing;soiled-hands-go-on", "");
+        var read = ((Read.Done<List<Take>>) TakesCsv.read("takes.csv", bytes(older))).value();
+        assertThat(read.getFirst().steps().getFirst().filmed()).isEqualTo(Filmed.UNKNOWN);
+        assertThat(read.getFirst().steps().getFirst().why()).isEqualTo("steam");
     }
 }

@@ -279,15 +279,7 @@ final class PlanPane implements AftersPart {
         for (var each : List.copyOf(all)) {
             var changes = new FlowPane(6, 6);
             for (var change : each.changes()) {
-                var price = change.seconds() == 0
-                        ? change.label()
-                        : Words.of(
-                                "afters.priced",
-                                change.label(),
-                                (change.seconds() > 0 ? "+" : "−") + Clock.text(Math.abs(change.seconds())));
-                changes.getChildren()
-                        .add(Nodes.button(
-                                price, () -> workspace.edit(Words.of("edit.differently"), change.apply()::apply)));
+                changes.getChildren().add(AftersPart.button(workspace, change));
             }
             side.getChildren()
                     .add(Nodes.styled(new VBox(6, Nodes.wrapped(each.text(), "strong"), changes), "finding", "look"));

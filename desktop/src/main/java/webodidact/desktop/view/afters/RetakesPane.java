@@ -30,7 +30,7 @@ final class RetakesPane implements AftersPart {
     @Override
     public void fill(Outcome outcome, VBox rows, VBox side) {
         var takes = workspace.book().takesOf(outcome.lesson().id());
-        var retakes = Retakes.of(outcome.answers(), takes);
+        var retakes = Retakes.of(outcome, takes);
         if (takes.stream().allMatch(t -> t.kind().isRehearsal())) {
             rows.getChildren()
                     .add(new EmptyState(Words.of("retakes.empty"), Words.of("afters.run"), () -> desk.go("on-air")));
@@ -63,6 +63,7 @@ final class RetakesPane implements AftersPart {
             case SPOILT -> Words.of("retakes.spoilt");
             case MARKED ->
                 retake.detail().isBlank() ? Words.of("retakes.marked") : Words.of("retakes.markedWhy", retake.detail());
+            case MENDED -> Words.of("retakes.mended", retake.detail());
             case CHANGED -> Words.of("retakes.changed", retake.detail());
             case LONG -> Words.of("retakes.long", retake.detail());
         };

@@ -7,6 +7,8 @@ import java.util.function.Function;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import webodidact.core.afters.WentChange;
+import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Went;
 import webodidact.core.outcome.Outcome;
 import webodidact.desktop.control.Nodes;
@@ -63,18 +65,20 @@ final class WentPane implements AftersPart {
         all.addAll(went.learned());
         side.getChildren().add(Nodes.label(Words.of("went.becomes"), "overline"));
         if (all.isEmpty()) side.getChildren().add(Nodes.wrapped(Words.of("went.nothing"), "soft"));
-        var step = outcome.lesson().step(workspace.stepProperty().get()).orElse(null);
+        all.addAll(went.next());
+        var chosen = outcome.lesson().step(workspace.stepProperty().get()).orElse(null);
         for (var line : all) {
             var buttons = new FlowPane(6, 6);
+            WentChange.of(line, outcome.lesson(), chosen, workspace.knowledge(), outcome.pace())
+                    .ifPresent(c -> buttons.getChildren().add(AftersPart.button(workspace, c)));
+            var step = WentChange.step(line, outcome.lesson()).orElse(chosen);
             if (step != null) {
                 int number = outcome.lesson().indexOf(step.id()) + 1;
                 buttons.getChildren()
                         .add(Nodes.button(
                                 Words.of("went.onto", number, step.title()),
                                 () -> workspace.editLesson(
-                                        Words.of("edit.wentNote"),
-                                        l -> l.withStep(
-                                                step.id(), s -> s.but(d -> d.teaching = noted(s.teaching(), line))))));
+                                        Words.of("edit.wentNote"), Operations.teach(step.id(), line))));
             }
             if (!went.next().contains(line))
                 buttons.getChildren()
@@ -85,11 +89,6 @@ final class WentPane implements AftersPart {
                                         l -> l.but(d -> d.went = carried(l.howItWent(), line)))));
             side.getChildren().add(Nodes.styled(new VBox(6, Nodes.wrapped(line, "body"), buttons), "row-card"));
         }
-    }
-
-    private static String noted(String note, String more) {
-        if (note.contains(more)) return note;
-        return note.isBlank() ? more : note + " · " + more;
     }
 
     private static Went carried(Went went, String line) {

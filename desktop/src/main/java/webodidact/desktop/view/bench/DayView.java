@@ -17,7 +17,6 @@ import javafx.util.Duration;
 import webodidact.core.lesson.BenchEdits;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
-import webodidact.core.prep.Clash;
 import webodidact.core.prep.OnTheDay;
 import webodidact.core.prep.Prep;
 import webodidact.core.prep.PrepPlan;
@@ -54,11 +53,17 @@ final class DayView extends VBox {
         });
     }
 
+    /** @param with null while it is worked out: what was planned of this lesson before stays till then */
     void show(Outcome of, Prepared with) {
+        boolean other = outcome == null
+                || of == null
+                || !of.lesson().id().equals(outcome.lesson().id());
         outcome = of;
-        prepared = with;
-        worked = Integer.MIN_VALUE;
-        day = null;
+        if (other || with != null && !with.equals(prepared)) {
+            prepared = with;
+            worked = Integer.MIN_VALUE;
+            day = null;
+        }
         again();
     }
 
@@ -138,13 +143,13 @@ final class DayView extends VBox {
                 var text = Words.of("day.relax", relax.demand().relaxed());
                 if (relax.start() != null) box.getChildren().add(Nodes.wrapped(text, "body"));
             }
-            drop(c).ifPresent(text -> box.getChildren().add(Nodes.wrapped(text, "body")));
+            drop().ifPresent(text -> box.getChildren().add(Nodes.wrapped(text, "body")));
         });
         return box;
     }
 
     /** What no other job hangs on may be dropped. */
-    private Optional<String> drop(Clash clash) {
+    private Optional<String> drop() {
         return prepared.prep().tasks().stream()
                 .filter(t -> t.kind() == Task.Kind.OWN && !done.contains(t.id()))
                 .findFirst()

@@ -131,14 +131,14 @@ final class LivePanel extends VBox {
         adult.setText(caution);
         adultBox.setVisible(!caution.isEmpty());
         adultBox.setManaged(!caution.isEmpty());
-        coming(run, seen);
-        timers.show(run, seen);
         keys.setText(Words.of(run.plan().kind().hasParts() ? "air.keysParts" : "air.keys"));
-        see(seen);
+        see(run, seen);
     }
 
-    /** What is worked out behind the run. */
-    void see(AirWatch.Seen seen) {
+    /** What is worked out behind the run, and what it is shown beside. */
+    void see(AirRun run, AirWatch.Seen seen) {
+        coming(run, seen);
+        timers.show(run, seen);
         helps.show(seen);
         kitchens.show(seen);
         asks.show(seen);

@@ -103,7 +103,7 @@ public final class OnAirScreen extends StackPane implements Screen {
 
     private void seen(AirWatch.Seen seen) {
         if (!run.isRunning()) return;
-        live.show(run.runProperty().get(), seen);
+        live.see(run.runProperty().get(), seen);
         if (helper != null) helper.show(run.runProperty().get(), seen);
     }
 
