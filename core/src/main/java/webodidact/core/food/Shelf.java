@@ -10,6 +10,11 @@ public enum Shelf {
     TAP,
     OTHER;
 
+    /** Kept cold on the way, too. */
+    public boolean isCold() {
+        return this == FRIDGE || this == FREEZER;
+    }
+
     public String title() {
         return Words.OURS.title(this);
     }

@@ -21,18 +21,28 @@ public record BenchEdits(List<Job> jobs, List<Own> own, List<String> given) {
      * @param who does it, or ""
      * @param off it is not done at all
      * @param done second at which it was done on the day; null while it is not
+     * @param parts in how many it is done, 0 to 6; 0 and 1 are the whole
+     * @param joined id of the job that is done with it in one go, or ""
      */
-    public record Job(String job, Integer at, String who, boolean off, Integer done) {
+    public record Job(String job, Integer at, String who, boolean off, Integer done, int parts, String joined) {
+        /** Of whom nothing has been decided. */
+        static Job open(String job) {
+            return new Job(job, null, "", false, null, 0, "");
+        }
+
         public Job {
             job = Plain.line(job);
             if (job.isEmpty()) throw new IllegalArgumentException(Words.OURS.say("wrong.bench"));
             who = Plain.line(who);
+            joined = Plain.line(joined);
+            if (parts < 0 || parts > 6 || joined.equals(job))
+                throw new IllegalArgumentException(Words.OURS.say("wrong.bench.2", job));
             if (at != null) Seconds.checked(Math.absExact(at), Words.OURS.message("what.bench", job));
             if (done != null) Seconds.checked(Math.absExact(done), Words.OURS.message("what.bench", job));
         }
 
         boolean isNothing() {
-            return at == null && who.isEmpty() && !off && done == null;
+            return at == null && who.isEmpty() && !off && done == null && parts < 2 && joined.isEmpty();
         }
     }
 
@@ -81,34 +91,44 @@ public record BenchEdits(List<Job> jobs, List<Own> own, List<String> given) {
             known |= each.job().equals(job);
             all.add(each.job().equals(job) ? change.apply(each) : each);
         }
-        if (!known) all.add(change.apply(new Job(job, null, "", false, null)));
+        if (!known) all.add(change.apply(Job.open(job)));
         return new BenchEdits(all, own, given);
     }
 
     /** @param second null takes the pin off */
     public BenchEdits pinning(String job, Integer second) {
-        return changing(job, j -> new Job(job, second, j.who(), j.off(), j.done()));
+        return changing(job, j -> new Job(job, second, j.who(), j.off(), j.done(), j.parts(), j.joined()));
     }
 
     /** @param person "" leaves it to the plan */
     public BenchEdits giving(String job, String person) {
-        return changing(job, j -> new Job(job, j.at(), person, j.off(), j.done()));
+        return changing(job, j -> new Job(job, j.at(), person, j.off(), j.done(), j.parts(), j.joined()));
     }
 
     public BenchEdits leavingOut(String job, boolean off) {
-        return changing(job, j -> new Job(job, j.at(), j.who(), off, j.done()));
+        return changing(job, j -> new Job(job, j.at(), j.who(), off, j.done(), j.parts(), j.joined()));
+    }
+
+    /** @param parts in how many it is done; 1 makes it one job again */
+    public BenchEdits splitting(String job, int parts) {
+        return changing(job, j -> new Job(job, j.at(), j.who(), j.off(), j.done(), parts < 2 ? 0 : parts, ""));
+    }
+
+    /** @param next id of the job that is done with it in one go; "" parts them again */
+    public BenchEdits joining(String job, String next) {
+        return changing(job, j -> new Job(job, j.at(), j.who(), j.off(), j.done(), 0, next));
     }
 
     /** @param second null takes the tick off */
     public BenchEdits ticking(String job, Integer second) {
-        return changing(job, j -> new Job(job, j.at(), j.who(), j.off(), second));
+        return changing(job, j -> new Job(job, j.at(), j.who(), j.off(), second, j.parts(), j.joined()));
     }
 
     /** Another day: nothing is done yet. */
     public BenchEdits unticked() {
         return new BenchEdits(
                 jobs.stream()
-                        .map(j -> new Job(j.job(), j.at(), j.who(), j.off(), null))
+                        .map(j -> new Job(j.job(), j.at(), j.who(), j.off(), null, j.parts(), j.joined()))
                         .toList(),
                 own,
                 given);

@@ -14,6 +14,9 @@ import java.util.regex.Pattern;
  * @param watts of its microwave, 300 to 2000; 0 is the usual 800
  * @param opens time of day from which anything may be done, "07:30", or "": houses have quiet hours
  * @param crew what is known of the helpers, the first first; may be fewer than there are
+ * @param travel seconds from where food and kit are to it; 0 where they are in it
+ * @param shopping seconds of the shopping; 0 where nobody has said
+ * @param fridge trays or tubs that its fridge has room for; 0 where nobody has said
  */
 public record Kitchen(
         String name,
@@ -25,9 +28,13 @@ public record Kitchen(
         int ovenHeats,
         int watts,
         String opens,
-        List<Helper> crew) {
+        List<Helper> crew,
+        int travel,
+        int shopping,
+        int fridge) {
     public static final Kitchen USUAL = new Kitchen(Words.OURS.say("kitchen.home"), 4, 1, true, true, 0, 14 * 60, 800);
 
+    private static final int DAY = 24 * 3600;
     private static final Pattern TIME = Pattern.compile("([01]\\d|2[0-3]):[0-5]\\d");
 
     public Kitchen(
@@ -39,7 +46,7 @@ public record Kitchen(
             int helpers,
             int ovenHeats,
             int watts) {
-        this(name, rings, ovens, microwave, blender, helpers, ovenHeats, watts, "", List.of());
+        this(name, rings, ovens, microwave, blender, helpers, ovenHeats, watts, "", List.of(), 0, 0, 0);
     }
 
     public Kitchen {
@@ -55,6 +62,8 @@ public record Kitchen(
         if (watts == 0) watts = 800;
         if (watts < 300 || watts > 2000)
             throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.2", name, watts));
+        if (travel < 0 || travel > DAY || shopping < 0 || shopping > DAY || fridge < 0 || fridge > 200)
+            throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.5", name));
         if (ovenHeats < 60 || ovenHeats > 3600)
             throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.3", name, ovenHeats));
     }
@@ -72,7 +81,10 @@ public record Kitchen(
                 draft.ovenHeats,
                 draft.watts,
                 draft.opens,
-                draft.crew);
+                draft.crew,
+                draft.travel,
+                draft.shopping,
+                draft.fridge);
     }
 
     /** What is to change; what is not set stays. */
@@ -87,6 +99,9 @@ public record Kitchen(
         public int watts;
         public String opens;
         public List<Helper> crew;
+        public int travel;
+        public int shopping;
+        public int fridge;
 
         private Draft(Kitchen k) {
             name = k.name;
@@ -99,6 +114,9 @@ public record Kitchen(
             watts = k.watts;
             opens = k.opens;
             crew = k.crew;
+            travel = k.travel;
+            shopping = k.shopping;
+            fridge = k.fridge;
         }
     }
 }

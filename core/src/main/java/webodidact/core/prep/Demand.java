@@ -5,7 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import webodidact.core.lesson.Place;
-import webodidact.core.time.Clock;
+import webodidact.core.time.AirClock;
 import webodidact.core.words.Message;
 
 /**
@@ -23,6 +23,7 @@ public record Demand(Kind kind, String task, Message said) {
         SOON,
         OVENS,
         RINGS,
+        FRIDGE,
         SKILLS
     }
 
@@ -45,16 +46,31 @@ public record Demand(Kind kind, String task, Message said) {
         var all = new ArrayList<Demand>();
         if (prep.room().opens() > Task.ANY)
             all.add(new Demand(
-                    Kind.OPENS, "", demanded("opens", clock(prep.room().opens()))));
+                    Kind.OPENS,
+                    "",
+                    demanded(
+                            "opens",
+                            AirClock.text(prep.room().air(), prep.room().opens()))));
         for (var task : prep.tasks()) {
             if (task.kind() == Task.Kind.AIR) continue;
             if (task.at() != null)
-                all.add(new Demand(Kind.PIN, task.id(), demanded("pin", task.what(), clock(task.at()))));
+                all.add(new Demand(
+                        Kind.PIN,
+                        task.id(),
+                        demanded("pin", task.what(), AirClock.text(prep.room().air(), task.at()))));
             if (task.earliest() > Task.ANY)
                 all.add(new Demand(
-                        Kind.KEEPS, task.id(), demanded("keeps", task.what(), clock(task.earliest() + task.takes()))));
+                        Kind.KEEPS,
+                        task.id(),
+                        demanded(
+                                "keeps",
+                                task.what(),
+                                AirClock.text(prep.room().air(), task.earliest() + task.takes()))));
             if (task.kind() == Task.Kind.COPY_WAIT)
-                all.add(new Demand(Kind.DUE, task.id(), demanded("due", task.what(), clock(task.due()))));
+                all.add(new Demand(
+                        Kind.DUE,
+                        task.id(),
+                        demanded("due", task.what(), AirClock.text(prep.room().air(), task.due()))));
             if (!task.who().isEmpty())
                 all.add(new Demand(Kind.WHO, task.id(), demanded("who", task.what(), task.who())));
             if (!task.skills().isEmpty() && !prep.room().people().isEmpty())
@@ -85,6 +101,8 @@ public record Demand(Kind kind, String task, Message said) {
             all.add(new Demand(Kind.OVENS, "", demanded("ovens", prep.room().ovens())));
         if (uses(prep, Place.RING))
             all.add(new Demand(Kind.RINGS, "", demanded("rings", prep.room().rings())));
+        if (prep.room().fridge() > 0 && uses(prep, Place.COLD))
+            all.add(new Demand(Kind.FRIDGE, "", demanded("fridge", prep.room().fridge())));
         return all;
     }
 
@@ -94,10 +112,6 @@ public record Demand(Kind kind, String task, Message said) {
 
     private static boolean uses(Prep prep, Place place) {
         return prep.tasks().stream().anyMatch(t -> t.place() == place);
-    }
-
-    private static String clock(int second) {
-        return Clock.text(second);
     }
 
     /** The question without it. */
@@ -118,26 +132,9 @@ public record Demand(Kind kind, String task, Message said) {
                         .toList();
                 yield new Prep(prep.tasks(), links, room);
             }
-            case OVENS ->
-                prep.in(new Room(
-                        room.people(),
-                        room.ovens() + 1,
-                        room.shelves(),
-                        room.rings(),
-                        room.microwave(),
-                        room.blender(),
-                        room.ovenHeats(),
-                        room.opens()));
-            case RINGS ->
-                prep.in(new Room(
-                        room.people(),
-                        room.ovens(),
-                        room.shelves(),
-                        room.rings() + 1,
-                        room.microwave(),
-                        room.blender(),
-                        room.ovenHeats(),
-                        room.opens()));
+            case OVENS -> prep.in(room.ovens(room.ovens() + 1));
+            case RINGS -> prep.in(room.rings(room.rings() + 1));
+            case FRIDGE -> prep.in(room.fridge(0));
             case SKILLS ->
                 prep.in(room.with(room.people().stream()
                         .map(p -> new Person(p.name(), EnumSet.allOf(Person.Skill.class), p.from(), p.to()))

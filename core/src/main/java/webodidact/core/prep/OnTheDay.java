@@ -33,9 +33,10 @@ public record OnTheDay(Prep left, Optional<PrepPlan> plan, int late, boolean mov
             BooleanSupplier stopped) {
         var left = prep;
         for (var id : done) left = left.without(id);
+        // What was to be begun the day before cannot be made up for today: it is shown, and nothing waits for it.
+        for (var task : prep.tasks()) if (task.kind().isAhead()) left = left.without(task.id());
         var open = planned.jobs().stream()
-                .filter(j -> j.task().kind() != Task.Kind.AIR
-                        && !done.contains(j.task().id()))
+                .filter(j -> j.task().isOfTheDay() && !done.contains(j.task().id()))
                 .toList();
         int late = open.stream().mapToInt(j -> now - j.end()).max().orElse(0);
         if (late <= GRACE)

@@ -46,7 +46,7 @@ public final class PrepGreedy implements PrepSolver {
                 left.removeIf(t -> placed.containsKey(t.id()));
             }
             int opens = prep.room().opens();
-            if (placed.values().stream().anyMatch(j -> j.task().kind() != Task.Kind.AIR && j.start() < opens))
+            if (placed.values().stream().anyMatch(j -> j.task().isOfTheDay() && j.start() < opens))
                 return Optional.empty();
             return Optional.of(new PrepPlan(List.copyOf(placed.values()), 0, false));
         }
@@ -142,6 +142,9 @@ public final class PrepGreedy implements PrepSolver {
                 return false;
             if (task.place() == Place.BLENDER && (!prep.room().blender() || most(task, at, Place.BLENDER) > 0))
                 return false;
+            if (task.isRaw() && placed.values().stream().anyMatch(j -> j.task().isRaw() && overlaps(j, task, at)))
+                return false;
+            if (task.place() == Place.COLD && prep.room().fridge() > 0 && isFull(task, at)) return false;
             placed.put(task.id(), new PrepPlan.Job(task, at, who, unit));
             return true;
         }
@@ -165,6 +168,23 @@ public final class PrepGreedy implements PrepSolver {
                     .filter(j -> j.task().kind() != Task.Kind.HEAT && overlaps(j, task, at))
                     .toList();
             return peak(beside, task, at) < Math.max(1, prep.room().shelves());
+        }
+
+        private boolean isFull(Task task, int at) {
+            int until = task.until(at);
+            var beside = placed.values().stream()
+                    .filter(j -> j.task().place() == Place.COLD
+                            && j.start() < until
+                            && at < j.task().until(j.start()))
+                    .toList();
+            for (var job : beside) {
+                int moment = Math.max(at, job.start());
+                long there = beside.stream()
+                        .filter(j -> j.start() <= moment && moment < j.task().until(j.start()))
+                        .count();
+                if (there >= prep.room().fridge()) return true;
+            }
+            return false;
         }
 
         private int most(Task task, int at, Place place) {

@@ -109,13 +109,20 @@ public final class PrepModel implements PrepSolver {
             rings();
             alone(Place.MICROWAVE, prep.room().microwave());
             alone(Place.BLENDER, prep.room().blender());
+            rawBoard();
+            if (prep.room().fridge() > 0) fridge();
         }
 
         private void place(int i) {
             var task = tasks.get(i);
             index.put(task.id(), i);
             boolean air = task.kind() == Task.Kind.AIR;
-            long low = air ? task.at() : Math.max(task.earliest(), prep.room().opens());
+            boolean anywhere = air || task.kind().isAhead();
+            long low = air
+                    ? task.at()
+                    : anywhere
+                            ? task.earliest()
+                            : Math.max(task.earliest(), prep.room().opens());
             long high = (long) task.due() - task.takes();
             if (task.at() != null) low = high = air ? task.at() : checked(task.at(), low, high);
             // An empty range has to stay a model: it is impossible, not wrong.
@@ -124,7 +131,7 @@ public final class PrepModel implements PrepSolver {
             if (empty) model.addGreaterOrEqual(start[i], low);
             end[i] = model.newIntVar(start[i].getDomain().min() + task.takes(), high + task.takes(), "end");
             span[i] = model.newIntervalVar(start[i], LinearExpr.constant(task.takes()), end[i], task.id());
-            if (!air) model.addLessOrEqual(begin, start[i]);
+            if (task.isOfTheDay()) model.addLessOrEqual(begin, start[i]);
         }
 
         /** A pin outside of what may be is impossible, too. */
@@ -182,7 +189,7 @@ public final class PrepModel implements PrepSolver {
                 long hands = 0;
                 var able = new HashSet<String>();
                 for (var task : tasks) {
-                    if (!task.hands() || task.kind() == Task.Kind.AIR || task.due() > 0 || !in.test(task)) continue;
+                    if (!task.hands() || !task.isOfTheDay() || task.due() > 0 || !in.test(task)) continue;
                     hands += task.takes();
                     for (var person : prep.room().people()) if (person.can(task)) able.add(person.name());
                 }
@@ -251,6 +258,27 @@ public final class PrepModel implements PrepSolver {
             if (users.isEmpty()) return;
             if (there) model.addNoOverlap(users);
             else model.addBoolOr(new Literal[] {});
+        }
+
+        /** Two people with raw food at once would need two boards. */
+        private void rawBoard() {
+            var users = new ArrayList<IntervalVar>();
+            for (int i = 0; i < tasks.size(); i++) if (tasks.get(i).isRaw()) users.add(span[i]);
+            if (users.size() > 1 && prep.room().people().size() > 1) model.addNoOverlap(users);
+        }
+
+        private void fridge() {
+            var cumulative = model.addCumulative(prep.room().fridge());
+            for (int i = 0; i < tasks.size(); i++) {
+                var task = tasks.get(i);
+                if (task.place() != Place.COLD) continue;
+                if (task.until(task.due() - task.takes() - 1) < task.due()) {
+                    cumulative.addDemand(span[i], 1);
+                    continue;
+                }
+                var stays = model.newIntVar(0, Task.ANY * -2L, "stays");
+                cumulative.addDemand(model.newIntervalVar(start[i], stays, LinearExpr.constant(task.due()), "cold"), 1);
+            }
         }
 
         /** Seconds kept waiting, then hands of helpers, then everything as late as it may be. */

@@ -29,10 +29,10 @@ public record PrepPlan(List<Job> jobs, int bound, boolean proved) {
                 .toList();
     }
 
-    /** Second at which the first job begins. */
+    /** Second at which the first job of the day begins; 0 where there is none. */
     public int start() {
         return jobs.stream()
-                .filter(j -> j.task().kind() != Task.Kind.AIR)
+                .filter(j -> j.task().isOfTheDay())
                 .mapToInt(Job::start)
                 .min()
                 .orElse(0);
@@ -47,10 +47,10 @@ public record PrepPlan(List<Job> jobs, int bound, boolean proved) {
         return jobs.stream().filter(j -> j.task().id().equals(task)).findFirst();
     }
 
-    /** Seconds of hands of that person before air, and on what is no lesson. */
+    /** Seconds of hands of that person on the day, before air. */
     public int handsOf(String name) {
         return jobs.stream()
-                .filter(j -> j.who().equals(name) && j.task().kind() != Task.Kind.AIR)
+                .filter(j -> j.who().equals(name) && j.task().isOfTheDay())
                 .mapToInt(j -> j.task().takes())
                 .sum();
     }

@@ -19,7 +19,6 @@ import webodidact.core.food.Actions;
 import webodidact.core.food.Hazard;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Act;
-import webodidact.core.lesson.BenchEdits;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Helper;
@@ -40,6 +39,9 @@ public final class PrepTasks {
     private static final int WEIGH = 45;
     private static final int FETCH = 20;
     private static final int WASH = 90;
+    /** Of what came hot, on a cold surface in a shallow dish; an estimate of ours. */
+    private static final int COOL = 30 * 60;
+
     private static final int SHELVES = 2;
     public static final String YOU = "you";
     /** What the ids of jobs of the instructor's own begin with. */
@@ -57,7 +59,7 @@ public final class PrepTasks {
 
     /** One lesson's tasks in the kitchen of its course. */
     public static Prep of(Answers answers) {
-        return edited(derived(answers), answers.question().lesson().benchEdits());
+        return Decided.of(derived(answers), answers.question().lesson().benchEdits());
     }
 
     /** What a demand that was given up said; empty where the lesson no longer asks for it. */
@@ -95,32 +97,6 @@ public final class PrepTasks {
         }
     }
 
-    /** With what the instructor has decided; what it is about is not always there. */
-    private static Prep edited(Prep prep, BenchEdits edits) {
-        var now = prep;
-        for (var job : edits.jobs()) {
-            var task = now.task(job.job());
-            if (task.isEmpty() || task.get().kind() == Task.Kind.AIR) continue;
-            if (job.off()) {
-                now = now.without(job.job());
-                continue;
-            }
-            boolean there = prep.room().people().stream().anyMatch(p -> p.name().equals(job.who()));
-            now = now.with(job.job(), t -> {
-                var changed = job.at() == null ? t : t.pinned(job.at());
-                return there && t.hands() ? changed.by(job.who()) : changed;
-            });
-        }
-        for (var key : edits.given()) {
-            for (var demand : Demand.of(now))
-                if (demand.key().equals(key)) {
-                    now = demand.dropped(now);
-                    break;
-                }
-        }
-        return now;
-    }
-
     private static Room room(Kitchen kitchen, int planned, LocalDateTime air) {
         var people = new ArrayList<Person>();
         // On camera from 0 on: that is a task of theirs, so that a second lesson of the day finds them again.
@@ -142,7 +118,9 @@ public final class PrepTasks {
                 kitchen.microwave(),
                 kitchen.blender(),
                 kitchen.ovenHeats(),
-                opens(kitchen, air));
+                opens(kitchen, air),
+                kitchen.fridge(),
+                air);
     }
 
     private static Person person(Helper helper, int planned, int number) {
@@ -174,6 +152,7 @@ public final class PrepTasks {
                 Person.Skill.CAMERA));
         links.add(Link.then("clean", "camera"));
         setOut();
+        new AheadTasks(answers, tasks, links).derive();
         for (var placed : answers.schedule().steps()) if (isCopied(placed.step())) copy(placed);
         onAir();
     }
@@ -278,6 +257,9 @@ public final class PrepTasks {
     /** Hands on a step of a copy, and its wait; gives the id of what comes last. */
     private String made(Step step, int number, Step of, int hands, String before, int due, int earliest) {
         var id = "copy/" + of.id() + "/" + step.id();
+        if (step.place() == Place.COLD
+                && step.waiting() != null
+                && !step.waiting().unsaid()) before = cooled(id, before);
         var skills = EnumSet.noneOf(Person.Skill.class);
         for (var use : step.uses())
             lesson.food(use.line())
@@ -323,13 +305,33 @@ public final class PrepTasks {
         return id + "/wait";
     }
 
+    /** What comes hot from the ring or the oven cools before it is chilled: never longer than the guidance of the place has it. */
+    private String cooled(String id, String before) {
+        boolean hot = tasks.stream()
+                .anyMatch(t ->
+                        t.id().equals(before) && t.place() != null && t.place().isHot());
+        if (!hot) return before;
+        int most = answers.question().course().profile().coolWithin() * 60;
+        add(Task.waits(
+                id + "/cool",
+                Task.Kind.COPY_WAIT,
+                Words.OURS.say("cool"),
+                Words.OURS.say("cool.why", most / 60),
+                COOL,
+                null,
+                0));
+        links.add(new Link(before, id + "/cool", 0, 600));
+        links.add(new Link(before, id + "/wait", 0, most));
+        return id + "/cool";
+    }
+
     /** One scale for all dials: what is said of a fan is set so much higher without one. */
     private static int conventional(Heat heat) {
         return heat.mode() == Heat.Mode.FAN ? heat.low() + OvenScale.FAN_LOWER : heat.low();
     }
 
     private static Place occupied(Place place) {
-        return place == Place.BENCH || place == Place.COLD ? null : place;
+        return place == Place.BENCH ? null : place;
     }
 
     private void preheat(String copy, int heat, Step step) {
@@ -370,7 +372,8 @@ public final class PrepTasks {
         for (var placed : answers.schedule().steps()) {
             var step = placed.step();
             var place = occupied(step.place());
-            if (place == null) continue;
+            // Where a ready copy comes out of the fridge, what was made on air goes in: the same room.
+            if (place == null || place == Place.COLD && isCopied(step)) continue;
             var run = placed.waiting();
             int end = run == null ? placed.span().end() : Math.max(placed.span().end(), run.latest());
             if (isCopied(step)) end = placed.busy().end();

@@ -1,5 +1,6 @@
 package webodidact.core.prep;
 
+import java.time.LocalDateTime;
 import java.util.List;
 import webodidact.core.amount.OvenScale;
 
@@ -9,6 +10,8 @@ import webodidact.core.amount.OvenScale;
  * @param shelves of each oven
  * @param ovenHeats seconds from cold to 200 °C
  * @param opens second from which anything may be done: kitchens have hours, houses quiet ones
+ * @param fridge trays or tubs that it has room for; 0 where nobody has said
+ * @param air when it is on air, so that times can be told by the clock; null where there is no day
  */
 public record Room(
         List<Person> people,
@@ -18,17 +21,43 @@ public record Room(
         boolean microwave,
         boolean blender,
         int ovenHeats,
-        int opens) {
+        int opens,
+        int fridge,
+        LocalDateTime air) {
     public Room {
         people = List.copyOf(people);
     }
 
+    public Room(
+            List<Person> people,
+            int ovens,
+            int shelves,
+            int rings,
+            boolean microwave,
+            boolean blender,
+            int ovenHeats,
+            int opens) {
+        this(people, ovens, shelves, rings, microwave, blender, ovenHeats, opens, 0, null);
+    }
+
     public Room opening(int second) {
-        return new Room(people, ovens, shelves, rings, microwave, blender, ovenHeats, second);
+        return new Room(people, ovens, shelves, rings, microwave, blender, ovenHeats, second, fridge, air);
     }
 
     public Room with(List<Person> others) {
-        return new Room(others, ovens, shelves, rings, microwave, blender, ovenHeats, opens);
+        return new Room(others, ovens, shelves, rings, microwave, blender, ovenHeats, opens, fridge, air);
+    }
+
+    Room ovens(int other) {
+        return new Room(people, other, shelves, rings, microwave, blender, ovenHeats, opens, fridge, air);
+    }
+
+    Room rings(int other) {
+        return new Room(people, ovens, shelves, other, microwave, blender, ovenHeats, opens, fridge, air);
+    }
+
+    Room fridge(int other) {
+        return new Room(people, ovens, shelves, rings, microwave, blender, ovenHeats, opens, other, air);
     }
 
     /** Seconds that an oven needs from one temperature to another; cooling down takes half as long again. */

@@ -1,5 +1,6 @@
 package webodidact.core.prep;
 
+import java.util.EnumSet;
 import java.util.Set;
 import webodidact.core.lesson.Place;
 
@@ -8,7 +9,7 @@ import webodidact.core.lesson.Place;
  *
  * @param takes seconds, the long end of what must be ready
  * @param hands somebody is at it all the time
- * @param place what it occupies all the time, or null: oven, ring, microwave, blender
+ * @param place what it occupies all the time, or null: oven, ring, microwave, blender, the fridge ({@link Place#COLD})
  * @param heat of the oven, °C of a conventional one; 0 elsewhere
  * @param earliest second before which it must not begin
  * @param due second by which it must be over
@@ -31,10 +32,18 @@ public record Task(
         int due,
         Integer at,
         String who) {
-    /** No time before which it must not begin: two days. */
-    public static final int ANY = -48 * 3600;
+    /** No time before which it must not begin: four days. */
+    public static final int ANY = -96 * 3600;
 
     public enum Kind {
+        SHOP,
+        /** What has to begin the day before, or in the night: soaked, thawed. */
+        AHEAD,
+        /** The same of less than half a day: softened, cooked and cooled. */
+        LEAD,
+        PACK,
+        LOAD,
+        TRAVEL,
         CLEAN,
         SET_OUT,
         COPY_HANDS,
@@ -47,6 +56,11 @@ public record Task(
 
         public String title() {
             return Words.OURS.title(this);
+        }
+
+        /** Of the days before: the day itself begins after it, with whatever comes first then. */
+        public boolean isAhead() {
+            return this == SHOP || this == AHEAD;
         }
     }
 
@@ -64,6 +78,22 @@ public record Task(
     /** Left to itself. */
     public static Task waits(String id, Kind kind, String what, String why, int takes, Place place, int heat) {
         return new Task(id, kind, what, why, "", takes, false, Set.of(), place, heat, ANY, 4 * 3600, null, "");
+    }
+
+    /** One of the jobs of the day: neither on air nor of the days before. */
+    public boolean isOfTheDay() {
+        return kind != Kind.AIR && !kind.isAhead();
+    }
+
+    /** Second until which it is where it is, if it begins at that one: what is chilled for the air stays cold until it is shown. */
+    public int until(int start) {
+        boolean kept = place == Place.COLD && kind == Kind.COPY_WAIT && earliest > ANY;
+        return kept ? Math.max(start + takes, due) : start + takes;
+    }
+
+    /** Hands on raw meat or fish: there is one board for that. */
+    public boolean isRaw() {
+        return hands && skills.contains(Person.Skill.RAW_MEAT);
     }
 
     public Task of(String stepId) {
@@ -85,6 +115,33 @@ public record Task(
 
     public Task by(String person) {
         return new Task(id, kind, what, why, step, takes, hands, skills, place, heat, earliest, due, at, person);
+    }
+
+    /** The same work under another name and of another length. */
+    Task named(String otherId, String other, int seconds) {
+        return new Task(otherId, kind, other, why, step, seconds, hands, skills, place, heat, earliest, due, at, who);
+    }
+
+    /** Two jobs of hands in one go: by one who may do both, in time for what each is for. */
+    Task joined(Task next) {
+        var all = EnumSet.noneOf(Person.Skill.class);
+        all.addAll(skills);
+        all.addAll(next.skills);
+        return new Task(
+                id,
+                kind,
+                Words.OURS.say("joined", what, next.what),
+                why + "; " + next.why,
+                step,
+                takes + next.takes,
+                true,
+                all,
+                place == null ? next.place : place,
+                Math.max(heat, next.heat),
+                Math.max(earliest, next.earliest - takes),
+                Math.min(due + next.takes, next.due),
+                at,
+                who.isEmpty() ? next.who : who);
     }
 
     /** The same of a lesson that goes on air so many seconds later. */

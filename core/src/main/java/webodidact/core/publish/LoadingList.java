@@ -97,7 +97,7 @@ public record LoadingList(Map<Crate, List<Item>> crates) {
 
     private static Crate crate(Food food) {
         if (food == null) return Crate.FRESH;
-        boolean cold = food.shelf() == Shelf.FRIDGE || food.shelf() == Shelf.FREEZER;
+        boolean cold = food.shelf().isCold();
         if (food.risk().soilsHands() && cold) return Crate.RAW;
         if (cold) return Crate.COLD;
         return food.shelf() == Shelf.CUPBOARD || food.shelf() == Shelf.SPICE ? Crate.DRY : Crate.FRESH;

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import webodidact.core.answer.Question;
 import webodidact.core.food.Food;
-import webodidact.core.food.Shelf;
 import webodidact.core.list.KitList;
 
 /** What stands on each pot of each set, one label a pot. */
@@ -56,6 +55,6 @@ public record PotLabels(List<Label> labels) {
     }
 
     private static boolean isCold(Food food) {
-        return food != null && (food.shelf() == Shelf.FRIDGE || food.shelf() == Shelf.FREEZER);
+        return food != null && food.shelf().isCold();
     }
 }

@@ -18,7 +18,8 @@ final class PlanCheck {
             boolean air = task.kind() == Task.Kind.AIR;
             if (job.end() > task.due()) faults.add(task.id() + " is late");
             if (job.start() < task.earliest()) faults.add(task.id() + " is early");
-            if (!air && job.start() < prep.room().opens()) faults.add(task.id() + " is before the kitchen opens");
+            if (task.isOfTheDay() && job.start() < prep.room().opens())
+                faults.add(task.id() + " is before the kitchen opens");
             if (task.at() != null && job.start() != task.at()) faults.add(task.id() + " is not where it is pinned");
             if (task.hands()) hands(prep, job, faults);
             else if (!job.who().isEmpty()) faults.add(task.id() + " needs nobody");
@@ -61,6 +62,9 @@ final class PlanCheck {
             if (a.task().place() == Place.MICROWAVE) faults.add("two in the microwave");
             if (a.task().place() == Place.BLENDER) faults.add("two in the blender");
         }
+        boolean raw = a.task().skills().contains(Person.Skill.RAW_MEAT)
+                && b.task().skills().contains(Person.Skill.RAW_MEAT);
+        if (together && raw) faults.add("two at the board for raw food");
         if (a.unit() == 0 || a.unit() != b.unit()) return;
         int one = a.task().heat();
         int two = b.task().heat();
@@ -81,6 +85,15 @@ final class PlanCheck {
                     .count();
             if (rings > prep.room().rings())
                 faults.add(rings + " pans on " + prep.room().rings() + " rings");
+            long cold = jobs.stream()
+                    .filter(j -> j.task().place() == Place.COLD
+                            && j.start() <= at
+                            && at
+                                    < (j.task().earliest() > Task.ANY
+                                            ? Math.max(j.task().due(), j.end())
+                                            : j.end()))
+                    .count();
+            if (prep.room().fridge() > 0 && cold > prep.room().fridge()) faults.add(cold + " in the fridge");
             for (int u = 1; u <= prep.room().ovens(); u++) {
                 int oven = u;
                 long trays = jobs.stream()

@@ -24,7 +24,11 @@ class PrepTest {
         var people = new ArrayList<Person>();
         people.add(new Person("you", ALL, Task.ANY, 0));
         if (random.nextBoolean())
-            people.add(new Person("helper", EnumSet.of(Person.Skill.BLADES), -60 * (20 + random.nextInt(60)), 0));
+            people.add(new Person(
+                    "helper",
+                    random.nextBoolean() ? EnumSet.of(Person.Skill.BLADES) : ALL,
+                    -60 * (20 + random.nextInt(60)),
+                    0));
         var room = new Room(
                 people,
                 1 + random.nextInt(2),
@@ -33,13 +37,22 @@ class PrepTest {
                 true,
                 true,
                 1080,
-                Task.ANY);
+                Task.ANY,
+                random.nextInt(3),
+                null);
         var tasks = new ArrayList<Task>();
         var links = new ArrayList<Link>();
         for (int i = 0; i < size; i++) {
             int takes = 60 * (1 + random.nextInt(tight ? 4 : 12));
             var id = "t" + i;
-            switch (random.nextInt(6)) {
+            switch (random.nextInt(7)) {
+                case 6 -> {
+                    int due = -60 * random.nextInt(6);
+                    var chilled = Task.waits(id, Task.Kind.COPY_WAIT, id, "", takes, Place.COLD, 0)
+                            .dueBy(due);
+                    // Some are shown cold, and stay in the fridge till then; some are only on their way through it.
+                    tasks.add(random.nextBoolean() ? chilled.notBefore(due - takes - 1800) : chilled);
+                }
                 case 0 ->
                     tasks.add(
                             Task.waits(id, Task.Kind.COPY_WAIT, id, "", takes, Place.OVEN, 180 + 20 * random.nextInt(2))

@@ -132,6 +132,55 @@ class BenchJourneyTest extends WindowTest {
     }
 
     @Test
+    void aLongJobIsSplitTwoAreDoneInOneGoAndBothAreUndone() throws Exception {
+        bench();
+        click("#job-set-out-s6");
+        int whole = prepared().prep().task("set-out/s6").orElseThrow().takes();
+        click("#job-split");
+        planned();
+        var parts = prepared().prep().tasks().stream()
+                .filter(t -> t.id().startsWith("set-out/s6"))
+                .toList();
+        assertThat(parts).hasSize(2);
+        assertThat(parts.stream().mapToInt(t -> t.takes()).sum()).isEqualTo(whole);
+        assertThat(isThere("#job-set-out-s6#2") || text("#job-whole").equals("One job, as before"))
+                .isTrue();
+        click("#job-whole");
+        planned();
+        assertThat(prepared().prep().task("set-out/s6").orElseThrow().takes()).isEqualTo(whole);
+        int jobs = prepared().prep().tasks().size();
+        assertThat(text("#job-join")).startsWith("In one go with “");
+        click("#job-join");
+        planned();
+        assertThat(prepared().prep().tasks()).hasSize(jobs - 1);
+        assertThat(prepared().prep().task("set-out/s6").orElseThrow().what()).contains("; then ");
+        undo();
+        planned();
+        assertThat(prepared().prep().tasks()).hasSize(jobs);
+    }
+
+    @Test
+    void shoppingAndTheWayAreAskedOnceAndThenPlanned() throws Exception {
+        bench();
+        assertThat(prepared().prep().task("shop")).isEmpty();
+        fill("#place-shopping", "an hour");
+        assertThat(lesson().benchEdits().isEmpty()).isTrue();
+        assertThat(workspace().book().course().kitchen().shopping()).isZero();
+        fill("#place-shopping", "60");
+        planned();
+        fill("#place-travel", "25");
+        planned();
+        var plan = prepared().plan().orElseThrow();
+        assertThat(plan.of("shop").orElseThrow().end())
+                .isLessThanOrEqualTo(plan.of("load").orElseThrow().start());
+        assertThat(plan.of("travel").orElseThrow().end())
+                .isLessThanOrEqualTo(plan.of("clean").orElseThrow().start());
+        assertThat(isThere("#job-travel")).isTrue();
+        reopen();
+        assertThat(workspace().book().course().kitchen().travel()).isEqualTo(1500);
+    }
+
+    @Test
     void aClashNamesWhatCannotBeKeptAndGivingWayPlansAnew() throws Exception {
         bench();
         fill("#bench-opens", "17:20");

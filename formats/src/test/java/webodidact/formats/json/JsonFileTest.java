@@ -194,7 +194,10 @@ class JsonFileTest {
                     900,
                     1000,
                     "07:30",
-                    List.of(Helper.usual("Wren"), new Helper("Robin", 3600, true, false, true)));
+                    List.of(Helper.usual("Wren"), new Helper("Robin", 3600, true, false, true)),
+                    1500,
+                    3600,
+                    6);
         });
         assertThat(((Read.Done<Course>) JsonFile.readCourse("course.json", JsonFile.write(course))).value())
                 .isEqualTo(course);

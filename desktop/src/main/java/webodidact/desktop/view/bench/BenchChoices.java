@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.lesson.BenchEdits;
 import webodidact.core.lesson.Helper;
@@ -32,6 +33,7 @@ final class BenchChoices extends FlowPane {
         kitchen = outcome.course().kitchen();
         getStyleClass().add("bench-choices");
         people();
+        place();
         own();
         leftOut();
         given(outcome);
@@ -138,6 +140,37 @@ final class BenchChoices extends FlowPane {
         opens.setPrefColumnCount(5);
         opens.setOnAction(e -> opens(opens.getText().strip()));
         box.getChildren().addAll(buttons, Nodes.row(8, Nodes.label(Words.of("crew.opens"), "soft"), opens));
+    }
+
+    /** Where the kitchen is, what has to be bought first, what its fridge holds. */
+    private void place() {
+        part("place.title")
+                .getChildren()
+                .addAll(
+                        minutes(
+                                "place-shopping",
+                                "place.shopping",
+                                kitchen.shopping(),
+                                (k, s) -> k.but(d -> d.shopping = s)),
+                        minutes("place-travel", "place.travel", kitchen.travel(), (k, s) -> k.but(d -> d.travel = s)),
+                        row("place-fridge", "place.fridge", kitchen.fridge(), 200, (k, n) -> k.but(d -> d.fridge = n)));
+    }
+
+    private HBox minutes(String id, String key, int seconds, BiFunction<Kitchen, Integer, Kitchen> change) {
+        return row(id, key, seconds / 60, 1440, (k, n) -> change.apply(k, n * 60));
+    }
+
+    /** A whole number; nothing in the field is nothing said. */
+    private HBox row(String id, String key, int value, int most, BiFunction<Kitchen, Integer, Kitchen> change) {
+        var field = Nodes.field(id, Words.of("place.unsaid"), Words.of(key));
+        field.setText(value == 0 ? "" : String.valueOf(value));
+        field.setPrefColumnCount(5);
+        field.setOnAction(e -> {
+            int n = field.getText().isBlank() ? 0 : whole(field.getText());
+            if (n < 0 || n > most) desk.tell(Words.of("place.wrong", field.getText(), most));
+            else crew(k -> change.apply(k, n));
+        });
+        return Nodes.row(8, Nodes.label(Words.of(key), "soft"), field);
     }
 
     private void opens(String typed) {

@@ -2,16 +2,13 @@ package webodidact.desktop.view.bench;
 
 import java.time.Duration;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import webodidact.core.lesson.Lesson;
-import webodidact.core.time.Clock;
+import webodidact.core.time.AirClock;
 
-/** Seconds of air as people before air tell them: by the clock where there is a day, else counted back. */
+/** Seconds of air, told and typed: by the clock where the lesson has a day, else counted back. */
 final class BenchClock {
-    private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm:ss");
-    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("HH:mm");
     private static final Pattern TIME = Pattern.compile("([01]?\\d|2[0-3])[:.]([0-5]\\d)");
     private static final Pattern MINUTES = Pattern.compile("-?(\\d{1,4})");
     private static final int DAY = 24 * 3600;
@@ -19,15 +16,11 @@ final class BenchClock {
     private BenchClock() {}
 
     static String exact(Lesson lesson, int second) {
-        return lesson.air() == null
-                ? Clock.text(second)
-                : HOUR.format(lesson.air().plusSeconds(second));
+        return AirClock.exact(lesson.air(), second);
     }
 
     static String text(Lesson lesson, int second) {
-        return lesson.air() == null
-                ? Clock.text(second)
-                : MINUTE.format(lesson.air().plusSeconds(second));
+        return AirClock.text(lesson.air(), second);
     }
 
     /** The last such time before air; without a day, minutes before it. Empty if it is neither. */

@@ -1,9 +1,13 @@
 package webodidact.desktop.view.bench;
 
-import java.time.Duration;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
@@ -13,7 +17,9 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import webodidact.core.afters.CarryOver;
+import webodidact.core.air.Moment;
 import webodidact.core.bench.Job;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.prep.Clash;
@@ -29,6 +35,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.CarriedIn;
+import webodidact.desktop.view.Chime;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;
@@ -46,6 +53,8 @@ public final class BenchScreen extends HBox implements Screen {
     private final VBox jobs = Nodes.styled(new VBox(4), "side-body");
     private final CarriedIn carried;
     private final DayView day;
+    private final DayAlarm alarm = new DayAlarm();
+    private final Timeline clock = new Timeline(new KeyFrame(Duration.seconds(2), e -> alarm()));
     private final ToggleButton planTab = Nodes.toggle(Words.of("bench.tab.plan"), "tab");
     private final ToggleButton dayTab = Nodes.toggle(Words.of("bench.tab.day"), "tab");
     /** Id of the chosen job, or "". */
@@ -73,6 +82,8 @@ public final class BenchScreen extends HBox implements Screen {
         workspace.stepProperty().addListener(o -> show());
         desk.prep().preparedProperty().addListener(o -> WorkedOut.show(this, this::show));
         desk.prep().failedProperty().addListener(o -> WorkedOut.show(this, this::show));
+        clock.setCycleCount(Animation.INDEFINITE);
+        clock.play();
         show();
     }
 
@@ -101,7 +112,8 @@ public final class BenchScreen extends HBox implements Screen {
             return;
         }
         chosen(outcome, prepared)
-                .ifPresent(j -> jobs.getChildren().add(new JobCard(desk, outcome.lesson(), prepared.prep(), j)));
+                .ifPresent(j -> jobs.getChildren()
+                        .add(new JobCard(desk, outcome.lesson(), prepared.prep(), j, next(prepared, j))));
         jobs.getChildren().addAll(carried, Nodes.label(Words.of("bench.byClock"), "side-title"));
         if (prepared != null && prepared.plan().isPresent()) {
             var plan = prepared.plan().orElseThrow();
@@ -128,13 +140,39 @@ public final class BenchScreen extends HBox implements Screen {
         work.getChildren().add(Nodes.wrapped(Words.of("bench.howText"), "soft"));
     }
 
+    /** What the same hands do next. */
+    private static PrepPlan.Job next(Prepared prepared, PrepPlan.Job job) {
+        return prepared.plan().orElseThrow().jobs().stream()
+                .filter(j -> j.task().isOfTheDay() && j.who().equals(job.who()) && j.start() >= job.end())
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** What has come due is heard and told wherever the instructor is; only on a day that is known. */
+    private void alarm() {
+        var prepared = desk.prep().prepared();
+        var lesson = workspace.lesson();
+        if (prepared == null || lesson == null || lesson.air() == null) return;
+        prepared.plan().ifPresent(p -> {
+            var due = alarm.due(lesson, p, now());
+            if (due.isEmpty()) return;
+            Chime.play(Moment.Kind.LOOK, desk.background());
+            desk.tell(Words.of("day.alarm", due.stream().map(Task::what).collect(Collectors.joining("; "))));
+        });
+    }
+
+    @Override
+    public void close() {
+        clock.stop();
+    }
+
     /** Second of air, negative before it; without a day as long before it as the plan needs. */
     private int now() {
         var air = workspace.lesson() == null ? null : workspace.lesson().air();
         var prepared = desk.prep().prepared();
         return air == null
                 ? prepared == null ? 0 : prepared.start().orElse(0)
-                : (int) Math.clamp(Duration.between(air, desk.ticker().now()).getSeconds(), Task.ANY, 24 * 3600);
+                : (int) Math.clamp(ChronoUnit.SECONDS.between(air, desk.ticker().now()), Task.ANY, 24 * 3600);
     }
 
     private Optional<PrepPlan.Job> chosen(Outcome outcome, Prepared prepared) {

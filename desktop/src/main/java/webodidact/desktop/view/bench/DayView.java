@@ -119,9 +119,12 @@ final class DayView extends VBox {
         if (day != null && day.moved()) getChildren().add(late(day, lesson));
         var plan = day == null ? prepared.plan() : day.plan();
         var all = plan.or(() -> prepared.plan()).map(PrepPlan::jobs).orElseThrow().stream()
-                .filter(j -> j.task().kind() != Task.Kind.AIR
-                        && !done.contains(j.task().id()))
+                .filter(j -> j.task().isOfTheDay() && !done.contains(j.task().id()))
                 .toList();
+        prepared.plan().orElseThrow().jobs().stream()
+                .filter(j ->
+                        j.task().kind().isAhead() && !done.contains(j.task().id()))
+                .forEach(j -> getChildren().add(row(j, second)));
         if (all.isEmpty()) getChildren().add(Nodes.wrapped(Words.of("day.all"), "good"));
         for (var job : all) getChildren().add(row(job, second));
         if (!done.isEmpty()) getChildren().add(Nodes.label(Words.count("day.done", done.size()), "overline"));

@@ -1,6 +1,7 @@
 package webodidact.desktop.view.bench;
 
 import java.util.ArrayList;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
@@ -22,7 +23,11 @@ final class JobCard extends VBox {
     private final Desk desk;
     private final Lesson lesson;
 
-    JobCard(Desk desk, Lesson lesson, Prep prep, PrepPlan.Job job) {
+    /** Seconds: what takes less is not worth two pairs of hands. */
+    private static final int LONG = 240;
+
+    /** @param next job of hands that the same person does after it, or null */
+    JobCard(Desk desk, Lesson lesson, Prep prep, PrepPlan.Job job, PrepPlan.Job next) {
         super(6);
         this.desk = desk;
         this.lesson = lesson;
@@ -49,7 +54,26 @@ final class JobCard extends VBox {
             buttons.getChildren()
                     .add(button("job-remove", "job.remove", b -> b.removing(id.substring(PrepTasks.OWN.length()))));
         else buttons.getChildren().add(button("job-off", "job.off", b -> b.leavingOut(id, true)));
+        parts(job, next, edits, buttons);
         getChildren().addAll(buttons, Nodes.wrapped(Words.of("job.hint"), "soft"));
+    }
+
+    private void parts(PrepPlan.Job job, PrepPlan.Job next, Optional<BenchEdits.Job> edits, FlowPane buttons) {
+        var id = job.task().id();
+        if (!job.task().hands()) return;
+        int parts = edits.map(BenchEdits.Job::parts).orElse(0);
+        boolean joined = edits.filter(e -> !e.joined().isEmpty()).isPresent();
+        if (parts > 1 || joined) buttons.getChildren().add(button("job-whole", "job.whole", b -> b.splitting(id, 1)));
+        if (job.task().takes() >= LONG && parts < 6 && !joined && !id.contains("#"))
+            buttons.getChildren().add(button("job-split", "job.split", b -> b.splitting(id, Math.max(1, parts) + 1)));
+        if (next == null || parts > 1 || joined) return;
+        var text = Words.of("job.join", next.task().what());
+        buttons.getChildren()
+                .add(Nodes.named(
+                        Nodes.button(
+                                text, () -> edit(b -> b.joining(id, next.task().id()))),
+                        "job-join",
+                        text));
     }
 
     private Node button(String id, String key, UnaryOperator<BenchEdits> change) {

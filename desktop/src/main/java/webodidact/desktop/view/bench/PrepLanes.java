@@ -76,7 +76,10 @@ final class PrepLanes extends Pane {
         var all = new ArrayList<Lane>();
         if (plan != null) {
             for (var person : prepared.prep().room().people())
-                all.add(lane(person.name(), plan, j -> j.who().equals(person.name())));
+                all.add(lane(
+                        person.name(),
+                        plan,
+                        j -> j.who().equals(person.name()) && !j.task().kind().isAhead()));
             for (int u = 1; u <= prepared.prep().room().ovens(); u++) {
                 int unit = u;
                 all.add(lane(
@@ -85,6 +88,7 @@ final class PrepLanes extends Pane {
                         j -> j.unit() == unit));
             }
             all.add(lane(Words.of("bench.rings"), plan, j -> j.task().place() == Place.RING));
+            all.add(lane(Words.of("bench.fridge"), plan, j -> j.task().place() == Place.COLD));
             all.add(lane(
                     Words.of("bench.others"),
                     plan,
@@ -129,7 +133,7 @@ final class PrepLanes extends Pane {
                                         + Clock.text(j.task().takes()) + ", "
                                         + j.task().why(),
                                 j.start(),
-                                j.end(),
+                                j.task().until(j.start()),
                                 j.task().kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                                 j.task()))
                         .toList());

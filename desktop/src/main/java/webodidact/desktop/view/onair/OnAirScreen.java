@@ -19,6 +19,7 @@ import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.AirWatch;
 import webodidact.desktop.state.LiveRun;
+import webodidact.desktop.view.Chime;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.view.Screen;
 import webodidact.desktop.view.WorkedOut;

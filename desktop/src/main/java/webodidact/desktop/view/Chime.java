@@ -1,4 +1,4 @@
-package webodidact.desktop.view.onair;
+package webodidact.desktop.view;
 
 import java.util.concurrent.Executor;
 import javax.sound.sampled.AudioFormat;
@@ -7,7 +7,7 @@ import javax.sound.sampled.LineUnavailableException;
 import webodidact.core.air.Moment;
 
 /** A soft tone for a moment: one for a look, two rising for what is right, two falling for what has had its longest. Silent where there is no loudspeaker. */
-final class Chime {
+public final class Chime {
     private static final float RATE = 44_100;
     private static final int MILLIS = 260;
     private static final int[] LOOK = {660};
@@ -16,7 +16,7 @@ final class Chime {
 
     private Chime() {}
 
-    static void play(Moment.Kind kind, Executor background) {
+    public static void play(Moment.Kind kind, Executor background) {
         var tones = switch (kind) {
             case LOOK -> LOOK;
             case RIGHT -> RIGHT;
