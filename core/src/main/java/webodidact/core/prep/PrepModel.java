@@ -12,22 +12,23 @@ import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
-import java.util.function.Predicate;
 import webodidact.core.fit.CpSat;
 import webodidact.core.lesson.Place;
 
 /**
- * The question as a constraint model, solved by OR-Tools' CP-SAT: first the latest start there is, then of all plans that begin so late
- * the one that keeps least waiting, spares helpers and does everything as late as it may be.
+ * The question as a constraint model, solved by OR-Tools' CP-SAT, where a search in the neighbourhood of the usual order does not do: for few
+ * tasks the latest start there is, to the second, then of all plans that begin so late the one that keeps least waiting, spares helpers and
+ * does everything as late as it may be; for any number whether there is a plan at all.
  */
 public final class PrepModel implements PrepSolver {
     /** Of the second search: what it finds is only nicer. */
     private static final double POLISH = 0.4;
+    /** A question of so few tasks is proved to the second. */
+    private static final int SMALL = 24;
     /** Of a question with more tasks the model alone would take minutes and gigabytes. */
     private static final int MOST = 400;
 
@@ -39,28 +40,37 @@ public final class PrepModel implements PrepSolver {
     @Override
     public Answer solve(Prep prep, double effort, BooleanSupplier stopped) {
         if (prep.tasks().isEmpty()) return new Answer(Optional.of(new PrepPlan(List.of(), 0, true)), false);
-        if (prep.tasks().size() > MOST) return new PrepGreedy().solve(prep, effort, stopped);
-        var first = new Build(prep);
+        if (prep.tasks().size() > MOST) return new PrepSearch().solve(prep, effort, stopped);
+        var guess = new PrepSearch().solve(prep, effort, stopped).plan();
+        // Of many tasks the search finds more than the model in the same time, and its bound is as near.
+        if (guess.isPresent() && (prep.tasks().size() > SMALL || stopped.getAsBoolean()))
+            return new Answer(guess, false);
+        int reach = PrepBound.of(prep);
+        if (guess.filter(PrepPlan::proved).isPresent())
+            return new Answer(Optional.of(nicer(prep, guess.get(), reach, effort, stopped)), false);
+        var first = new Build(prep, reach);
         first.model.maximize(first.begin);
-        var guess = new PrepGreedy().solve(prep, effort, stopped).plan();
         guess.ifPresent(first::hint);
         var solver = solver(effort);
         var status = solve(first, solver, stopped);
         if (status == CpSolverStatus.MODEL_INVALID) throw new IllegalStateException("Bug: " + first.model.validate());
         if (status == CpSolverStatus.INFEASIBLE) return new Answer(Optional.empty(), true);
         if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) return new Answer(guess, false);
-        boolean proved = status == CpSolverStatus.OPTIMAL;
-        int start = Math.toIntExact(solver.value(first.begin));
-        int bound = (int) Math.min(0, Math.floor(solver.bestObjectiveBound()));
-        var plan = first.plan(solver, bound, proved);
-        var second = new Build(prep);
-        second.model.addGreaterOrEqual(second.begin, start);
+        int bound = (int) Math.min(reach, Math.floor(solver.bestObjectiveBound()));
+        var found = first.plan(solver, bound, status == CpSolverStatus.OPTIMAL);
+        return new Answer(Optional.of(nicer(prep, found, bound, effort, stopped)), false);
+    }
+
+    /** Of all plans that begin no earlier the one that keeps least waiting, spares helpers and does everything late. */
+    private static PrepPlan nicer(Prep prep, PrepPlan plan, int bound, double effort, BooleanSupplier stopped) {
+        var second = new Build(prep, bound);
+        second.model.addGreaterOrEqual(second.begin, plan.start());
         second.model.minimize(second.niceness());
         second.hint(plan);
         var polish = solver(effort * POLISH);
         var nice = solve(second, polish, stopped);
         boolean better = nice == CpSolverStatus.OPTIMAL || nice == CpSolverStatus.FEASIBLE;
-        return new Answer(Optional.of(better ? second.plan(polish, bound, proved) : plan), false);
+        return better ? second.plan(polish, bound, plan.proved()) : plan;
     }
 
     /** One worker and a limit that counts work, not seconds: the same question has the same answer on any machine. */
@@ -94,14 +104,15 @@ public final class PrepModel implements PrepSolver {
 
         private final IntVar begin;
 
-        Build(Prep prep) {
+        /** @param reach second later than which nothing can begin: the solver would be long in finding that out */
+        Build(Prep prep, int reach) {
             this.prep = prep;
             tasks = prep.tasks();
             int n = tasks.size();
             start = new IntVar[n];
             end = new IntVar[n];
             span = new IntervalVar[n];
-            begin = model.newIntVar(Task.ANY, 0, "begin");
+            begin = model.newIntVar(Task.ANY, reach, "begin");
             for (int i = 0; i < n; i++) place(i);
             links();
             people();
@@ -174,27 +185,6 @@ public final class PrepModel implements PrepSolver {
                 model.addExactlyOne(mine.values().toArray(BoolVar[]::new));
             }
             work.forEach(model::addNoOverlap);
-            energy();
-        }
-
-        /**
-         * All hands together, and those of each skill, need so much time before air: it follows from the rest, but the solver would be
-         * long in finding it out.
-         */
-        private void energy() {
-            var sets = new ArrayList<Predicate<Task>>();
-            sets.add(t -> true);
-            for (var skill : Person.Skill.values()) sets.add(t -> t.skills().contains(skill));
-            for (var in : sets) {
-                long hands = 0;
-                var able = new HashSet<String>();
-                for (var task : tasks) {
-                    if (!task.hands() || !task.isOfTheDay() || task.due() > 0 || !in.test(task)) continue;
-                    hands += task.takes();
-                    for (var person : prep.room().people()) if (person.can(task)) able.add(person.name());
-                }
-                if (!able.isEmpty()) model.addLessOrEqual(begin, -Math.ceilDiv(hands, able.size()));
-            }
         }
 
         private void ovens() {

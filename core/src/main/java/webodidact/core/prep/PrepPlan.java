@@ -38,6 +38,11 @@ public record PrepPlan(List<Job> jobs, int bound, boolean proved) {
                 .orElse(0);
     }
 
+    /** No plan begins a minute later: nobody plans a kitchen by the second. */
+    public boolean isProvedToTheMinute() {
+        return gap() < 60;
+    }
+
     /** Seconds that it may at most be better. */
     public int gap() {
         return Math.max(0, bound - start());

@@ -19,8 +19,8 @@ public interface PrepSolver {
      */
     record Answer(Optional<PrepPlan> plan, boolean impossible) {}
 
-    /** The constraint solver where its native code runs, else the plain one. */
+    /** The constraint solver where its native code runs, else the plain search. */
     static PrepSolver usual() {
-        return CpSat.isThere() ? new PrepModel() : new PrepGreedy();
+        return CpSat.isThere() ? new PrepModel() : new PrepSearch();
     }
 }

@@ -97,6 +97,28 @@ class PrepTest {
                 .ifPresent(p -> assertThat(PlanCheck.faults(prep, p)).isEmpty());
     }
 
+    @Property(tries = 120)
+    void everyPlanOfTheSearchKeepsEverythingAndIsNoWorseThanTheQuickOne(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int size) {
+        var prep = random(seed, size, false);
+        var quick = new PrepGreedy().solve(prep, 0, () -> false).plan();
+        var found = new PrepSearch().solve(prep, 0.02, () -> false).plan();
+        assertThat(found.isPresent()).isEqualTo(quick.isPresent());
+        found.ifPresent(p -> {
+            assertThat(PlanCheck.faults(prep, p)).isEmpty();
+            assertThat(p.start()).isGreaterThanOrEqualTo(quick.get().start());
+            assertThat(p.start()).isLessThanOrEqualTo(PrepBound.of(prep));
+            assertThat(new PrepSearch().solve(prep, 0.02, () -> false).plan()).contains(p);
+        });
+    }
+
+    /** Without any search nothing later is said to be impossible that is not. */
+    @Property(tries = 40)
+    void noPlanBeginsLaterThanTheBound(@ForAll long seed, @ForAll @IntRange(min = 1, max = 4) int size) {
+        var prep = random(seed, size, true);
+        exhaustive(prep).ifPresent(best -> assertThat(best).isLessThanOrEqualTo(PrepBound.of(prep)));
+    }
+
     @Property(tries = 30)
     void theProvedStartIsTheLatestThereIs(@ForAll long seed, @ForAll @IntRange(min = 1, max = 4) int size) {
         var prep = random(seed, size, true);

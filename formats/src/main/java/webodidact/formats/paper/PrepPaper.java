@@ -26,7 +26,7 @@ final class PrepPaper extends GridPaper {
                     PaperText.clock(
                             air.plusSeconds(prepared.plan().orElseThrow().start())),
                     PaperText.clock(air));
-            return prepared.plan().orElseThrow().proved() ? Words.say("prep.proved", said) : said;
+            return prepared.plan().orElseThrow().isProvedToTheMinute() ? Words.say("prep.proved", said) : said;
         }
         return plan.jobs().isEmpty()
                 ? ""

@@ -196,9 +196,7 @@ public final class BenchScreen extends HBox implements Screen {
             if (!person.name().equals(PrepTasks.YOU))
                 row.getChildren().add(figure(person.name(), Clock.text(plan.handsOf(person.name())), "bench-helper"));
         row.getChildren().add(figure("bench.held", Clock.text(prepared.longestHold()), "bench-held"));
-        var proof = Nodes.wrapped(
-                plan.proved() ? Words.of("bench.proved") : Words.of("bench.gap", Clock.text(plan.gap())),
-                plan.proved() ? "good" : "warn");
+        var proof = Nodes.wrapped(proof(plan), plan.isProvedToTheMinute() ? "good" : "warn");
         proof.setId("bench-proof");
         HBox.setHgrow(proof, Priority.ALWAYS);
         var count = Nodes.label(
@@ -211,6 +209,13 @@ public final class BenchScreen extends HBox implements Screen {
         row.getChildren().add(Nodes.grown(Nodes.column(0, proof, count)));
         row.getStyleClass().add("bench-head");
         return row;
+    }
+
+    private static String proof(PrepPlan plan) {
+        if (plan.proved()) return Words.of("bench.proved");
+        return plan.isProvedToTheMinute()
+                ? Words.of("bench.provedMinute")
+                : Words.of("bench.gap", Clock.text(plan.gap()));
     }
 
     private static Node figure(String key, String value, String id) {
