@@ -6,8 +6,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
+import webodidact.core.script.Phrase;
 
 /** Tools that steps name, or that their verbs need, and that no line of the kit has. */
 public final class ImpliedTools {
@@ -36,6 +38,9 @@ public final class ImpliedTools {
         return ids;
     }
 
+    private static final Phrase LID_OFF = Phrase.of("lid off\\b", "without (?:a |the )?lid\\b", "uncovered\\b");
+    private static final Phrase LID_ON = Phrase.of("lid (?:back )?on\\b", "cover(?:ed)?\\b", "with (?:a |the )?lid\\b");
+
     /** Only where hands work: "we steam it" in a welcome needs no steamer yet. */
     private static Stream<String> needed(Step step, Knowledge knowledge) {
         if (!step.kind().isHandsOn()) return Stream.empty();
@@ -44,6 +49,9 @@ public final class ImpliedTools {
                         step.tools().stream(),
                         knowledge.toolsIn(text).stream().map(f -> f.id()),
                         knowledge.toolsImpliedBy(text).stream().map(f -> f.id()))
-                .flatMap(s -> s);
+                .flatMap(s -> s)
+                // "Into bowls", "cut it into eight": what is eaten from, and on, is not what was worked with.
+                .filter(id -> step.kind() != Kind.PLATE || !id.equals("mixing-bowl") && !id.equals("board"))
+                .filter(id -> !id.equals("lid") || !LID_OFF.isIn(text) || LID_ON.isIn(text));
     }
 }

@@ -1,8 +1,10 @@
 package webodidact.core.list;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
@@ -40,8 +42,22 @@ public record SpokenList(Step step, int number, List<FoodLine> said, List<FoodLi
                     .orElse(false);
             // What no step uses is another mistake, and has its own finding.
             boolean used = lesson.steps().stream().anyMatch(x -> x.usesLine(line.id()));
-            if (!tap && (used || named.contains(line.id()))) (named.contains(line.id()) ? said : unsaid).add(line);
+            boolean isNamed = named.contains(line.id()) || isShort(step.say(), line, lesson, knowledge);
+            if (!tap && (used || isNamed)) (isNamed ? said : unsaid).add(line);
         }
         return new SpokenList(step, number, List.copyOf(said), List.copyOf(unsaid));
+    }
+
+    /** "Soy" for the soy sauce: a word of its name that no other line has, and that does not only describe it. */
+    private static boolean isShort(String text, FoodLine line, Lesson lesson, Knowledge knowledge) {
+        var said = words(text);
+        return words(line.item()).stream()
+                .filter(w -> w.length() > 2 && said.contains(w) && !knowledge.isDescription(w))
+                .anyMatch(w -> lesson.foods().stream()
+                        .noneMatch(o -> o != line && words(o.item()).contains(w)));
+    }
+
+    private static List<String> words(String text) {
+        return Arrays.asList(text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+"));
     }
 }

@@ -39,6 +39,12 @@ final class ChilliHands implements Check {
 
     private static boolean cuts(Situation s, Step step) {
         return s.knowledge().actionsIn(step.say() + " " + step.doing()).stream()
-                .anyMatch(a -> CUTS.contains(a.action().verb()));
+                        .anyMatch(a -> CUTS.contains(a.action().verb()))
+                || Told.says(step, DONE);
     }
+
+    /** "Garlic and chilli, all chopped nice and fine." */
+    private static final Phrase DONE = Phrase.of(
+            "(?:all|both) (?:finely |roughly |nicely )?(?:chopped|sliced|diced|deseeded)\\b",
+            "(?:chopped|sliced|diced) (?:up |nice and |really |very )*(?:fine|small|thin)(?:ly)?\\b");
 }

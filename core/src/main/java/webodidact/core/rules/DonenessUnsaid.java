@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.food.Allergen;
 import webodidact.core.food.Risk;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
@@ -29,6 +30,12 @@ final class DonenessUnsaid implements Check {
             "hot all the way",
             "falls? (?:apart|off the bone)",
             "cooked (?:all the way )?through[^.!?]{0,30}(?:check|test|cut|middle)");
+    /** Shellfish show it: pink, and no longer glassy, the whole way through. */
+    private static final Phrase SHELLFISH = Phrase.of(
+            "(?:pink|white|curled)\\b[^.!?]{0,30}\\b(?:through|all over|both sides)",
+            "all (?:gone )?pink",
+            "no longer (?:grey|glassy|see-?through)");
+
     private static final Phrase COLOUR =
             Phrase.of("pink\\b", "golden", "brown(?:ed)?\\b", "colou?r\\b", "white all", "grey\\b");
     private static final Phrase LONG_AND_WET = Phrase.of(
@@ -39,9 +46,11 @@ final class DonenessUnsaid implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.told().says(MEASURED)) return Stream.empty();
+        boolean shown = s.told().says(SHELLFISH);
         return s.lesson().foods().stream()
                 .filter(line -> s.food(line)
                         .filter(f -> asks(f.risk()) && !f.id().equals("fish-fingers"))
+                        .filter(f -> !(shown && f.allergens().contains(Allergen.CRUSTACEANS)))
                         .isPresent())
                 .flatMap(line -> last(s, line).map(step -> finding(s, line, step)).stream())
                 .limit(1);

@@ -6,6 +6,8 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Action;
+import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Who;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -44,6 +46,7 @@ final class GripUnsaid implements Check {
         for (var step : s.lesson().steps()) {
             if (Told.says(step, GRIP)) return Stream.empty();
             if (!step.kind().isHandsOn()
+                    || step.kind() == Kind.PLATE && s.lesson().audience() == Audience.AGES_11_16
                     || step.who() == Who.ADULT
                     || step.who().isBeforeCamera()
                     || Told.says(step, ROUND)) continue;

@@ -1,10 +1,12 @@
 package webodidact.core.rules;
 
+import java.util.Locale;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.script.Asides;
+import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 
@@ -30,10 +32,18 @@ final class KeepingUnsaid implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(
-                        s.told().all(KEPT).filter(x -> !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME)))
+        return Told.oncePerStep(s.told()
+                        .all(KEPT)
+                        .filter(x -> !isAsBought(s, x))
+                        .filter(x -> !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME)))
                 .filter(x -> !Told.says(x.step(), HOW_LONG) || VAGUE.isIn(x.words()))
                 .map(x -> at(s, x.step().id(), x.words()).mending(sayAlso(x.step())));
+    }
+
+    /** "The rest of the lemon for later": nobody has cooked it. */
+    private static boolean isAsBought(Situation s, Told.Said said) {
+        return said.words().toLowerCase(Locale.ROOT).startsWith("the rest of the ")
+                && s.answers().finder().in(said.words()).stream().anyMatch(m -> m.kind() == Mentions.Kind.LISTED);
     }
 
     private static final Phrase VAGUE = Phrase.of("ages\\b", "for ?ever", "a (?:good )?while", "weeks\\b");

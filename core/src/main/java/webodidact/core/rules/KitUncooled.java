@@ -21,9 +21,14 @@ final class KitUncooled implements Check {
             "fridge\\b",
             "chilled");
 
+    /** It is eaten hours later, away from a fridge. */
+    private static final Phrase PACKED = Phrase.of(
+            "(?:in|into) (?:the |your |their |her |his )?(?:school ?bags?|rucksacks?|satchels?|packed lunch(?:es)?|picnic (?:bag|basket)|work bags?)\\b");
+
     @Override
     public Stream<Finding> find(Situation s) {
-        if (s.lesson().sets().groups() == 0) return Stream.empty();
+        int kits = s.lesson().sets().groups();
+        if (kits == 0 && !s.told().says(PACKED)) return Stream.empty();
         var cold = s.lesson().foods().stream()
                 .filter(l -> s.food(l)
                         .filter(f -> f.shelf() == Shelf.FRIDGE && LeftOutTooLong.spoils(f))
@@ -32,11 +37,9 @@ final class KitUncooled implements Check {
         boolean kept = s.lesson().tools().stream().anyMatch(t -> COLD.isIn(t.name()))
                 || s.told().says(COLD);
         if (cold.isEmpty() || kept) return Stream.empty();
-        return Stream.of(about(
-                        new About.OfLesson(),
-                        0,
-                        s.lesson().sets().groups(),
-                        cold.stream().map(FoodLine::item).toList())
+        var found = about(
+                new About.OfLesson(), 0, kits, cold.stream().map(FoodLine::item).toList());
+        return Stream.of((kits == 0 ? found.as("packed") : found)
                 .ofFoods(cold.stream().map(FoodLine::id).toList())
                 .mending(mend(
                         "box",

@@ -15,7 +15,7 @@ import webodidact.core.script.Told;
 /** Cooked or raw food that spoils stands in the warm for longer than the profile's advice. */
 final class LeftOutTooLong implements Check {
     private static final Phrase OUT = Phrase.of(
-            "(?:leave|left|leaving|stands?|stays?|sits?|cool(?:s|ing)?|keeps?|lives?|be)\\b[^.!?]{0,50}\\b(?:out|on the (?:side|worktop|counter|bench|hob|stove|table)|at room temperature|in the (?:pan|pot)|to cool(?: down)?)\\b[^.!?]{0,50}?\\b(overnight|(?:until|till)\\b[^.!?]{0,30}?\\b(?:bed ?time|morning|tomorrow|evening|tonight|dinner ?time|lunch ?time)|all (?:day|night|afternoon|evening|morning)|(?:\\d+|two|three|four|five|six|eight|several|a few|a couple of) hours?)\\b",
+            "(?:leave|left|leaving|stands?|stays?|sits?|cool(?:s|ing)?|keeps?|lives?|be)\\b[^.!?]{0,50}\\b(?:out|on the (?:side|worktop|counter|bench|hob|stove|table)|at room temperature|in the (?:pan|pot)|to cool(?: down)?)\\b[^.!?]{0,50}?\\b(overnight|before (?:you go to |I go to )?bed\\b|(?:until|till)\\b[^.!?]{0,30}?\\b(?:bed ?time|morning|tomorrow|evening|tonight|dinner ?time|lunch ?time)|all (?:day|night|afternoon|evening|morning)|(?:\\d+|two|three|four|five|six|eight|several|a few|a couple of) hours?)\\b",
             "(?:overnight|all (?:day|night|afternoon))\\b[^.!?]{0,30}\\b(?:on the (?:side|worktop|counter|bench|hob|stove)|out of the fridge|at room temperature)");
     private static final Phrase HARMLESS = Phrase.of(
             "dough",
@@ -38,6 +38,10 @@ final class LeftOutTooLong implements Check {
             "buns?\\b",
             "loaf",
             "in the fridge");
+    /** What comes after it was out: "and pop it in the fridge before bed". */
+    private static final Pattern PUT_AWAY =
+            Pattern.compile("(?:and|then) (?:\\p{L}+ ){1,3}in(?:to)? the fridge", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern NOT =
             Pattern.compile("(?:never|not|n['’]t)(?: \\p{L}+)?\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern HOURS = Pattern.compile(
@@ -48,7 +52,9 @@ final class LeftOutTooLong implements Check {
         if (!hasWhatSpoils(s)) return Stream.empty();
         return Told.oncePerStep(s.told()
                         .all(OUT)
-                        .filter(x -> !NOT.matcher(x.before()).find() && !HARMLESS.isIn(x.words()) && isLong(x.words())))
+                        .filter(x -> !NOT.matcher(x.before()).find()
+                                && !HARMLESS.isIn(PUT_AWAY.matcher(x.words()).replaceAll(""))
+                                && isLong(x.words())))
                 .map(x -> at(s, x.step().id(), x.words(), s.course().profile().coolWithin())
                         .as(rice(s) ? "rice" : ""));
     }

@@ -1,7 +1,9 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
@@ -10,7 +12,10 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.food.Food;
+import webodidact.core.food.Group;
 import webodidact.core.food.KindWords;
+import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
@@ -53,15 +58,32 @@ final class ListedNotUsed implements Check {
 
     private static final Phrase FRIES = Phrase.of("(?:deep|shallow)?[- ]?fr(?:y|ies|ied)\\b");
 
+    /** What takes several lines at once without naming them. */
+    private static final Map<Phrase, Predicate<Food>> TOGETHER = Map.of(
+            Phrase.of("(?:the|your|those|all) (?:\\p{L}+ )?spices\\b"), f -> f.shelf() == Shelf.SPICE,
+            Phrase.of("(?:the|your|those|all) (?:\\p{L}+ )?herbs\\b"), f -> f.group() == Group.HERB,
+            Phrase.of("(?:the|your|those|all) (?:\\p{L}+ )?(?:veg|veggies|vegetables)\\b"),
+                    f -> f.group() == Group.VEGETABLE,
+            Phrase.of("(?:the|your|all) dry (?:ingredients|things|stuff|bits)\\b"),
+                    f -> f.group() == Group.GRAIN || f.group() == Group.RAISING || f.group() == Group.SUGAR);
+
     /** A word of its name that no other line has: "the noodles" may be the egg noodles, and nobody knows. */
     private static boolean isSaid(Situation s, FoodLine line, Set<String> said) {
         if (s.handsOn().anyMatch(step -> names(s, step, line))) return false;
         var food = s.food(line);
+        if (food.isPresent()
+                && TOGETHER.entrySet().stream()
+                        .anyMatch(e -> e.getValue().test(food.get())
+                                && s.handsOn().anyMatch(step -> Told.says(step, e.getKey())))) return true;
         boolean kind = food.isPresent()
                 && said.stream()
                         .filter(w -> KindWords.isMeantBy(food.get(), w))
-                        .anyMatch(w ->
-                                s.foods().filter(f -> KindWords.isMeantBy(f, w)).count() == 1);
+                        // "The spices" are all of them; "the pepper" is one, and nobody knows which.
+                        .anyMatch(w -> w.endsWith("s")
+                                || s.foods()
+                                                .filter(f -> KindWords.isMeantBy(f, w))
+                                                .count()
+                                        == 1);
         if (kind) return true;
         // "The breads" may be the flatbreads.
         if (Content.of(line.item()).stream()

@@ -9,18 +9,26 @@ import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Asides;
 import webodidact.core.script.Mentions;
+import webodidact.core.script.Phrase;
 
 /** The first hands on food are washed hands. */
 final class NoOpeningWash implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         for (var step : s.lesson().steps()) {
-            if (step.acts().contains(Act.WASH_HANDS) || tells(step)) return Stream.empty();
+            if (step.acts().contains(Act.WASH_HANDS) || tells(step) || isForHands(step)) return Stream.empty();
             if (step.kind() == Kind.HANDS_ON && handles(s, step))
                 return Stream.of(at(s, step.id(), s.number(step)).mending(mend("wash", l -> Washing.before(l, step))));
         }
         return Stream.empty();
     }
+
+    /** "Hands.", where hygiene is the matter of the step. */
+    private static boolean isForHands(Step step) {
+        return step.kind() == Kind.HYGIENE && (HANDS.isIn(step.say()) || HANDS.isIn(step.doing()));
+    }
+
+    private static final Phrase HANDS = Phrase.of("hands\\b", "wash up\\b", "scrub up\\b");
 
     private static boolean tells(Step step) {
         return Stream.of(step.say(), step.doing())

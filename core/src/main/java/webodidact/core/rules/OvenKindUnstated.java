@@ -9,6 +9,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Mend;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.Step;
+import webodidact.core.safety.Profile;
 import webodidact.core.script.Phrase;
 
 /** An oven figure says whether it is for a fan oven: the same number is 20 °C apart. Said once for each figure. */
@@ -20,6 +21,8 @@ final class OvenKindUnstated implements Check {
     public Stream<Finding> find(Situation s) {
         // "200, that's 180 if it's a fan": both are said, whatever the fact has.
         if (s.told().says(SAID)) return Stream.empty();
+        // There a figure is one of an oven without a fan, and a fan oven is set by its book.
+        if (s.course().profile() == Profile.US) return Stream.empty();
         var told = new HashSet<Heat>();
         return s.lesson().steps().stream()
                 .filter(step ->

@@ -7,6 +7,8 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.script.Draws;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
 
 /** The list has more of something than the steps take. */
 final class PartNeverUsed implements Check {
@@ -17,7 +19,16 @@ final class PartNeverUsed implements Check {
                 // "A squeeze of lime": how much of it is left nobody knows.
                 .filter(l -> l.draws().stream()
                         .noneMatch(d -> d.taken() != null && d.taken().approximate()))
+                .filter(l -> !isForLater(s, l))
                 .map(l -> finding(s, l));
+    }
+
+    private static final Phrase LATER = Phrase.of(
+            "(?:the rest|the other half|what's left)\\b[^.!?]{0,30}\\b(?:for later|for another day|for tomorrow|in the fridge|keeps?|aside|for something else)");
+
+    /** "The rest of the lemon for later" is a plan, too. */
+    private static boolean isForLater(Situation s, Draws.Line draws) {
+        return s.handsOn().filter(step -> step.usesLine(draws.line().id())).anyMatch(step -> Told.says(step, LATER));
     }
 
     private Finding finding(Situation s, Draws.Line draws) {

@@ -20,11 +20,31 @@ final class PiecesNotEnough implements Check {
     private static final Phrase SAID = Phrase.of(N
             + " (?:\\p{L}+ )?each\\b[^.!?]{0,60}?\\b(?:for|of|all) (?:your |the |a |our |you )*(?:table of |party of |family of |group of |class of )?"
             + N + "\\b");
+    private static final Pattern FIGURE = Pattern.compile("\\b" + N + "\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FIGURES = Pattern.compile("^" + N + "\\b.*\\b" + N + "$", Pattern.CASE_INSENSITIVE);
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(s.told().all(SAID)).flatMap(x -> finding(s, x));
+        return Stream.concat(
+                Told.oncePerStep(s.told().all(SAID)).flatMap(x -> finding(s, x)),
+                Told.oncePerStep(s.told().all(TOTAL)).flatMap(x -> total(s, x)));
+    }
+
+    /** "You'll get about twelve, that's four each", for four. */
+    private static final Phrase TOTAL = Phrase.of("(?:get|makes?|have|that's) (?:about |around |you )?" + N
+            + "(?: of them)?,? (?:so )?(?:that's|so|which is) " + N + " each\\b");
+
+    private Stream<Finding> total(Situation s, Told.Said said) {
+        var figures = FIGURE.matcher(said.words())
+                .results()
+                .map(m -> figure(m.group()))
+                .toList();
+        int serves = s.lesson().makes().serves();
+        if (figures.size() != 2 || s.lesson().makes().equals(Yield.UNKNOWN) || serves < 1) return Stream.empty();
+        int wanted = figures.getLast() * serves;
+        return wanted > figures.getFirst()
+                ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, figures.getFirst()))
+                : Stream.empty();
     }
 
     private Stream<Finding> finding(Situation s, Told.Said said) {

@@ -134,12 +134,19 @@ final class ProduceUnwashed implements Check {
     private static boolean isNear(String text, Phrase.Hit hit, Mentions.Mention m) {
         return m.start() >= hit.end()
                         && m.start() - hit.end() < FAR
-                        && !CUTS.matcher(text.substring(hit.end(), m.start())).find()
+                        && !CUTS.matcher(ALIKE.matcher(text.substring(hit.end(), m.start()))
+                                        .replaceFirst(""))
+                                .find()
                 || m.end() <= hit.start() && hit.start() - m.end() < 14;
     }
 
     /** Letters within which a list of what is peeled goes on. */
     private static final int FAR = 40;
+
+    /** "Peel and chop the carrots": both are done to what follows. */
+    private static final Pattern ALIKE = Pattern.compile(
+            "^,? (?:and|then|and then) (?:finely |roughly |thinly )?(?:chop|slice|cut|dice|grate)\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CUTS = Pattern.compile("\\b(?:chop|slice|cut|dice|grate)", Pattern.CASE_INSENSITIVE);
 

@@ -12,7 +12,11 @@ final class QuestionUnanswered implements Check {
     private static final Phrase ASKED = Phrase.of(
             "(?:what|why|how|which|who|where)\\b (?:do|does|did|is|are|would|might|will|makes?|happens|else|could|gives?|keeps?|turns?|causes?|stops?|helps?|puts?|goes)\\b[^.!?]{8,120}\\?",
             "(?:can|could) (?:you|anyone|anybody) (?:guess|tell me|think|remember|name)\\b[^.!?]{4,120}\\?",
-            "(?:do you|does anyone|who) (?:know|remember)s?\\b[^.!?]{4,120}\\?");
+            "(?:do you|does anyone|who) (?:know|remember)s?\\b[^.!?]{4,120}\\?",
+            "who can (?:tell|say)\\b[^.!?]{4,120}\\?");
+    /** Who asks so is about to tell. */
+    private static final Phrase TO_TELL = Phrase.of("find out\\b", "let me tell\\b", "want to know\\b", "wondering\\b");
+
     private static final Phrase CHAT = Phrase.of(
             "how (?:are|is|was) (?:you|your|everyone|everybody|it|that|things)",
             "where (?:are|is) (?:you|your|my|the|it)",
@@ -59,8 +63,12 @@ final class QuestionUnanswered implements Check {
         return Stream.concat(asked, said);
     }
 
+    /** Letters of a sentence that can be an answer. */
+    private static final int TOLD = 24;
+
     private static boolean isOpen(Situation s, Told.Said said) {
         if (ANSWER.isIn(said.after())) return false;
+        if (TO_TELL.isIn(said.sentence()) && said.after().strip().length() > TOLD) return false;
         var about = Content.of(said.words());
         if (about.stream().anyMatch(Content.of(said.after())::contains)) return false;
         // An answer may come after the pause, in the next step.

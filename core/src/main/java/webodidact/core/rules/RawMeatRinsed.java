@@ -13,6 +13,8 @@ final class RawMeatRinsed implements Check {
     private static final Phrase RINSED = Phrase.of(
             "(?:rinse|wash)(?:es|ing|ed)? (?:off )?(?:the |your |our |that |those |my )?(?:raw |whole )?(?:chicken )?"
                     + MEAT + "\\b(?! (?:board|knife|off your))",
+            "(?:give|gives|giving) (?:the |your |our |that |those |my )?(?:raw |whole )?(?:chicken )?" + MEAT
+                    + " (?:pieces )?an? (?:quick |good |little )?(?:rinse|wash)\\b",
             MEAT + "\\b[^.!?,;]{0,25}\\b(?:rinsed|under the (?:cold )?tap|rinse (?:it|them))\\b");
 
     @Override

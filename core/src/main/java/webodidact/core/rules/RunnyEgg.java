@@ -12,16 +12,17 @@ import webodidact.core.script.Told;
 
 /** Egg that stays soft or raw, for small children. */
 final class RunnyEgg implements Check {
-    private static final Phrase SOFT = Phrase.of(
-            "runny\\b",
-            "soft[- ]?(?:boiled|set|yolk)",
-            "just set\\b",
-            "dippy",
+    /** Not for those under five. */
+    private static final Phrase SOFT = Phrase.of("runny\\b", "soft[- ]?(?:boiled|set|yolk)", "just set\\b", "dippy");
+
+    /** Not for any child. */
+    private static final Phrase RAW = Phrase.of(
             "lick of (?:the|your)",
             "lick (?:the|your|out the|that) (?:bowl|spoon|whisk|beaters?)",
             "lick (?:the )?(?:\\p{L}+ )?(?:bowl )?out",
             "raw (?:egg|batter|mixture|dough)\\b[^.!?]{0,20}\\b(?:taste|eat|lick|try)",
             "(?:taste|try|eat)\\b[^.!?]{0,20}\\braw (?:batter|mixture|dough)");
+
     private static final int SMALL = 5;
 
     @Override
@@ -31,10 +32,11 @@ final class RunnyEgg implements Check {
                 .filter(h -> h.ages().stream().anyMatch(a -> a < SMALL))
                 .map(Household::alias)
                 .toList();
-        boolean licks = Ages.areChildren(s);
-        if (homes.isEmpty() && !licks) return Stream.empty();
-        return Told.oncePerStep(
-                        s.told().all(SOFT).filter(x -> !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME)))
+        if (homes.isEmpty() && !Ages.areChildren(s)) return Stream.empty();
+        var said = homes.isEmpty()
+                ? s.told().all(RAW)
+                : Stream.concat(s.told().all(SOFT), s.told().all(RAW));
+        return Told.oncePerStep(said.filter(x -> !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME)))
                 .map(x -> at(s, x.step().id(), x.words()).ofHomes(homes));
     }
 }

@@ -16,6 +16,7 @@ import webodidact.core.edit.Operations;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
+import webodidact.core.words.NumberWords;
 
 /** "Half of the butter, that's 20 grams": the share and the figure do not agree with the list. */
 final class ShareWrong implements Check {
@@ -30,9 +31,15 @@ final class ShareWrong implements Check {
             Ratio.of(2, 3),
             "three quarters",
             Ratio.of(3, 4));
+    private static final String NUMBER =
+            "\\d+(?:\\.\\d+)?|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ]five)?|(?:a|one|two|three|four) hundred(?: and (?:twenty|twenty[- ]five|fifty|seventy[- ]five))?";
+    private static final String MEASURE = "(g|grams?|ml|millilitres?|kg|l|litres?|oz|tbsp|tablespoons?|tsp|teaspoons?)";
     private static final Phrase SAID = Phrase.of(
-            "(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;\\d]{2,40}?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])\\s*(about |around |roughly )?(\\d+(?:\\.\\d+)?) ?(g|grams?|ml|millilitres?|kg|l|litres?|oz|tbsp|tablespoons?|tsp|teaspoons?)\\b");
-    private static final Pattern FIGURE = Pattern.compile("(\\d+(?:\\.\\d+)?) ?(\\p{L}+)\\W*$");
+            "(?:other )?(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;,\\d]{2,30}?,\\s*(?:"
+                    + NUMBER + ") ?" + MEASURE + "\\b(?= ?[.,;!?)]|$)",
+            "(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;\\d]{2,40}?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])\\s*(about |around |roughly )?(?:"
+                    + NUMBER + ") ?" + MEASURE + "\\b");
+    private static final Pattern FIGURE = Pattern.compile("(" + NUMBER + ") ?(\\p{L}+)\\W*$", Pattern.CASE_INSENSITIVE);
 
     @Override
     public Stream<Finding> find(Situation s) {
@@ -58,12 +65,21 @@ final class ShareWrong implements Check {
     private static Optional<Amount> said(Told.Said said) {
         var m = FIGURE.matcher(said.words());
         if (!m.find()) return Optional.empty();
-        return Unit.named(m.group(2)).map(u -> Amount.of(Ratio.parse(m.group(1)), u));
+        var words = m.group(1).toLowerCase(Locale.ROOT);
+        var figure = words.matches("[\\d.]+") ? Ratio.parse(words) : Ratio.of(spoken(words));
+        return figure.isZero() ? Optional.empty() : Unit.named(m.group(2)).map(u -> Amount.of(figure, u));
+    }
+
+    /** "Sixty", "a hundred and fifty"; 0 for none. */
+    private static int spoken(String words) {
+        var parts = words.split(" ?hundred ?(?:and )?", -1);
+        int rest = NumberWords.value(parts[parts.length - 1]).orElse(0);
+        return parts.length == 1 ? rest : 100 * NumberWords.value(parts[0]).orElse(0) + rest;
     }
 
     /** What that share of the list's line is. */
     private static Optional<Amount> right(Situation s, Told.Said said) {
-        var words = said.words().toLowerCase(Locale.ROOT);
+        var words = said.words().toLowerCase(Locale.ROOT).replaceFirst("^other ", "");
         var share = SHARES.entrySet().stream()
                 .filter(e -> words.startsWith(e.getKey()))
                 .findFirst();

@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.HashSet;
+import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
 import webodidact.core.check.Check;
@@ -21,8 +22,23 @@ final class UsedNotListed implements Check {
         return s.lesson().steps().stream()
                 .filter(step -> step.kind().isHandsOn() || step.kind() == Kind.RUN_THROUGH)
                 .flatMap(step -> Stream.concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())
-                        .filter(m -> m.kind() == Mentions.Kind.UNLISTED && told.add(m.id()) && !isMade(s, step, m))
+                        .filter(m -> m.kind() == Mentions.Kind.UNLISTED
+                                && told.add(m.id())
+                                && !isMade(s, step, m)
+                                && !isPart(s, m))
                         .map(m -> finding(s, step, m)));
+    }
+
+    private static final Set<String> PARTS =
+            Set.of("yolk", "white", "zest", "juice", "peel", "rind", "leaf", "leaves", "stalk", "shell");
+
+    /** The yolks of the eggs on the list. */
+    private static boolean isPart(Situation s, Mentions.Mention mention) {
+        int dash = mention.id().lastIndexOf('-');
+        return dash > 0
+                && PARTS.contains(mention.id().substring(dash + 1))
+                && s.lesson().foods().stream()
+                        .anyMatch(f -> mention.id().substring(0, dash).equals(f.cooked()));
     }
 
     /** "The salsa", where a step before is called so. */

@@ -19,6 +19,10 @@ final class WaitUnsaid implements Check {
             "(?:leave|let|set|put|pop) (?:it|them|that|this|those|the \\p{L}+|your \\p{L}+)\\b[^.!?,]{0,20}\\b(?:to )?(rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse|simmer|bubble away|sit)\\b",
             "(?:needs?|wants?|has|have|ought) to (rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse)\\b",
             "(?:leave|let) (?:it|them|that|this) be\\b");
+    /** A cue that nobody sees through the door, and no time. */
+    private static final Phrase CHILLED = Phrase.of(
+            "(?:in|into) (?:the |your )?(?:fridge|freezer)[^.!?]{0,20}\\b(?:until|till|to) (?:it's |they're |it is |they are )?(?:set|firm|cold|chilled|frozen)\\b");
+
     private static final Phrase ENDED = Phrase.of(
             "until\\b",
             "till\\b",
@@ -53,7 +57,12 @@ final class WaitUnsaid implements Check {
         var verbs = s.handsOn()
                 .filter(step -> step.waiting() == null && !told.contains(s.number(step)))
                 .flatMap(step -> verb(s, step));
-        return Stream.of(facts, words.stream(), verbs).flatMap(f -> f);
+        var chilled = Told.oncePerStep(s.told().meant(CHILLED))
+                .filter(x -> x.step().waiting() == null
+                        && TimeWords.in(x.sentence() + rest(x.after())).isEmpty())
+                .filter(x -> !told.contains(x.number()))
+                .map(x -> at(s, x.step().id(), x.number(), x.words()).as("words"));
+        return Stream.of(facts, words.stream(), chilled, verbs).flatMap(f -> f);
     }
 
     /** "Cool in the tin, then lift it out." */

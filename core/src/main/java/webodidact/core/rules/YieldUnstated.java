@@ -17,6 +17,7 @@ final class YieldUnstated implements Check {
                     + "\\b",
             COUNT
                     + " (?:of them|of these|portions|servings|people|of us|of you|pieces|slices|balls|helpings|plates|bowls|jars|homes|each)\\b",
+            COUNT + " (?:glasses|ramekins|pots|cups|mugs|tubs|tins) of (?:it|them|this)\\b",
             "for (?:about )?(?!an?\\b)" + COUNT
                     + "\\b(?! ?(?:°|degrees|minutes?|mins?|hours?|seconds?|secs?|days?|weeks?|more\\b|of the|g\\b|ml\\b|to \\p{L}+ min))",
             "(?:are |we['’]re |today )?mak(?:e|ing) " + COUNT + "\\b",

@@ -42,8 +42,8 @@ public final class HeatWords {
             "\\b(?:at|to|on)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLAIN_OVEN = Pattern.compile(
-            "\\boven\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OVEN = Pattern.compile("\\boven\\b", Pattern.CASE_INSENSITIVE);
+            "\\bovens?\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OVEN = Pattern.compile("\\bovens?\\b", Pattern.CASE_INSENSITIVE);
     /** Letters to either side that can bear on a figure: speech has no full stops, and a page of it is no sentence. */
     private static final int REACH = 200;
     /** Hottest mark in °C that is ever meant where nobody says Celsius or Fahrenheit: "three fifty" is °F. */

@@ -41,7 +41,7 @@ public final class ShareWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AFTER = Pattern.compile(
-            "^(?:,| goes? in,?| in,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all )*",
+            "^(?:,| (?:goes? )?(?:in|over|on)(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all )*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern LED = Pattern.compile(
             "^(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|half|about|around|roughly|couple|some|another)\\b)",

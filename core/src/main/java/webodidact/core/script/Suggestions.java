@@ -41,7 +41,8 @@ public final class Suggestions {
             "\\b(?:in|into) (?:the |a |your )?(?:hot |fan |warm |preheated )*oven\\b|\\bopen (?:the|your) oven\\b[^.!?]{0,30}\\bin\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern RING = Pattern.compile(
-            "\\bon the (?:hob|ring)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b", Pattern.CASE_INSENSITIVE);
+            "\\bon the (?:hob|ring)\\b|\\b(?:pan|pot|wok|skillet|hob|ring)s? on (?:a )?(?:low|medium|high)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern COOKS_IN_PAN = Pattern.compile(
             "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,12}\\bhot\\b|\\bover (?:a |the )?(?:pan|saucepan|pot) of\\b",
             Pattern.CASE_INSENSITIVE);

@@ -117,7 +117,7 @@ final class Handling {
             if (a.action().tools().contains("board") || a.action().tools().contains("knife"))
                 all.add(new Event(a.start(), Deed.CUT, a.action().verb(), true, ""));
         for (var m : t.mentions().in(text)) {
-            if (m.kind() == Mentions.Kind.LISTED) all.add(food(text, m, actions));
+            if (m.kind() == Mentions.Kind.LISTED && !isBehind(text, m)) all.add(food(text, m, actions));
             else if (m.kind() == Mentions.Kind.TOOL && !isWashed(all, m))
                 all.add(new Event(m.start(), Deed.TOOL, m.id(), false, ""));
         }
@@ -125,6 +125,13 @@ final class Handling {
         return List.copyOf(all);
     }
 
+    /** "Wash your hands after the egg": what was touched before, not again. */
+    private static boolean isBehind(String text, Mentions.Mention m) {
+        return WASHED_AFTER.in(text).stream().anyMatch(h -> h.start() <= m.start() && m.end() <= h.end() + 1);
+    }
+
+    private static final Phrase WASHED_AFTER =
+            Phrase.of("wash(?:es|ing|ed)?\\b[^.!?,;]{0,40}\\bafter\\b[^.!?,;]{0,40}");
     /** "Wash the board": no use of it. */
     private static boolean isWashed(List<Event> all, Mentions.Mention m) {
         return all.stream()

@@ -12,7 +12,9 @@ class WholeLessonsTest {
         "lessons.txt, 97, 3",
         "lessons-fresh.txt, 92, 5",
         "lessons-third.txt, 95, 4",
-        "lessons-fourth.txt, 92, 3"
+        "lessons-fourth.txt, 92, 3",
+        "lessons-fifth.txt, 90, 1",
+        "lessons-sixth.txt, 75, 1"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;

@@ -26,7 +26,8 @@ final class PrepPaper extends GridPaper {
                     PaperText.clock(
                             air.plusSeconds(prepared.plan().orElseThrow().start())),
                     PaperText.clock(air));
-            return prepared.plan().orElseThrow().isProvedToTheMinute() ? Words.say("prep.proved", said) : said;
+            if (prepared.plan().orElseThrow().proved()) return Words.say("prep.proved", said);
+            return prepared.plan().orElseThrow().isProvedToTheMinute() ? Words.say("prep.provedMinute", said) : said;
         }
         return plan.jobs().isEmpty()
                 ? ""

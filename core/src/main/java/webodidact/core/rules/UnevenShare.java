@@ -1,0 +1,54 @@
+package webodidact.core.rules;
+
+import java.util.Locale;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import webodidact.core.check.Check;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Situation;
+import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Yield;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
+import webodidact.core.words.NumberWords;
+
+/** Cut into ten for eight, shared into three bowls for two: the numbers of the lesson do not agree. */
+final class UnevenShare implements Check {
+    private static final String N = "(\\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|sixteen)";
+    /** The whole dish, as it is served: not the dough, and nothing in a pan. */
+    private static final Phrase SHARED = Phrase.of(
+            "(?:cut|slice|divide|share|split|dish|spoon|ladle)(?: it| this| that| them| the lot| everything| up| out)+ (?:in|into|between|among|for) "
+                    + N + "\\b(?! ?(?:minutes?|cm|inch|hours?|or\\b|to\\b|-))",
+            "(?:into|between|among) " + N + " (?:bowls|plates|glasses|dishes)\\b");
+
+    private static final Pattern FIGURE = Pattern.compile("\\b" + N + "\\b", Pattern.CASE_INSENSITIVE);
+
+    @Override
+    public Stream<Finding> find(Situation s) {
+        var makes = s.lesson().makes();
+        int serves = makes.serves();
+        if (makes.equals(Yield.UNKNOWN) || serves < 2) return Stream.empty();
+        return Told.oncePerStep(s.told()
+                        .all(SHARED)
+                        .filter(x -> x.step().kind() == Kind.PLATE && !x.is(Asides.Kind.OTHER_TIME))
+                        .filter(x -> isUneven(figure(x.words()), serves)
+                                && isUneven(
+                                        figure(x.words()), (int) makes.count().floor())))
+                .map(x -> at(s, x.step().id(), x.words().strip(), serves));
+    }
+
+    private static boolean isUneven(int pieces, int people) {
+        return pieces > 0 && people > 0 && pieces % people != 0 && people % pieces != 0;
+    }
+
+    private static int figure(String words) {
+        var m = FIGURE.matcher(words);
+        int last = 0;
+        while (m.find())
+            last = m.group(1).matches("\\d+")
+                    ? Integer.parseInt(m.group(1))
+                    : NumberWords.value(m.group(1).toLowerCase(Locale.ROOT)).orElse(0);
+        return last;
+    }
+}
