@@ -29,6 +29,7 @@ final class Bounds {
         if (all > ALL_TIMES) throw new IllegalArgumentException(Words.OURS.say("wrong.bounds", all, ALL_TIMES));
         for (var line : lesson.foods()) {
             amount(line.amount(), Words.OURS.message("what.bounds.2", line.item()));
+            amount(line.bought(), Words.OURS.message("what.bounds.7", line.item()));
             amount(line.also(), Words.OURS.message("what.bounds.3", line.item()));
             amount(line.size(), Words.OURS.message("what.bounds.4", line.item()), MOST_SIZE);
         }

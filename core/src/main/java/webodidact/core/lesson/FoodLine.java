@@ -25,6 +25,7 @@ import webodidact.core.food.Allergen;
  * @param because id of the line whose substitute asked for this one, or ""
  * @param labelSays allergens read on the label of the pack used here; null while nobody has read it
  * @param plan what becomes of what is left over, or ""
+ * @param bought what was really bought for the lesson, by its receipt; null while nobody knows
  */
 public record FoodLine(
         String id,
@@ -44,7 +45,8 @@ public record FoodLine(
         String use,
         String because,
         Set<Allergen> labelSays,
-        String plan) {
+        String plan,
+        Amount bought) {
     public FoodLine {
         Ids.checked(id, Words.OURS.message("what.foodLine"));
         item = item == null ? "" : item;
@@ -69,7 +71,7 @@ public record FoodLine(
     public static FoodLine of(String id, String item, String food, Amount amount) {
         return new FoodLine(
                 id, item, food, amount, null, null, "", "", false, false, List.of(), List.of(), null, List.of(), "", "",
-                null, "");
+                null, "", null);
     }
 
     /** The food cooked with: the chosen substitute, else the food named. */
@@ -103,6 +105,7 @@ public record FoodLine(
         public String because;
         public Set<Allergen> labelSays;
         public String plan;
+        public Amount bought;
 
         private Draft(FoodLine f) {
             id = f.id;
@@ -123,6 +126,7 @@ public record FoodLine(
             because = f.because;
             labelSays = f.labelSays;
             plan = f.plan;
+            bought = f.bought;
         }
 
         private FoodLine line() {
@@ -144,7 +148,8 @@ public record FoodLine(
                     use,
                     because,
                     labelSays,
-                    plan);
+                    plan,
+                    bought);
         }
     }
 }

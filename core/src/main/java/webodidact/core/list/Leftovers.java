@@ -14,7 +14,7 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Scaling;
 
-/** What is over when whole packs were bought, and what becomes of it. */
+/** What is over of what was bought, by the receipt or by whole packs, and what becomes of it. */
 public final class Leftovers {
     /**
      * @param left in the pack's measure
@@ -41,14 +41,28 @@ public final class Leftovers {
     public static List<Left> of(Lesson lesson, List<Lesson> all, Course course, Knowledge knowledge) {
         var lefts = new ArrayList<Left>();
         for (var row : Costs.of(lesson, course, knowledge).shoot().rows()) {
-            if (row.buying() == null || row.buying().left().low().isZero()) continue;
-            lefts.add(left(lesson, all, row, course, knowledge));
+            var over = over(row, course);
+            if (over == null || over.low().isZero()) continue;
+            lefts.add(left(lesson, all, row, over, course, knowledge));
         }
         return List.copyOf(lefts);
     }
 
-    private static Left left(Lesson lesson, List<Lesson> all, Costs.Row row, Course course, Knowledge knowledge) {
-        var amount = row.buying().left();
+    /** By what was really bought, where that is known, else by whole packs; null where neither tells. */
+    private static Amount over(Costs.Row row, Course course) {
+        var bought = row.line().bought();
+        if (bought == null || row.exact() == null || row.food() == null)
+            return row.buying() == null ? null : row.buying().left();
+        return Weighing.in(
+                        bought, row.exact().unit(), row.food(), row.line().described(), course.house(), course.house())
+                .map(b -> b.low().minus(row.exact().high()))
+                .filter(left -> left.isMoreThan(Ratio.ZERO))
+                .map(left -> Amount.of(left, row.exact().unit()))
+                .orElse(null);
+    }
+
+    private static Left left(
+            Lesson lesson, List<Lesson> all, Costs.Row row, Amount amount, Course course, Knowledge knowledge) {
         var facts = row.food().facts();
         var until = lesson.air() == null || facts.keeps() == null
                 ? null

@@ -57,6 +57,7 @@ public record ReadLine(
                 "",
                 "",
                 null,
-                "");
+                "",
+                null);
     }
 }

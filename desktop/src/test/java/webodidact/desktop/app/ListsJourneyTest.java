@@ -236,4 +236,18 @@ class ListsJourneyTest extends WindowTest {
         undo();
         assertThat(lesson().food(id)).isPresent();
     }
+
+    @Test
+    void aReceiptIsHeldAgainstTheListAndWhatIsOverIsKept() {
+        go(2);
+        click("#tab-lists");
+        click("#list-cost");
+        type("#receipt-text", "yoghurt 500 g 1.80");
+        click("#receipt-compare");
+        assertThat(wordsIn("#receipt")).contains("enough", "not on the receipt");
+        click("#receipt-take");
+        assertThat(lesson().foods()).filteredOn(f -> f.bought() != null).hasSize(1);
+        undo();
+        assertThat(lesson().foods()).allMatch(f -> f.bought() == null);
+    }
 }

@@ -35,11 +35,13 @@ final class ListsPane extends VBox {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private final Workspace workspace;
     private final VBox rows = new VBox(4);
+    private final ReceiptBox receipt;
     private ListKind kind = ListKind.GATHER;
 
     ListsPane(Workspace workspace) {
         super(8);
         this.workspace = workspace;
+        receipt = new ReceiptBox(workspace);
         setId("lists");
         var group = new ToggleGroup();
         var pills = new FlowPane(6, 6);
@@ -219,6 +221,7 @@ final class ListsPane extends VBox {
                                             String.join(", ", costs.home().unpriced())),
                             "warn"));
         for (var r : costs.home().rows()) if (r.food() != null) costRow(r, outcome.course());
+        rows.getChildren().add(receipt);
     }
 
     private void costRow(Costs.Row r, Course course) {
