@@ -145,10 +145,17 @@ final class AheadTasks {
                 .collect(Collectors.groupingBy(s -> s, TreeMap::new, Collectors.counting()));
         long things = shelves.values().stream().mapToLong(n -> n).sum();
         if (things == 0) return;
+        boolean soaks = tasks.stream().anyMatch(t -> t.kind().isAhead());
         var by = shelves.entrySet().stream()
                 .map(e -> Words.OURS.say("shop.shelf", e.getKey().title(), e.getValue()))
                 .collect(Collectors.joining(", "));
-        tasks.add(Task.hands("shop", Task.Kind.SHOP, Words.OURS.say("shop", things), by, takes)
+        tasks.add(Task.hands(
+                        "shop",
+                        // What has to soak is bought before it: then shopping is of the day before, too.
+                        soaks ? Task.Kind.AHEAD : Task.Kind.SHOP,
+                        Words.OURS.say("shop", things),
+                        by,
+                        takes)
                 .dueBy(whileOpen(-1)));
         for (var id : begun) links.add(Link.then("shop", id));
         links.add(Link.then("shop", isAway() ? "load" : "clean"));

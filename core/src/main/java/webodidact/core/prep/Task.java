@@ -60,7 +60,7 @@ public record Task(
 
         /** Of the days before: the day itself begins after it, with whatever comes first then. */
         public boolean isAhead() {
-            return this == SHOP || this == AHEAD;
+            return this == AHEAD;
         }
     }
 

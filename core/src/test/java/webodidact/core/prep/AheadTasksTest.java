@@ -83,6 +83,11 @@ class AheadTasksTest {
         assertThat(prep.task("shop").orElseThrow().what()).isEqualTo("Shop for 3 things");
         assertThat(prep.task("shop").orElseThrow().why()).isEqualTo("In the fridge 2, In the cupboard 1");
         assertThat(plan.handsOf(PrepTasks.YOU)).as("of the day").isLessThan(3600);
+        var nothingSoaks = lesson.withFoods(lesson.foods().subList(1, 2));
+        var sameDay = plan(prep(nothingSoaks, d -> d.shopping = 3600));
+        assertThat(sameDay.start())
+                .as("then the day begins with it")
+                .isEqualTo(sameDay.of("shop").orElseThrow().start());
     }
 
     @Test

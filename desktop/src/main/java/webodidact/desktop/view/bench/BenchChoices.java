@@ -51,9 +51,9 @@ final class BenchChoices extends FlowPane {
         var what = Nodes.field("own-what", Words.of("ownJob.prompt"), Words.of("ownJob.title"));
         what.setPrefColumnCount(16);
         var takes = Nodes.field("own-takes", Words.of("ownJob.minutes"), Words.of("ownJob.minutes"));
-        takes.setPrefColumnCount(4);
+        takes.setPrefColumnCount(6);
         var before = Nodes.field("own-before", Words.of("ownJob.before"), Words.of("ownJob.before"));
-        before.setPrefColumnCount(7);
+        before.setPrefColumnCount(10);
         Runnable add = () -> add(what, takes, before);
         for (var field : List.of(what, takes, before)) field.setOnAction(e -> add.run());
         part("ownJob.title")
@@ -170,7 +170,7 @@ final class BenchChoices extends FlowPane {
             if (n < 0 || n > most) desk.tell(Words.of("place.wrong", field.getText(), most));
             else crew(k -> change.apply(k, n));
         });
-        return Nodes.row(8, Nodes.label(Words.of(key), "soft"), field);
+        return Nodes.row(8, Nodes.cell(Nodes.label(Words.of(key), "soft"), 9), field);
     }
 
     private void opens(String typed) {
@@ -204,7 +204,7 @@ final class BenchChoices extends FlowPane {
         });
         return new VBox(
                 4,
-                Nodes.row(6, name, Nodes.label(Words.of("crew.hours"), "soft"), hours),
+                new FlowPane(6, 4, name, Nodes.label(Words.of("crew.hours"), "soft"), hours),
                 new FlowPane(
                         10,
                         4,

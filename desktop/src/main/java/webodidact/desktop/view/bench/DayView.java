@@ -30,6 +30,7 @@ import webodidact.desktop.words.Words;
 
 /** The day itself: a big list to tick off. Who falls behind sees the rest moved, or what could be dropped or given to somebody. */
 final class DayView extends VBox {
+    private static final int LONG = 3 * 3600;
     private final Desk desk;
     private final IntSupplier now;
     private final AtomicLong wanted = new AtomicLong();
@@ -111,7 +112,7 @@ final class DayView extends VBox {
         int second = now.getAsInt();
         var head = Nodes.wrapped(
                 second < 0
-                        ? Words.of("day.now", BenchClock.text(lesson, second), Clock.text(-second))
+                        ? Words.of("day.now", BenchClock.text(lesson, second), toAir(-second))
                         : Words.of("day.after"),
                 "figure");
         head.setId("day-now");
@@ -130,6 +131,11 @@ final class DayView extends VBox {
         if (!done.isEmpty()) getChildren().add(Nodes.label(Words.count("day.done", done.size()), "overline"));
         for (var id : done)
             prepared.prep().task(id).ifPresent(t -> getChildren().add(doneRow(t)));
+    }
+
+    /** Days before it nobody counts seconds. */
+    private static String toAir(int seconds) {
+        return seconds < LONG ? Clock.text(seconds) : Clock.spell(seconds / 60 * 60);
     }
 
     private VBox late(OnTheDay day, Lesson lesson) {
