@@ -23,9 +23,6 @@ public record Readings(List<Reading> readings) {
         }
     }
 
-    /** Millimetres: of a fillet or a bun, where nobody has said how thick it is. */
-    private static final int THICK = 25;
-
     private static final int FRIDGE = 5;
     private static final int SIMMERS = 95;
 
@@ -49,7 +46,7 @@ public record Readings(List<Reading> readings) {
             var step = lesson.step(timer.step()).orElse(null);
             if (step == null || !isProbed(lesson, step)) continue;
             int around = step.place() == Place.OVEN ? run.plan().ovenCelsius() : SIMMERS;
-            var probe = new Probe.Simulated(FRIDGE, around, THICK, timer.from());
+            var probe = new Probe.Simulated(FRIDGE, around, Thickness.of(step, lesson, knowledge), timer.from());
             int core = core(lesson, step, knowledge, profile);
             probe.celsius(run.elapsed()).ifPresent(c -> all.add(reading(timer, probe.name(), c, core, profile)));
         }

@@ -1,13 +1,17 @@
 package webodidact.core.air;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static webodidact.core.Lessons.food;
 import static webodidact.core.Lessons.hands;
 import static webodidact.core.Lessons.of;
 import static webodidact.core.Lessons.outcome;
 import static webodidact.core.Lessons.recorded;
+import static webodidact.core.Lessons.using;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import webodidact.core.amount.Heat;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.TakeKind;
@@ -35,6 +39,24 @@ class DevicesTest {
             last = now;
         }
         assertThat(thin.reaches(180)).isEmpty();
+    }
+
+    /** As the words have it, of the food first; else as pieces of such a food are. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            salmon         | ''                | Into the oven.                              | 25
+            chicken-breast | ''                | Into the oven.                              | 30
+            beef-mince     | ''                | Pat them flat, 1.5 cm thick, and in.         | 15
+            salmon         | 40 mm thick       | Cut it 2 cm thick.                          | 40
+            chicken-breast | ''                | Bash it until it is 1 inch thick all over.  | 25
+            salmon         | ''                | A tray 30 cm long, ten minutes in.           | 25
+            """)
+    void howThickItIsDecidesWhenItIsDone(String food, String form, String say, int millimetres) {
+        var lesson = of(
+                List.of(food("f1", food, "300 g").but(d -> d.form = form)),
+                using(hands("bake", 60), "f1").but(d -> d.say = say));
+        assertThat(Thickness.of(lesson.steps().getFirst(), lesson, Knowledge.shipped()))
+                .isEqualTo(millimetres);
     }
 
     @Test

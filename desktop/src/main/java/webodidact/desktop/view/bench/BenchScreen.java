@@ -5,9 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.animation.Animation;
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
@@ -17,7 +14,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import webodidact.core.afters.CarryOver;
 import webodidact.core.air.Moment;
 import webodidact.core.bench.Job;
@@ -31,6 +27,7 @@ import webodidact.core.prep.Task;
 import webodidact.core.time.Clock;
 import webodidact.desktop.control.CardButton;
 import webodidact.desktop.control.EmptyState;
+import webodidact.desktop.control.Every;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
@@ -54,7 +51,7 @@ public final class BenchScreen extends HBox implements Screen {
     private final CarriedIn carried;
     private final DayView day;
     private final DayAlarm alarm = new DayAlarm();
-    private final Timeline clock = new Timeline(new KeyFrame(Duration.seconds(2), e -> alarm()));
+    private final Every clock = new Every(2, this::alarm);
     private final ToggleButton planTab = Nodes.toggle(Words.of("bench.tab.plan"), "tab");
     private final ToggleButton dayTab = Nodes.toggle(Words.of("bench.tab.day"), "tab");
     /** Id of the chosen job, or "". */
@@ -82,8 +79,7 @@ public final class BenchScreen extends HBox implements Screen {
         workspace.stepProperty().addListener(o -> show());
         desk.prep().preparedProperty().addListener(o -> WorkedOut.show(this, this::show));
         desk.prep().failedProperty().addListener(o -> WorkedOut.show(this, this::show));
-        clock.setCycleCount(Animation.INDEFINITE);
-        clock.play();
+        clock.start();
         show();
     }
 

@@ -6,14 +6,10 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.IntSupplier;
 import java.util.stream.Collectors;
-import javafx.animation.Animation;
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
 import javafx.application.Platform;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import webodidact.core.lesson.BenchEdits;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
@@ -24,6 +20,7 @@ import webodidact.core.prep.PrepSolver;
 import webodidact.core.prep.Prepared;
 import webodidact.core.prep.Task;
 import webodidact.core.time.Clock;
+import webodidact.desktop.control.Every;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.view.Desk;
 import webodidact.desktop.words.Words;
@@ -34,7 +31,7 @@ final class DayView extends VBox {
     private final Desk desk;
     private final IntSupplier now;
     private final AtomicLong wanted = new AtomicLong();
-    private final Timeline pulse = new Timeline(new KeyFrame(Duration.seconds(5), e -> again()));
+    private final Every pulse = new Every(5, this::again);
     private Outcome outcome;
     private Prepared prepared;
     private Set<String> done = Set.of();
@@ -47,10 +44,9 @@ final class DayView extends VBox {
         this.desk = desk;
         this.now = now;
         setId("bench-day");
-        pulse.setCycleCount(Animation.INDEFINITE);
         sceneProperty().addListener((o, was, is) -> {
             if (is == null) pulse.stop();
-            else pulse.play();
+            else pulse.start();
         });
     }
 
