@@ -32,7 +32,11 @@ public record Prepared(Prep prep, Optional<PrepPlan> plan, Optional<Clash> clash
      * @param stopped gives up; what is found till then is not kept
      */
     public static Prepared of(Answers answers, BooleanSupplier stopped) {
-        var prep = PrepTasks.of(answers);
+        return of(PrepTasks.of(answers), stopped);
+    }
+
+    /** The same of jobs that have been read off already. */
+    public static Prepared of(Prep prep, BooleanSupplier stopped) {
         var known = known(prep);
         if (known.isPresent()) return known.get();
         var solver = PrepSolver.usual();
@@ -46,8 +50,8 @@ public record Prepared(Prep prep, Optional<PrepPlan> plan, Optional<Clash> clash
     }
 
     /** Whether the same jobs have been planned before: then there is nothing to wait for. */
-    public static boolean isKnown(Answers answers) {
-        return known(PrepTasks.of(answers)).isPresent();
+    public static boolean isKnown(Prep prep) {
+        return known(prep).isPresent();
     }
 
     private static Optional<Prepared> known(Prep prep) {

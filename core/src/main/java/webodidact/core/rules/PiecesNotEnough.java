@@ -1,6 +1,5 @@
 package webodidact.core.rules;
 
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -87,8 +86,6 @@ final class PiecesNotEnough implements Check {
     }
 
     private static int figure(String word) {
-        return word.matches("\\d+")
-                ? Integer.parseInt(word)
-                : NumberWords.value(word.toLowerCase(Locale.ROOT)).orElse(0);
+        return NumberWords.value(word).orElse(0);
     }
 }

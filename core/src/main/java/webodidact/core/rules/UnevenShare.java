@@ -1,6 +1,5 @@
 package webodidact.core.rules;
 
-import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -45,10 +44,7 @@ final class UnevenShare implements Check {
     private static int figure(String words) {
         var m = FIGURE.matcher(words);
         int last = 0;
-        while (m.find())
-            last = m.group(1).matches("\\d+")
-                    ? Integer.parseInt(m.group(1))
-                    : NumberWords.value(m.group(1).toLowerCase(Locale.ROOT)).orElse(0);
+        while (m.find()) last = NumberWords.value(m.group(1)).orElse(0);
         return last;
     }
 }

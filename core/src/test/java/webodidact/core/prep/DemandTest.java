@@ -132,7 +132,7 @@ class DemandTest {
                 lesson.withStep("s1", s -> s.but(d -> d.say = "Chop it now.")),
                 Course.named("C"),
                 Knowledge.shipped()));
-        assertThat(Prepared.isKnown(retold))
+        assertThat(Prepared.isKnown(PrepTasks.of(retold)))
                 .as("the same jobs are not planned twice")
                 .isTrue();
         assertThat(Prepared.of(retold, () -> false)).isSameAs(first);
@@ -140,7 +140,7 @@ class DemandTest {
                 lesson.withStep("s1", s -> s.but(d -> d.tools = List.of("knife"))),
                 Course.named("C"),
                 Knowledge.shipped()));
-        assertThat(Prepared.isKnown(longer)).isFalse();
+        assertThat(Prepared.isKnown(PrepTasks.of(longer))).isFalse();
         assertThat(first.clash()).isEmpty();
         assertThat(first.longestHold()).isZero();
         assertThat(first.start()).get().isEqualTo(-(600 + 40 + 600));
