@@ -8,11 +8,17 @@ import webodidact.core.amount.Ratio;
  * @param count pieces or portions, more than zero
  * @param what "parcels"
  * @param serves people it feeds, 1 or more
+ * @param assumed nobody has said it: four portions until somebody does
  */
-public record Yield(Ratio count, String what, int serves) {
+public record Yield(Ratio count, String what, int serves, boolean assumed) {
     private static final Ratio MOST = Ratio.of(100_000);
     private static final Ratio LEAST = Ratio.of(1, 1000);
-    public static final Yield UNKNOWN = new Yield(Ratio.of(4), Words.OURS.say("portions"), 4);
+    public static final Yield UNKNOWN = new Yield(Ratio.of(4), Words.OURS.say("portions"), 4, true);
+
+    /** As somebody said it. */
+    public Yield(Ratio count, String what, int serves) {
+        this(count, what, serves, false);
+    }
 
     public Yield {
         if (count == null || !count.isMoreThan(Ratio.ZERO))

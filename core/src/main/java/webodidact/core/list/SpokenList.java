@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
@@ -51,11 +52,30 @@ public record SpokenList(Step step, int number, List<FoodLine> said, List<FoodLi
     /** "Soy" for the soy sauce: a word of its name that no other line has, and that does not only describe it. */
     private static boolean isShort(String text, FoodLine line, Lesson lesson, Knowledge knowledge) {
         var said = words(text);
+        if (isOneOfBoth(text, line, lesson)) return true;
         return words(line.item()).stream()
                 .filter(w -> w.length() > 2 && said.contains(w) && !knowledge.isDescription(w))
                 .anyMatch(w -> lesson.foods().stream()
                         .noneMatch(o -> o != line && words(o.item()).contains(w)));
     }
+
+    /** "Both oils": the two lines whose names have it. */
+    private static boolean isOneOfBoth(String text, FoodLine line, Lesson lesson) {
+        var m = BOTH.matcher(text);
+        while (m.find()) {
+            var noun = m.group(1).toLowerCase(Locale.ROOT);
+            if (words(line.item()).contains(noun)
+                    && lesson.foods().stream()
+                                    .filter(o -> words(o.item()).contains(noun))
+                                    .count()
+                            == 2) return true;
+        }
+        return false;
+    }
+
+    private static final Pattern BOTH = Pattern.compile(
+            "\\bboth (?:of )?(?:the |your |kinds of |types of |sorts of )?(\\p{L}{3,}?)s?\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static List<String> words(String text) {
         return Arrays.asList(text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+"));

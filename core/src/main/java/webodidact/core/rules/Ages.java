@@ -9,6 +9,7 @@ import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Who;
+import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 
@@ -86,6 +87,24 @@ final class Ages {
                 || step.with() != null
                 || Told.says(step, ADULT) && !Told.says(step, NO_ADULT);
     }
+
+    private static final Phrase BABY = Phrase.of(
+            "(?:bab(?:y|ies)|little ones?|weaning|infants?|tot)\\b[^.!?]{0,50}\\b(?:six|seven|eight|nine|ten|eleven|6|7|8|9|10|11) months",
+            "(?:six|seven|eight|nine|ten|eleven|6|7|8|9|10|11) months\\b[^.!?]{0,40}\\b(?:bab(?:y|ies)|little ones?|weaning|infants?)",
+            "(?:six|seven|eight|nine|ten|eleven|6|7|8|9|10|11)[- ]month[- ]olds?");
+
+    /** The words offer the food to a child under one year, whatever the homes say of themselves. */
+    static boolean areBabiesFed(Situation s) {
+        return s.told()
+                .all(BABY)
+                .anyMatch(x -> !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.HABIT) && !NOT_THEM.isIn(x.sentence()));
+    }
+
+    private static final Phrase NOT_THEM = Phrase.of(
+            "(?:not|never|nothing|no)\\b[^.!?]{0,30}\\b(?:for|under|before|until|till)\\b",
+            "over (?:a|one|1)\\b",
+            "don't\\b",
+            "wait (?:until|till)");
 
     static boolean areChildren(Situation s) {
         return s.lesson().audience() != Audience.ADULTS;

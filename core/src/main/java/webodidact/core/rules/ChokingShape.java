@@ -46,6 +46,7 @@ final class ChokingShape implements Check {
                 .mapToInt(Integer::intValue)
                 .min()
                 .orElse(99);
+        if (Ages.areBabiesFed(s)) return 0;
         return s.lesson().audience() == Audience.EARLY_YEARS ? Math.min(home, 1) : home;
     }
 

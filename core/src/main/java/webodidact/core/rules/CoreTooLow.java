@@ -2,7 +2,6 @@ package webodidact.core.rules;
 
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
@@ -19,14 +18,21 @@ final class CoreTooLow implements Check {
     private static final Phrase SAID = Phrase.of(
             "(?:probe|thermometer|core|inside|in the middle|centre|center|thickest(?: part| bit)?|internal(?: temperature)?)\\b[^.!?\\d]{0,40}?(\\d{2,3})\\b(?!\\s*(?:min|g\\b|ml|sec))",
             "(\\d{2,3})\\s*(?:°\\s*[cf]?|degrees(?: celsius| fahrenheit)?|[cf]\\b)?[^.!?\\d]{0,25}\\b(?:in the (?:middle|centre|center|thickest)|on the probe|on the thermometer|inside|in the core|internal)");
+    /** "One forty five in the middle". */
+    private static final Phrase SPOKEN = Phrase.of(
+            "(?:probe|thermometer|core|inside|in the middle|centre|center|thickest(?: part| bit)?|internal(?: temperature)?)\\b[^.!?\\d]{0,40}?\\b"
+                    + CoreSaid.FIGURE,
+            CoreSaid.FIGURE
+                    + "(?: degrees)?[^.!?\\d]{0,25}\\b(?:in the (?:middle|centre|center|thickest)|on the probe|on the thermometer|inside|in the core|internal)");
+
     private static final Phrase HELD = Phrase.of("(?:for|hold)\\b[^.!?]{0,25}\\b(?:two|2) minutes");
-    private static final Pattern FIGURE = Pattern.compile("\\d{2,3}");
     /** Above this nobody means Celsius inside of food. */
     private static final int CELSIUS_MOST = 105;
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(s.told().all(SAID).filter(x -> !x.is(Asides.Kind.DENIED)))
+        return Told.oncePerStep(
+                        Stream.concat(s.told().all(SAID), s.told().all(SPOKEN)).filter(x -> !x.is(Asides.Kind.DENIED)))
                 .flatMap(x -> risk(s, x.number()).stream().flatMap(risk -> finding(s, x, risk)));
     }
 
@@ -45,9 +51,7 @@ final class CoreTooLow implements Check {
     }
 
     private Stream<Finding> finding(Situation s, Told.Said said, Risk risk) {
-        var m = FIGURE.matcher(said.words());
-        if (!m.find()) return Stream.empty();
-        int figure = Integer.parseInt(m.group());
+        int figure = CoreSaid.of(said.words());
         int asked = s.course().profile().core(risk);
         boolean fahrenheit = s.course().profile().degrees(asked).endsWith("F");
         double stated = figure > CELSIUS_MOST == fahrenheit
@@ -67,10 +71,9 @@ final class CoreTooLow implements Check {
                                 said.step().id(),
                                 t -> t.replace(
                                         said.words(),
-                                        said.words()
-                                                .replaceFirst(
-                                                        "\\d{2,3}(?:\\s*°\\s*[cfCF]?|\\s*degrees)?",
-                                                        s.course().profile().degrees(asked)))),
+                                        CoreSaid.corrected(
+                                                said.words(),
+                                                s.course().profile().degrees(asked)))),
                         s.course().profile().degrees(asked))));
     }
 

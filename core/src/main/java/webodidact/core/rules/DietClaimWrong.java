@@ -18,10 +18,11 @@ final class DietClaimWrong implements Check {
     private static final Phrase CLAIM = Phrase.of(
             "(?:(?:it|this|that|they|these|which)(?:'s| is|'re| are)|all|totally|completely|entirely|fully|a|another|our|one hundred percent|and) (?:\\p{L}+ ){0,2}(vegan|plant[- ]based|vegetarian|veggie|meat[- ]free)\\b"
                     + NO_OBJECT,
-            "(vegan|vegetarian|veggie)[- ]friendly");
+            "(vegan|vegetarian|veggie)[- ]friendly",
+            "(?:suitable|fine|good|ok|okay|safe|works|right) (?:\\p{L}+ )?for (?:your |any |all |the |our )*(vegan|vegetarian|veggie)s?\\b(?! (?:if|when|with)\\b)");
     private static final Phrase CONDITION = Phrase.of(
             "if you(?:'re| are)",
-            "for (?:the |a |my |any )?(?:vegans?|vegetarians?)",
+            "(?<!suitable |fine |good |ok |okay |safe |works |right |too |all )for (?:the |a |my |any )?(?:vegans?|vegetarians?)",
             "make it (?:vegan|vegetarian)",
             "(?:not|isn't|nearly|almost)\\b[^.!?]{0,12}(?:vegan|vegetarian)",
             "swap|instead|use (?:a |the )?(?:vegan|plant)");

@@ -27,6 +27,7 @@ final class DonenessUnsaid implements Check {
             "flak",
             "opaque",
             "\\d{2,3}\\s?(?:°|degrees)? ?(?:c |f )?(?:in the (?:middle|centre|center|thickest)|inside)",
+            CoreSaid.FIGURE + "(?: degrees)?[^.!?\\d]{0,25}\\b(?:in the (?:middle|centre|center|thickest)|inside)",
             "hot all the way",
             "falls? (?:apart|off the bone)",
             "cooked (?:all the way )?through[^.!?]{0,30}(?:check|test|cut|middle)");

@@ -17,6 +17,8 @@ final class FreeFromClaimed implements Check {
     private static final Phrase CLAIM = Phrase.of(
             "(?:is|it's|they're|are|that's|this is|be|totally|completely|all|naturally|100%) (?:\\p{L}+ ){0,2}" + WHAT
                     + "[- ]free\\b(?! (?:flour|pasta|bread|milk|butter|spread|cheese|yoghurt|version|alternative|option|stock|oats|soy|one))",
+            "(?:say|call (?:it|them|these|this)|label (?:it|them|these|this)(?: as)?|sell (?:it|them|these|this) as|put) (?:it's |they're )?"
+                    + WHAT + "[- ]free\\b(?! (?:flour|pasta|bread|milk|butter|one|label))",
             "(?:free (?:from|of)|no trace of) (?:all |any )?" + WHAT,
             "no " + WHAT + "(?:,? (?:and |or )?(?:no )?" + WHAT
                     + ")* (?:in (?:it|this|here|any|them|these|those)|at all|whatsoever|anywhere)",
@@ -24,7 +26,8 @@ final class FreeFromClaimed implements Check {
             "(?:suitable|fine|ok|okay|good) for (?:co?eliacs|anyone with|people with|those with) ?[^.!?]{0,25}");
     private static final Phrase CONDITION = Phrase.of(
             "if you(?:'re| are) " + WHAT,
-            "label",
+            "(?:check|read|look at|see|say so on|on) (?:the |your |every |each |its |their )?(?:\\p{L}+ )?labels?\\b",
+            "labels? (?:says?|first|will|tells?)\\b",
             "packet",
             "check",
             "not " + WHAT + "[- ]free",

@@ -74,7 +74,10 @@ final class ListedNotUsed implements Check {
         if (food.isPresent()
                 && TOGETHER.entrySet().stream()
                         .anyMatch(e -> e.getValue().test(food.get())
-                                && s.handsOn().anyMatch(step -> Told.says(step, e.getKey())))) return true;
+                                && s.handsOn()
+                                        .anyMatch(step ->
+                                                Told.says(step, e.getKey()) && !namesSeveral(s, step, e.getValue()))))
+            return true;
         boolean kind = food.isPresent()
                 && said.stream()
                         .filter(w -> KindWords.isMeantBy(food.get(), w))
@@ -96,6 +99,14 @@ final class ListedNotUsed implements Check {
                 .filter(w -> !s.knowledge().isDescription(w))
                 .anyMatch(w -> s.lesson().foods().stream()
                         .noneMatch(o -> o != line && Content.of(o.item()).contains(w)));
+    }
+
+    /** "On with the veg: the pepper in strips, the onions on the slant": the step says which it means. */
+    private static boolean namesSeveral(Situation s, Step step, Predicate<Food> group) {
+        return s.lesson().foods().stream()
+                        .filter(line -> s.food(line).filter(group).isPresent() && names(s, step, line))
+                        .count()
+                >= 2;
     }
 
     /** More of them are one matter. */

@@ -17,8 +17,19 @@ final class OilCautionMissing implements Check {
             "oil\\b[^.!?]{0,30}\\b(?:180|170|190|350)\\b");
     private static final Phrase HOT = Phrase.of(
             "(?:heat|hot|shimmering|smoking)\\b[^.!?]{0,20}\\boil\\b",
-            "oil\\b[^.!?]{0,20}\\b(?:hot|shimmer|smoking|sizzl)",
+            "oil\\b[^.!?]{0,40}\\b(?:hot|shimmer|smoking|sizzl)",
             "shallow[- ]?fry");
+    /** Said of hot fat, wherever it stands. */
+    private static final Phrase OF_OIL = Phrase.of(
+            "spits?\\b",
+            "spitting",
+            "splash",
+            "splat",
+            "(?:oil|fat|pan|hob)\\b[^.!?]{0,60}\\b(?:careful|burn|danger|fire|away from you|stand back)",
+            "(?:adult|grown[- ]?up)s?\\b[^.!?]{0,60}\\b(?:oil|fat)\\b",
+            "(?:careful|mind|watch|danger\\p{L}*|burns?)\\b[^.!?]{0,60}\\b(?:oil|fat|pan|hob)\\b");
+
+    /** Any of these is enough in the step that heats it: it is said at the pan. */
     private static final Phrase CAUTION = Phrase.of(
             "spit",
             "splash",
@@ -43,8 +54,9 @@ final class OilCautionMissing implements Check {
                 .flatMap(p -> s.told().meant(p))
                 .filter(x -> x.step().kind().isHandsOn())
                 .limit(1)
-                .filter(x ->
-                        s.lesson().steps().subList(0, x.number()).stream().noneMatch(step -> Told.says(step, CAUTION)))
+                .filter(x -> !Told.says(x.step(), CAUTION)
+                        && s.lesson().steps().subList(0, x.number()).stream()
+                                .noneMatch(step -> Told.says(step, OF_OIL)))
                 .map(x -> at(s, x.step().id(), x.words()).mending(sayFirst(x.step())));
     }
 }

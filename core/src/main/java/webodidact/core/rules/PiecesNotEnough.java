@@ -7,7 +7,6 @@ import webodidact.core.amount.Unit;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
-import webodidact.core.lesson.Yield;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -25,7 +24,9 @@ final class PiecesNotEnough implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         return Stream.concat(
-                Told.oncePerStep(s.told().all(SAID)).flatMap(x -> finding(s, x)),
+                Stream.concat(
+                        Told.oncePerStep(s.told().all(SAID)).flatMap(x -> finding(s, x)),
+                        Told.oncePerStep(s.told().all(APIECE)).flatMap(x -> apiece(s, x))),
                 Told.oncePerStep(s.told().all(TOTAL)).flatMap(x -> total(s, x)));
     }
 
@@ -39,12 +40,33 @@ final class PiecesNotEnough implements Check {
                 .map(m -> figure(m.group()))
                 .toList();
         int serves = s.lesson().makes().serves();
-        if (figures.size() != 2 || s.lesson().makes().equals(Yield.UNKNOWN) || serves < 1) return Stream.empty();
+        if (figures.size() != 2 || s.lesson().makes().assumed() || serves < 1) return Stream.empty();
         int wanted = figures.getLast() * serves;
         return wanted > figures.getFirst()
                 ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, figures.getFirst()))
                 : Stream.empty();
     }
+
+    /** "Three tortillas each", of eight for four. */
+    private static final Phrase APIECE = Phrase.of(N + " (?:\\p{L}+ ){0,2}(?:each|apiece|a person|per person)\\b");
+
+    private Stream<Finding> apiece(Situation s, Told.Said said) {
+        var makes = s.lesson().makes();
+        var line = s.answers().finder().in(said.words()).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                .flatMap(m -> s.lesson().food(m.id()).stream())
+                .filter(l -> l.amount() != null && l.amount().unit() == Unit.PIECE)
+                .findFirst();
+        if (line.isEmpty() || makes.assumed() || CUT.isIn(said.text())) return Stream.empty();
+        int wanted = figure(said.words().split(" ")[0]) * makes.serves();
+        int there = (int) line.get().amount().high().floor();
+        return wanted > there
+                ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
+                : Stream.empty();
+    }
+
+    /** Of what is cut there are more than the list has. */
+    private static final Phrase CUT = Phrase.of("halve", "half", "cut", "slice", "tear", "quarter", "piece");
 
     private Stream<Finding> finding(Situation s, Told.Said said) {
         var m = FIGURES.matcher(said.words().strip());
@@ -69,7 +91,7 @@ final class PiecesNotEnough implements Check {
         return any.map(w -> figure(w.split(" ")[0]))
                 .orElseGet(() -> listed(s, said) > 0
                         ? listed(s, said)
-                        : s.lesson().makes().equals(Yield.UNKNOWN)
+                        : s.lesson().makes().assumed()
                                 ? 0
                                 : (int) s.lesson().makes().count().floor());
     }

@@ -62,6 +62,7 @@ final class ProduceUnwashed implements Check {
 
     private static final Phrase WASHES = Phrase.of(
             "(?:wash(?:es|ed|ing)?|rins(?:e|es|ed|ing)|scrub(?:s|bed|bing)?|clean(?:s|ed|ing)?)\\b(?! (?:your |those |our )?hands)",
+            "(?:wash|rinse|scrub) (?:your |those |our )?hands,? (?:and|then) (?:also )?(?:the|your|those|all|any)\\b",
             "under the (?:cold )?tap\\b",
             "colander and rinse");
     private static final Phrase ALL = Phrase.of(
@@ -125,10 +126,22 @@ final class ProduceUnwashed implements Check {
 
     private static boolean isWashed(Situation s, FoodLine line) {
         return s.lesson().steps().stream()
-                .anyMatch(step -> isWashed(step.say(), line, s.mentions().get(step.id()))
+                .anyMatch(step -> isOfABag(step.say(), s.mentions().get(step.id()), line)
+                        || isWashed(step.say(), line, s.mentions().get(step.id()))
                         || isWashed(step.doing(), line, s.done().get(step.id()))
                         || s.lesson().foods().size() == 1 && Told.says(step, WASHES));
     }
+
+    /** "The cabbage is out of the bag": a bag of salad is sold washed, and its label says so. */
+    private static boolean isOfABag(String text, List<Mentions.Mention> mentions, FoodLine line) {
+        return OF_A_BAG.in(text).stream()
+                .anyMatch(hit -> mentions.stream()
+                        .anyMatch(
+                                m -> m.id().equals(line.id()) && hit.start() >= m.end() && hit.start() - m.end() < 14));
+    }
+
+    private static final Phrase OF_A_BAG =
+            Phrase.of("(?:is |are |comes? |straight )*(?:out of|out|from) (?:the|a|its) (?:bag|packet)\\b");
 
     /** "Peel the carrots": what is peeled stands next to it. */
     private static boolean isNear(String text, Phrase.Hit hit, Mentions.Mention m) {

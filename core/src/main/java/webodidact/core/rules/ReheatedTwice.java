@@ -12,6 +12,7 @@ final class ReheatedTwice implements Check {
     private static final Phrase AGAIN = Phrase.of(
             "(?:re-?heat|warm(?:ed)?(?: it| them)? up|heat(?:ed)?(?: it| them)? up again)\\b[^.!?]{0,50}\\b(?:as (?:often|many times)|again and again|twice|every (?:day|night|time|lunch)|each (?:day|time)|whenever|a second time|another time|all week)",
             "(?:bring it|heat it|warm it) (?:back |right )?(?:up|through)\\b[^.!?]{0,80}\\b(?:days running|again and again|every|each|(?:two|three|several) (?:days|times|nights))",
+            "(?:re-?heat|warm|heat)(?: it| them| that)? (?:up )?(?:again )?(?:the next day|tomorrow|on \\p{L}+day|once)\\b[^.!?]{0,30}\\b(?:and|then)(?: again)? (?:on )?(?:the (?:day after|next|one after)|again\\b|\\p{L}+day)",
             "(?:twice|as often as you like|as many times)\\b[^.!?]{0,25}\\b(?:re-?heat|warm)");
 
     @Override
@@ -19,5 +20,11 @@ final class ReheatedTwice implements Check {
         return saying(s, s.told().all(AGAIN).filter(x -> !x.is(Asides.Kind.DENIED) && !ONCE.isIn(x.sentence())));
     }
 
-    private static final Phrase ONCE = Phrase.of("only once", "never\\b", "don't\\b", "no more than once", "not\\b");
+    private static final Phrase ONCE = Phrase.of(
+            "once only",
+            "only once",
+            "never\\b[^.,!?]{0,20}(?:heat|warm|twice|again)",
+            "don't\\b[^.,!?]{0,20}(?:heat|warm|twice|again)",
+            "no more than once",
+            "not\\b[^.,!?]{0,20}(?:heat|warm|twice|again|more)");
 }

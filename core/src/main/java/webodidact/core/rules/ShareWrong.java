@@ -13,6 +13,8 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.lesson.FoodLine;
+import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -32,18 +34,25 @@ final class ShareWrong implements Check {
             "three quarters",
             Ratio.of(3, 4));
     private static final String NUMBER =
-            "\\d+(?:\\.\\d+)?|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ]five)?|(?:a|one|two|three|four) hundred(?: and (?:twenty|twenty[- ]five|fifty|seventy[- ]five))?";
-    private static final String MEASURE = "(g|grams?|ml|millilitres?|kg|l|litres?|oz|tbsp|tablespoons?|tsp|teaspoons?)";
+            "\\d+(?:\\.\\d+)?|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ]five)?|(?:a|one|two|three|four) hundred(?: and (?:twenty|twenty[- ]five|fifty|seventy[- ]five))?|one|two|three|four|five|six|seven|eight|nine|ten|twelve";
+    private static final String MEASURE =
+            "(g|grams?|ml|mils?|millilitres?|kg|l|litres?|oz|tbsp|tablespoons?|tsp|teaspoons?)";
     private static final Phrase SAID = Phrase.of(
             "(?:other )?(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;,\\d]{2,30}?,\\s*(?:"
                     + NUMBER + ") ?" + MEASURE + "\\b(?= ?[.,;!?)]|$)",
             "(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;\\d]{2,40}?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])\\s*(about |around |roughly )?(?:"
                     + NUMBER + ") ?" + MEASURE + "\\b");
+    /** "The rest of the milk, that's a hundred mils". */
+    private static final Phrase REST = Phrase.of(
+            "(?:rest|remainder|last) of (?:the |your |that |our )?[^.!?;,\\d]{2,30}?,? ?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])?\\s*(?:about |around |roughly )?(?:"
+                    + NUMBER + ") ?" + MEASURE + "\\b(?= ?[.,;!?)]| left|$)");
+
     private static final Pattern FIGURE = Pattern.compile("(" + NUMBER + ") ?(\\p{L}+)\\W*$", Pattern.CASE_INSENSITIVE);
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(s.told().all(SAID).filter(x -> isWrong(s, x)))
+        return Told.oncePerStep(
+                        Stream.concat(s.told().all(SAID), s.told().all(REST)).filter(x -> isWrong(s, x)))
                 .map(x -> at(
                                 s,
                                 x.step().id(),
@@ -88,8 +97,17 @@ final class ShareWrong implements Check {
                         && words.contains(m.words().toLowerCase(Locale.ROOT)))
                 .findFirst()
                 .flatMap(m -> s.lesson().food(m.id()));
+        if (words.matches("^(?:rest|remainder|last)\\b.*")) return line.flatMap(l -> left(s, said, l));
         if (share.isEmpty() || line.isEmpty() || line.get().amount() == null) return Optional.empty();
         return Optional.of(line.get().amount().times(share.get().getValue()));
+    }
+
+    /** What no other step has taken. */
+    private static Optional<Amount> left(Situation s, Told.Said said, FoodLine line) {
+        return Optional.ofNullable(s.draws().get(line.id()))
+                .flatMap(d -> d.in(said.step().id()))
+                .filter(d -> d.rest() && d.taken() != null)
+                .map(Draws.Draw::taken);
     }
 
     private static boolean isWrong(Situation s, Told.Said said) {

@@ -13,6 +13,10 @@ final class StrayTalk implements Check {
     private static final Phrase STRAY = Phrase.of(
             "is (?:it|this|that|my mic\\p{L}*|the camera) (?:recording|on|working|live)\\b",
             "are (?:we|you) (?:on|live|recording|rolling|getting (?:this|that))(?: yet| now)?\\b\\??",
+            "is (?:it|this|that) (?:still )(?:going|on|running|recording|live)\\b",
+            "(?:have|did) I (?:stop(?:ped)?|end(?:ed)?|press(?:ed)?|turn(?:ed)?|switch(?:ed)?) (?:it|that|the (?:camera|stream|recording))\\b",
+            "am I (?:on|live|muted|recording|frozen|still on)\\b(?! the)",
+            "(?:which|what) button\\b",
             "can (?:you|everyone|anybody|anyone) (?:all )?hear me\\b",
             "you're on mute\\b",
             "take (?:two|three|\\d)\\b(?= ?[.,!]|$)",

@@ -28,6 +28,9 @@ final class ToolNotListed implements Check {
     private static final Phrase LIDDED =
             Phrase.of("jars?\\b", "box(?:es)?\\b", "tubs?\\b", "blend", "flask", "processor");
 
+    /** "Fill the jug and blend": it is the blender's. */
+    private static final Phrase BLENDS = Phrase.of("blend", "blitz", "whizz", "puree");
+
     private static final Phrase CLOTH =
             Phrase.of("oven gloves?\\b", "mitts?\\b", "gloves on\\b", "oven cloth", "thick cloth", "tea towel");
 
@@ -39,6 +42,9 @@ final class ToolNotListed implements Check {
         s.answers().implied().forEach((tool, step) -> {
             if (!(tool.equals("peeler") && !peelsPlants(s, step))
                     && !(tool.equals("lid") && isOfABox(s, step, had))
+                    && !(tool.equals("jug")
+                            && had.contains("blender")
+                            && Told.says(s.lesson().steps().get(step - 1), BLENDS))
                     && isFetched(s, tool)
                     && !SameJob.isAmong(tool, had))
                 byStep.computeIfAbsent(step, k -> new ArrayList<>()).add(tool);

@@ -6,7 +6,6 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.Kind;
-import webodidact.core.lesson.Yield;
 import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -27,7 +26,7 @@ final class UnevenShare implements Check {
     public Stream<Finding> find(Situation s) {
         var makes = s.lesson().makes();
         int serves = makes.serves();
-        if (makes.equals(Yield.UNKNOWN) || serves < 2) return Stream.empty();
+        if (makes.assumed() || serves < 2) return Stream.empty();
         return Told.oncePerStep(s.told()
                         .all(SHARED)
                         .filter(x -> x.step().kind() == Kind.PLATE && !x.is(Asides.Kind.OTHER_TIME))

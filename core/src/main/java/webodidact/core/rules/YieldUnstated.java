@@ -5,7 +5,6 @@ import webodidact.core.check.About;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
-import webodidact.core.lesson.Yield;
 import webodidact.core.script.Phrase;
 
 /** Nobody is told how many it is for, and nothing of it is set in the Brief. */
@@ -28,7 +27,7 @@ final class YieldUnstated implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         var makes = s.lesson().makes();
-        if (!makes.equals(Yield.UNKNOWN)
+        if (!makes.assumed()
                 || s.lesson().shaping() != null
                 || s.lesson().foods().isEmpty()
                 || s.told().says(SAID)) return Stream.empty();

@@ -19,10 +19,10 @@ public final class ActWords {
     static {
         says(
                 Act.WASH_HANDS,
-                "\\b(?:wash(?:es|ing|ed)?|scrub) (?:and dry |well )?(?:your |our |my |their |those |these )?hands\\b|\\bhands (?:are |all |well )?(?:re-?)?washed\\b|\\bhand[- ]?wash\\b|\\bhands\\b[^.!?]{0,40}\\b(?:soap|soapy)\\b|\\bsoap\\b[^.!?]{0,30}\\bhands\\b|\\b(?:wash|scrub) them (?:again|both|well|properly|with soap|in hot|for twenty|for 20)\\b|\\bhands!\\s+soap\\b|\\bhands under the tap\\b|\\b(?:give|giving) (?:your|our|those) hands a (?:good |proper |quick )*(?:wash|scrub)\\b");
+                "\\b(?:wash(?:es|ing|ed)?|scrub) (?:and dry |well )?(?:your |our |my |their |those |these )?hands\\b|\\bhands (?:are |all |well )?(?:re-?)?washed\\b|\\bhand[- ]?wash\\b|\\bwash of (?:the|your|our) hands\\b|^\\W*(?:(?:right|so|ok|okay|first),? )?hands,? (?:for )?(?:twenty|20) seconds\\b|\\bhands\\b[^.!?]{0,40}\\b(?:soap|soapy)\\b|\\bsoap\\b[^.!?]{0,30}\\bhands\\b|\\b(?:wash|scrub) them (?:again|both|well|properly|with soap|in hot|for twenty|for 20)\\b|\\bhands!\\s+soap\\b|\\bhands under the tap\\b|\\b(?:give|giving) (?:your|our|those) hands a (?:good |proper |quick )*(?:wash|scrub)\\b");
         says(
                 Act.OVEN_ON,
-                "\\b(?:pre-?heat|heat|turn on|switch on|turn|switch|set|get|put) (?:up )?(?:the |your )?oven\\b(?! off| down| up\\b| door| gloves| tray| shelf| dish| proof)|\\boven (?:goes |on )on\\b|\\bovens? on\\b|\\b(?:get|have) (?:the |your )oven (?:heating|warming|on)\\b");
+                "\\b(?:pre-?heat|heat|turn on|switch on|turn|switch|set|get|put) (?:up )?(?:the |your )?oven\\b(?! off| down| up\\b| door| gloves| tray| shelf| dish| proof)|\\boven (?:goes |on )on\\b|\\bovens? on\\b|\\bovens? (?:goes |up )?to (?:about |around )?(?:gas\\b|\\d{3}|(?:one|two|three) (?:hundred|[a-z]+ty))|\\b(?:get|have) (?:the |your )oven (?:heating|warming|on)\\b");
         says(
                 Act.OVEN_OFF,
                 "\\b(?:turn|switch) off (?:the |your )?oven\\b|\\b(?:turn|switch) (?:the |your )?oven off\\b|\\boven (?:is |goes )?off\\b|\\b(?:turn|switch) everything off\\b|\\bmitts on, oven off\\b");

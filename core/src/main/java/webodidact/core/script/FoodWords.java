@@ -27,6 +27,10 @@ final class FoodWords {
             "^\\s+(?:in|on|into|onto|to|for|per|next to|beside|over|inside)\\s+(?:the \\p{L}+ of )?each\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Fifty grams of oats in each jar, and a hundred of milk": so much each is the milk, too. */
+    private static final Pattern EACH_BEFORE = Pattern.compile(
+            "\\b(?:in|on|into|onto|to|for|per) each\\b[^.;!?]{0,20},? and\\b[^.;!?]*$", Pattern.CASE_INSENSITIVE);
+
     private FoodWords() {}
 
     /** Each line and share once. @param mentions of the text */
@@ -38,8 +42,11 @@ final class FoodWords {
                     : null;
             if (line == null) continue;
             // "A grape beside each": of how many nobody says here.
-            var share = EACH.matcher(text.substring(mention.end(), Math.min(text.length(), mention.end() + 30)))
-                            .find()
+            var share = EACH_BEFORE
+                                    .matcher(HeatWords.sentenceBefore(text, mention.start(), 80))
+                                    .find()
+                            || EACH.matcher(text.substring(mention.end(), Math.min(text.length(), mention.end() + 30)))
+                                    .find()
                     ? null
                     : ShareWords.around(text, mention.start(), mention.end(), line)
                             .orElse(null);

@@ -16,7 +16,6 @@ import java.util.stream.Stream;
 import webodidact.core.amount.Heat;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
-import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Look;
@@ -34,20 +33,6 @@ public final class Suggestions {
     private static final Pattern ADULT = Pattern.compile(
             "\\b(?:grown-?ups?|adults?)\\b[^.!?]{0,40}\\b(?:does?|lifts?|takes?|opens?|carr(?:y|ies)|pours?|drains?|yours|your turn|job)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern MICROWAVE = Pattern.compile("\\bmicrowave\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern COLD =
-            Pattern.compile("\\b(?:in|into|to) the (?:fridge|freezer)\\b|\\bchill\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OVEN = Pattern.compile(
-            "\\b(?:in|into) (?:the |a |your )?(?:hot |fan |warm |preheated )*oven\\b|\\bopen (?:the|your) oven\\b[^.!?]{0,30}\\bin\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern RING = Pattern.compile(
-            "\\bon the (?:hob|ring)\\b|\\b(?:pan|pot|wok|skillet|hob|ring)s? on (?:a )?(?:low|medium|high)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern COOKS_IN_PAN = Pattern.compile(
-            "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,12}\\bhot\\b|\\bover (?:a |the )?(?:pan|saucepan|pot) of\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern PAN =
-            Pattern.compile("\\b(?:pan|wok|pot|skillet|griddle)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern LOOK = Pattern.compile(
             "\\b(turn|stir|baste|shake|rotate)\\b([^.!?;]{0,40}?)\\b(?:halfway|half way|after (?=\\d|a |one|two|three|four|five|ten))",
             Pattern.CASE_INSENSITIVE);
@@ -366,32 +351,13 @@ public final class Suggestions {
                         Words.OURS.say("oven", f.heat().text()),
                         s -> s.but(d -> {
                             d.heat = f.heat();
-                            if (isIn(text, Place.OVEN, OVEN)) d.place = Place.OVEN;
+                            if (PlaceWords.isOven(text, knowledge)) d.place = Place.OVEN;
                         })));
     }
 
     private void place(Step step, String text, Map<String, Suggestion> all) {
         if (step.place() != Place.BENCH) return;
-        var place = isIn(text, Place.MICROWAVE, MICROWAVE)
-                ? Place.MICROWAVE
-                : isIn(text, Place.OVEN, OVEN) && !ActWords.in(text).contains(Act.OVEN_ON)
-                        ? Place.OVEN
-                        : isIn(text, Place.RING, RING)
-                                        || ActWords.ring(text).isPresent()
-                                                && PAN.matcher(text).find()
-                                        || COOKS_IN_PAN.matcher(text).find()
-                                ? Place.RING
-                                : isIn(text, Place.COLD, COLD)
-                                        ? Place.COLD
-                                        : isIn(text, Place.BLENDER, null) ? Place.BLENDER : null;
-        if (place == null
-                && (step.waiting() != null || !SaidTimes.in(text, knowledge).isEmpty())) place = ofTitle(step.title());
-        if (place != null) place(place, all);
-    }
-
-    /** "Bake": the title says it, and the words only how long. */
-    private Place ofTitle(String title) {
-        return isIn(title, Place.OVEN, OVEN) ? Place.OVEN : isIn(title, Place.RING, RING) ? Place.RING : null;
+        PlaceWords.of(step, text, lesson, knowledge).ifPresent(place -> place(place, all));
     }
 
     private static void place(Place place, Map<String, Suggestion> all) {
@@ -401,13 +367,6 @@ public final class Suggestions {
                 code(place),
                 Words.OURS.say("place", place.title()),
                 s -> s.but(d -> d.place = place));
-    }
-
-    /** A verb that is done there, or words that say it. */
-    private boolean isIn(String text, Place place, Pattern said) {
-        return knowledge.actionsIn(text).stream()
-                        .anyMatch(a -> a.action().place().equals(code(place)))
-                || said != null && said.matcher(text).find();
     }
 
     private void tools(Step step, String text, Map<String, Suggestion> all) {

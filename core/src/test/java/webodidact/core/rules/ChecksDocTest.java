@@ -41,7 +41,8 @@ class ChecksDocTest {
             new Set("lessons-third.txt", "43 of 61, 18 false in 8 lessons"),
             new Set("lessons-fourth.txt", "36 of 52, 25 false in 7 lessons"),
             new Set("lessons-fifth.txt", "18 of 36, 27 false in 8 lessons"),
-            new Set("lessons-sixth.txt", "15 of 30, 15 false in 6 lessons"));
+            new Set("lessons-sixth.txt", "15 of 30, 15 false in 6 lessons"),
+            new Set("lessons-seventh.txt", "26 of 54, 19 false in 8 lessons"));
 
     private static String scores() {
         var all = new StringBuilder();

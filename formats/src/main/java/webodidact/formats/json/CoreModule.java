@@ -48,6 +48,7 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Sets;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.Yield;
 import webodidact.core.time.TimeRange;
 
 /** How the records of the core look in JSON: amounts, times and ratios as short texts, enums in lower case with dashes. */
@@ -112,6 +113,26 @@ final class CoreModule {
     private interface WithSets {
         @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = UsualSets.class)
         Sets sets();
+
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = NobodySaid.class)
+        Yield makes();
+    }
+
+    /** A file has what somebody said; what is assumed until then is not written. */
+    @JsonIgnoreProperties("assumed")
+    private interface WithYield {}
+
+    /** Equal to what is not written; Jackson asks it so. */
+    static final class NobodySaid {
+        @Override
+        public boolean equals(Object other) {
+            return other == null || other instanceof Yield y && y.assumed();
+        }
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
     }
 
     /** Equal to what is not written; Jackson asks it so. */
@@ -144,6 +165,7 @@ final class CoreModule {
                 .addMixIn(Step.Draft.class, Plain.class)
                 .addMixIn(Course.class, Plain.class)
                 .addMixIn(Lesson.class, WithSets.class)
+                .addMixIn(Yield.class, WithYield.class)
                 .addMixIn(FoodLine.class, WithLabel.class)
                 .addMixIn(OwnFood.class, Whole.class)
                 .addMixIn(BenchEdits.Job.class, WithTimes.class)

@@ -53,6 +53,7 @@ import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Way;
 import webodidact.core.lesson.Went;
+import webodidact.core.lesson.Yield;
 import webodidact.core.money.Price;
 import webodidact.core.safety.Profile;
 import webodidact.core.time.TimeRange;
@@ -203,6 +204,16 @@ class JsonFileTest {
                 .isEqualTo(course);
         assertThat(schema("course.schema.json").validate(new ObjectMapper().readTree(JsonFile.write(course))))
                 .isEmpty();
+    }
+
+    @Test
+    void aYieldThatNobodySaidIsNotWrittenAndOneThatLooksLikeItIs() {
+        var unsaid = Lesson.blank("a", 1, "A");
+        assertThat(new String(JsonFile.write(unsaid), StandardCharsets.UTF_8)).doesNotContain("makes");
+        assertThat(read(JsonFile.write(unsaid)).makes().assumed()).isTrue();
+        var four = full().but(d -> d.makes = new Yield(Ratio.of(4), "portions", 4));
+        assertThat(read(JsonFile.write(four)).makes().assumed()).isFalse();
+        assertThat(read(JsonFile.write(four))).isEqualTo(four);
     }
 
     @Test

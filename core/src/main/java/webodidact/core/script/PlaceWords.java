@@ -1,0 +1,79 @@
+package webodidact.core.script;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
+import webodidact.core.lesson.Step;
+
+/** Where a text is done: in the oven, on a ring, in the cold. */
+final class PlaceWords {
+    private static final Pattern MICROWAVE = Pattern.compile("\\bmicrowave\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COLD =
+            Pattern.compile("\\b(?:in|into|to) the (?:fridge|freezer)\\b|\\bchill\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OVEN = Pattern.compile(
+            "\\b(?:in|into) (?:the |a |your )?(?:hot |fan |warm |preheated )*oven\\b|\\bopen (?:the|your) oven\\b[^.!?]{0,30}\\bin\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern RING = Pattern.compile(
+            "\\bon the (?:hob|ring)\\b|\\b(?:pan|pot|wok|skillet|hob|ring)s? on (?:a )?(?:low|medium|high)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern COOKS_IN_PAN = Pattern.compile(
+            "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,24}\\bhot\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,80}\\b(?:a|each|per) side\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,40},? (?:low|medium|high)(?: (?:low|high|heat))?,|\\bover (?:a |the )?(?:pan|saucepan|pot) of\\b|\\b(?:into|in) (?:the |a |your )?(?:very |really )?hot (?:\\p{L}+ )?(?:pan|wok|skillet)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern PAN =
+            Pattern.compile("\\b(?:pan|wok|pot|skillet|griddle)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MORE = Pattern.compile(
+            "\\b(?:another|a further|(?:one|two|three|four|five|six|eight|ten|\\d+) more)\\b[^.!?]{0,14}\\b(?:minutes?|mins?)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private PlaceWords() {}
+
+    /** As the text says it, else the title of a step that has a time, else where the step before left it. */
+    static Optional<Place> of(Step step, String text, Lesson lesson, Knowledge knowledge) {
+        var said = said(text, knowledge);
+        if (said.isPresent()) return said;
+        if (step.waiting() != null || !SaidTimes.in(text, knowledge).isEmpty()) {
+            if (isOven(step.title(), knowledge)) return Optional.of(Place.OVEN);
+            if (isIn(step.title(), Place.RING, RING, knowledge)) return Optional.of(Place.RING);
+        }
+        return goesOn(step, text, lesson) ? Optional.of(Place.RING) : Optional.empty();
+    }
+
+    private static Optional<Place> said(String text, Knowledge knowledge) {
+        if (isIn(text, Place.MICROWAVE, MICROWAVE, knowledge)) return Optional.of(Place.MICROWAVE);
+        // A verb of baking beside an oven that is turned on may be for later; "into the oven" is for now.
+        if (OVEN.matcher(text).find()
+                || isOven(text, knowledge) && !ActWords.in(text).contains(Act.OVEN_ON)) return Optional.of(Place.OVEN);
+        if (isIn(text, Place.RING, RING, knowledge)
+                || ActWords.ring(text).isPresent() && PAN.matcher(text).find()
+                || COOKS_IN_PAN.matcher(text).find()) return Optional.of(Place.RING);
+        if (isIn(text, Place.COLD, COLD, knowledge)) return Optional.of(Place.COLD);
+        return isIn(text, Place.BLENDER, null, knowledge) ? Optional.of(Place.BLENDER) : Optional.empty();
+    }
+
+    static boolean isOven(String text, Knowledge knowledge) {
+        return isIn(text, Place.OVEN, OVEN, knowledge);
+    }
+
+    /** "Now the pepper, another two minutes": it is still in the pan of the step before. */
+    private static boolean goesOn(Step step, String text, Lesson lesson) {
+        if (!MORE.matcher(text).find() || ActWords.in(text).contains(Act.RING_OFF)) return false;
+        for (int i = lesson.indexOf(step.id()) - 1; i >= 0; i--) {
+            var before = lesson.steps().get(i);
+            if (before.kind().isHandsOn())
+                return before.place() == Place.RING && !before.acts().contains(Act.RING_OFF);
+        }
+        return false;
+    }
+
+    /** A verb that is done there, or words that say it. */
+    private static boolean isIn(String text, Place place, Pattern said, Knowledge knowledge) {
+        var code = place.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return knowledge.actionsIn(text).stream()
+                        .anyMatch(a -> a.action().place().equals(code))
+                || said != null && said.matcher(text).find();
+    }
+}

@@ -1,0 +1,258 @@
+package webodidact.core.rules;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import webodidact.core.check.Finding;
+import webodidact.core.lesson.Act;
+import webodidact.core.lesson.Place;
+
+/** Slips as they are said in passing, each beside what sounds like it and is none. */
+class SlipsOfSpeechTest {
+    private static List<Finding> findings(String head, String foods, String... steps) {
+        var lines = new ArrayList<String>();
+        lines.add("# A lesson");
+        lines.add("for " + head);
+        Arrays.stream(foods.split("; ")).map(f -> "food " + f).forEach(lines::add);
+        lines.addAll(List.of(steps));
+        return WholeLessons.whole(lines).outcome().report().open();
+    }
+
+    private static boolean finds(String check, String head, String foods, String... steps) {
+        return findings(head, foods, steps).stream().anyMatch(f -> f.check().equals(check));
+    }
+
+    private static final String ADULTS = "ADULTS COOK_ALONG 60 4 UK";
+    private static final String TEENS = "AGES_11_16 COOK_ALONG 60 4 UK";
+
+    @ParameterizedTest
+    @CsvSource({
+        "'The rest of the milk, that''s a hundred mils, in the jug.', true",
+        "'The rest of the milk, that''s fifty mils, in the jug.', false",
+        "'In goes the rest of the milk, 100 ml.', true",
+        "'The rest of the milk goes in the jug.', false"
+    })
+    void theRestIsWhatIsLeft(String words, boolean wrong) {
+        assertThat(finds(
+                        "share-wrong",
+                        ADULTS,
+                        "250 ml milk",
+                        "= HANDS_ON First",
+                        "Stir 200 ml of milk into the bowl.",
+                        "= HANDS_ON Then",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    @Test
+    void whatIsSetOutInEachVesselLeavesNobodyKnowsWhat() {
+        assertThat(finds(
+                        "share-wrong",
+                        ADULTS,
+                        "100 g oats; 250 ml milk",
+                        "= HANDS_ON Jars",
+                        "Fifty grams of oats in each jar, and a hundred mils of milk.",
+                        "= HANDS_ON Then",
+                        "The rest of the milk, that's fifty mils, in the blender."))
+                .isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'A teaspoon of honey, and that''s fine for baby from about eight months.', true",
+        "'Stir in the honey, lovely for ten month olds.', true",
+        "'Stir in the honey, but nothing with honey for baby under 11 months.', false",
+        "'Stir in the honey and leave it be.', false"
+    })
+    void honeyIsOfferedToABaby(String words, boolean offered) {
+        assertThat(finds("honey-under-one", ADULTS, "2 tbsp honey; 100 g oats", "= HANDS_ON Stir", words))
+                .as(words)
+                .isEqualTo(offered);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "sugar-claim-wrong, 'There''s no sugar in any of this.', true",
+        "sugar-claim-wrong, 'No sugar anywhere.', true",
+        "sugar-claim-wrong, 'No sugar left in the bag.', false",
+        "stray-talk, 'Is it still going? Have I stopped it?', true",
+        "stray-talk, 'Which button was it?', true",
+        "stray-talk, 'Is it still bubbling?', false",
+        "diet-claim-wrong, 'It''s suitable for vegans too.', true",
+        "diet-claim-wrong, 'Good for vegetarians as well.', false",
+        "diet-claim-wrong, 'For vegans, use oil.', false",
+        "free-from-claimed, 'Label them, and you can say gluten free.', true",
+        "free-from-claimed, 'Call them gluten-free on the stall.', true",
+        "free-from-claimed, 'Only if the label says gluten free.', false",
+        "reheated-twice, 'Heat it again tomorrow, and the day after if there''s still some.', true",
+        "reheated-twice, 'Warm it up on Monday and again on Tuesday.', true",
+        "reheated-twice, 'What you don''t eat, heat it again tomorrow and the day after.', true",
+        "reheated-twice, 'Heat it again tomorrow, once, and bin the rest.', false"
+    })
+    void saidInPassing(String check, String words, boolean slip) {
+        assertThat(finds(check, ADULTS, "200 g butter; 50 g sugar; 300 g rice; 200 g plain flour", "= TALK On", words))
+                .as(words)
+                .isEqualTo(slip);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Use the small knife, careful.', 'Oil in the pan, let it get really hot.', true",
+        "'Mind, hot oil spits.', 'Oil in the pan, let it get really hot.', false",
+        "'Use the small knife.', 'Oil in the pan, let it get really hot, stand back.', false"
+    })
+    void aCautionOfTheKnifeIsNoneOfTheOil(String before, String words, boolean missing) {
+        assertThat(finds(
+                        "oil-caution-missing",
+                        TEENS,
+                        "2 tbsp oil; 1 onion",
+                        "= WELCOME Hello",
+                        "Have an adult with you.",
+                        "= HANDS_ON Chop",
+                        "Chop the onion. " + before,
+                        "= HANDS_ON Fry",
+                        words))
+                .as(words)
+                .isEqualTo(missing);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Ten minutes, seventy five in the middle.', false, false",
+        "'Ten minutes, sixty three in the middle.', false, true",
+        "'Ten minutes, a hundred and seventy inside.', false, false",
+        "'Ten minutes till it''s golden.', true, false",
+        "'Ten minutes, and sixty seconds in the middle of the rack.', true, false"
+    })
+    void aCoreTemperatureInWords(String words, boolean unsaid, boolean low) {
+        var found = findings(
+                ADULTS,
+                "2 chicken breasts; 1 tbsp oil",
+                "= HANDS_ON Fry",
+                "Fry the chicken breasts in the pan over a medium heat. " + words);
+        assertThat(found.stream().anyMatch(f -> f.check().equals("doneness-unsaid")))
+                .as(words)
+                .isEqualTo(unsaid);
+        assertThat(found.stream().anyMatch(f -> f.check().equals("core-too-low")))
+                .as(words)
+                .isEqualTo(low);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Three tortillas each, and the sauce.', true",
+        "'Two tortillas each, and the sauce.', false",
+        "'Cut them: three tortilla pieces each.', false"
+    })
+    void soManyEach(String words, boolean short_) {
+        assertThat(finds("pieces-not-enough", ADULTS, "8 corn tortillas; 1 lime", "= PLATE Up", words))
+                .as(words)
+                .isEqualTo(short_);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Wash your hands, and your limes and coriander while you''re there.', false",
+        "'Wash your hands.', true",
+        "'The coriander is out of the bag.', false"
+    })
+    void produceIsWashedAlongWithHands(String words, boolean unwashed) {
+        assertThat(finds(
+                        "produce-unwashed",
+                        ADULTS,
+                        "1 bunch coriander; 200 g rice",
+                        "= HYGIENE Wash",
+                        words,
+                        "= HANDS_ON Chop",
+                        "Chop the coriander and stir it in."))
+                .as(words)
+                .isEqualTo(unwashed);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'Rice and both oils.', false", "'Rice and the sesame oil.', true"})
+    void bothAreNamedAtOnce(String words, boolean forgotten) {
+        assertThat(finds(
+                        "gather-check-forgets",
+                        ADULTS,
+                        "1 tbsp vegetable oil; 1 tsp sesame oil; 200 g rice",
+                        "= RUN_THROUGH Get",
+                        words,
+                        "= HANDS_ON Mix",
+                        "Stir the rice, the vegetable oil and the sesame oil together."))
+                .as(words)
+                .isEqualTo(forgotten);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'On with the veg: slice the carrots and the celery.', true",
+        "'Chop all the veg and in it goes.', false"
+    })
+    void aGroupThatIsGoneThroughByNameLeavesOthersOut(String words, boolean unused) {
+        assertThat(finds(
+                        "listed-not-used",
+                        ADULTS,
+                        "2 carrots; 2 sticks celery; 100 g mangetout",
+                        "= HANDS_ON Veg",
+                        words,
+                        "= HANDS_ON Cook",
+                        "Simmer for ten minutes in the pan over a low heat."))
+                .as(words)
+                .isEqualTo(unused);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Adult, oven to 180 fan-forced.', true",
+        "'Oven goes to two hundred fan.', true",
+        "'Adult, stand by the oven.', false"
+    })
+    void theOvenIsTurnedOnInAFewWords(String words, boolean on) {
+        var lesson = WholeLessons.whole(List.of("# A lesson", "food 200 g plain flour", "= HANDS_ON Heat", words))
+                .question()
+                .lesson();
+        assertThat(lesson.steps().getFirst().acts().contains(Act.OVEN_ON))
+                .as(words)
+                .isEqualTo(on);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Into the hot wok, oil in, two minutes.', RING",
+        "'Same skillet, two minutes a side.', RING",
+        "'In the pan with a bit of oil, medium, ten minutes.', RING",
+        "'Now the garlic, another two minutes.', RING",
+        "'Now the garlic.', BENCH"
+    })
+    void whereItCooksIsHeardWithoutTheWordHob(String words, Place place) {
+        var lesson = WholeLessons.whole(List.of(
+                        "# A lesson",
+                        "food 2 cloves garlic",
+                        "= HANDS_ON Fry",
+                        "Fry over a medium heat for two minutes.",
+                        "= HANDS_ON Then",
+                        words))
+                .question()
+                .lesson();
+        assertThat(lesson.steps().getLast().place()).as(words).isEqualTo(place);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'Makes for four', 4, false", "'Hello', 4, false", "'Hello', -, true"})
+    void fourPortionsAreAYieldLikeAnyOther(String words, String makes, boolean unstated) {
+        assertThat(finds(
+                        "yield-unstated",
+                        "ADULTS COOK_ALONG 60 " + makes + " UK",
+                        "200 g rice",
+                        "= WELCOME Hello",
+                        words + " all."))
+                .isEqualTo(unstated);
+    }
+}
