@@ -34,11 +34,29 @@ public record CarryOver(List<Item> items) {
      * @param toNumber its number, or 0
      * @param by the day until which it is good, or from which it thaws; null where there is none
      * @param allergens declared of it: an opened pack brings them in
+     * @param missing words of a promise that the lesson which seems to take it up has not: whether it does is for somebody to say
      */
     public record Item(
-            Kind kind, String from, String text, String to, int toNumber, LocalDate by, List<Allergen> allergens) {
+            Kind kind,
+            String from,
+            String text,
+            String to,
+            int toNumber,
+            LocalDate by,
+            List<Allergen> allergens,
+            List<String> missing) {
         public Item {
             allergens = List.copyOf(allergens);
+            missing = List.copyOf(missing);
+        }
+
+        private Item without(List<String> words) {
+            return new Item(kind, from, text, to, toNumber, by, allergens, words);
+        }
+
+        /** A later lesson has all that it is about. */
+        public boolean isSure() {
+            return isTakenUp() && missing.isEmpty();
         }
 
         public boolean isTakenUp() {
@@ -50,6 +68,8 @@ public record CarryOver(List<Item> items) {
     private static final Pattern PROMISES = Pattern.compile(
             "(?<!\\bbefore )(?<!\\bby )(?<!\\buntil )(?<!\\btill )\\b(next (week|time|lesson|month|class)|in (our|the) next (lesson|class)|in lesson \\d+|another (day|time|lesson)|later in (the|this) (course|term))\\b",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern NUMBERED = Pattern.compile("\\blesson (\\d+)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern SENTENCE = Pattern.compile("[^.!?]+[.!?]*");
     /** A lesson that has so many percent of a promise's words takes it up. */
@@ -147,11 +167,20 @@ public record CarryOver(List<Item> items) {
     }
 
     private static Item words(Kind kind, Lesson lesson, List<Lesson> later, String text) {
-        var said = SameWords.of(PROMISES.matcher(text).replaceAll(" "));
-        var taker = later.stream()
+        var about = PROMISES.matcher(text).replaceAll(" ");
+        var said = SameWords.of(about);
+        var named = NUMBERED.matcher(text);
+        var candidates = named.find()
+                ? later.stream()
+                        .filter(l -> String.valueOf(l.number()).equals(named.group(1)))
+                        .toList()
+                : later;
+        var taker = candidates.stream()
                 .filter(l -> SameWords.share(said, SameWords.of(l)) >= TAKEN)
-                .findFirst();
-        return item(kind, lesson, text, taker, null, List.of());
+                .max(Comparator.comparingInt(l -> SameWords.share(said, SameWords.of(l))));
+        return item(kind, lesson, text, taker, null, List.of())
+                .without(taker.map(l -> SameWords.missing(about, SameWords.of(l)))
+                        .orElse(List.of()));
     }
 
     private static Item item(
@@ -163,7 +192,8 @@ public record CarryOver(List<Item> items) {
                 to.map(Lesson::id).orElse(""),
                 to.map(Lesson::number).orElse(0),
                 by,
-                allergens);
+                allergens,
+                List.of());
     }
 
     /** What that lesson leaves. */

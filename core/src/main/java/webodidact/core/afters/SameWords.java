@@ -1,6 +1,8 @@
 package webodidact.core.afters;
 
+import java.util.Arrays;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import webodidact.core.lesson.Lesson;
@@ -24,6 +26,14 @@ final class SameWords {
         for (var word : text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+"))
             if (word.length() > 2 && !EMPTY.contains(word)) all.add(stem(word));
         return all;
+    }
+
+    /** Those words of a text that the other has not, as they are written. */
+    static List<String> missing(String text, Set<String> in) {
+        return Arrays.stream(text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+"))
+                .filter(w -> !of(w).isEmpty() && !in.containsAll(of(w)))
+                .distinct()
+                .toList();
     }
 
     private static String stem(String word) {

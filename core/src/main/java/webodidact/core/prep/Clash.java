@@ -31,7 +31,8 @@ public record Clash(List<Demand> demands, List<Relax> relax) {
         if (!isImpossible(prep, solver)) return Optional.empty();
         var kept = new ArrayList<>(Demand.of(prep));
         var now = prep;
-        // Whatever can go while the rest still clashes is no part of it. What a large question does not show in its time a smaller one
+        // Whatever can go while the rest still clashes is no part of it. What a large question does not show in its
+        // time a smaller one
         // may: so often as something went.
         for (int before = kept.size() + 1; before > kept.size(); ) {
             before = kept.size();

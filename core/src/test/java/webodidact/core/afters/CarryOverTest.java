@@ -72,6 +72,34 @@ class CarryOverTest {
         assertThat(items.getFirst().isTakenUp()).isEqualTo(taken);
     }
 
+    private static CarryOver.Item promise(CarryOver carry) {
+        return carry.from("1-lesson").stream()
+                .filter(i -> i.kind() == CarryOver.Kind.PROMISE)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aPromiseThatIsHalfKeptIsOnlyPerhapsTakenUp() {
+        var first = lesson(1, "Next week we joint a chicken and roast it.", "");
+        var half = carry(first, lesson(2, "Today we roast a chicken.", ""))
+                .from("1-lesson")
+                .getFirst();
+        assertThat(half.isTakenUp()).isTrue();
+        assertThat(half.isSure()).isFalse();
+        assertThat(half.missing()).containsExactly("joint");
+        var whole = carry(first, lesson(2, "We roast it.", ""), lesson(3, "Jointing a chicken, then roast it.", ""));
+        assertThat(promise(whole).toNumber()).isEqualTo(3);
+        assertThat(promise(whole).isSure()).isTrue();
+    }
+
+    @Test
+    void aPromiseOfALessonByItsNumberIsLookedForThere() {
+        var first = lesson(1, "In lesson 3 you learn to joint a chicken.", "");
+        var items = carry(first, lesson(2, "Jointing a chicken.", ""), lesson(3, "A salad of oranges.", ""));
+        assertThat(items.from("1-lesson")).noneMatch(i -> i.kind() == CarryOver.Kind.PROMISE && i.isTakenUp());
+    }
+
     @Test
     void whatIsSaidOfTodayIsNoPromise() {
         assertThat(carry(lesson(

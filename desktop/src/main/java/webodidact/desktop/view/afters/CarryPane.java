@@ -78,7 +78,11 @@ final class CarryPane implements AftersPart {
             case FROZEN ->
                 by.isEmpty() ? Words.of("carry.use", item.toNumber()) : Words.of("carry.thaw", item.toNumber(), by);
             case SKILL -> Words.of("carry.remind", item.toNumber());
-            default -> Words.of("carry.kept", item.toNumber());
+            default ->
+                item.isSure()
+                        ? Words.of("carry.kept", item.toNumber())
+                        : Words.of(
+                                "carry.perhaps", item.toNumber(), item.missing().getFirst());
         };
     }
 }
