@@ -82,9 +82,7 @@ class CarryOverTest {
     @Test
     void aPromiseThatIsHalfKeptIsOnlyPerhapsTakenUp() {
         var first = lesson(1, "Next week we joint a chicken and roast it.", "");
-        var half = carry(first, lesson(2, "Today we roast a chicken.", ""))
-                .from("1-lesson")
-                .getFirst();
+        var half = promise(carry(first, lesson(2, "Today we roast a chicken.", "")));
         assertThat(half.isTakenUp()).isTrue();
         assertThat(half.isSure()).isFalse();
         assertThat(half.missing()).containsExactly("joint");
