@@ -44,6 +44,9 @@ public final class Actions {
             "should", "must", "may", "might", "would", "i'll", "we'll", "you'll", "they'll", "let's", "first", "next",
             "also", "so", "but", "let", "it", "them", "go", "always", "again", "help", "still", "before", "after",
             "until", "till", "while");
+    /** "While that's browning chop your onion": what it is done to follows at once. */
+    private static final Set<String> AFTER_A_DEED = Set.of("the", "your", "my", "our", "them", "it", "those", "these");
+
     private static final Set<String> DENIED = Set.of(
             "don't",
             "not",
@@ -233,6 +236,7 @@ public final class Actions {
                     || BEFORE_A_DEED.contains(before)
                     || before.endsWith("ly")
                     || before.equals(said[i])
+                    || after != null && AFTER_A_DEED.contains(after) && !isFood(i)
                     || isLet(i);
         }
 

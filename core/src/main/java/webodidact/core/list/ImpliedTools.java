@@ -39,6 +39,9 @@ public final class ImpliedTools {
     }
 
     private static final Phrase LID_OFF = Phrase.of("lid off\\b", "without (?:a |the )?lid\\b", "uncovered\\b");
+    private static final Phrase OTHER_COVER = Phrase.of(
+            "cover(?:ed|ing)?\\b[^.!?]{0,25}\\b(?:with|in|by|under) (?:a |the |some |your |cold |more |boiling |just )*(?:damp |clean |wet )?(?:towel|tea towel|cloth|film|cling ?film|foil|plate|paper|parchment|water|stock|sauce|cheese|mash|beeswax|bag|board)\\b");
+    private static final Phrase LID_NAMED = Phrase.of("lids?\\b");
     private static final Phrase LID_ON = Phrase.of("lid (?:back )?on\\b", "cover(?:ed)?\\b", "with (?:a |the )?lid\\b");
 
     /** Only where hands work: "we steam it" in a welcome needs no steamer yet. */
@@ -52,6 +55,7 @@ public final class ImpliedTools {
                 .flatMap(s -> s)
                 // "Into bowls", "cut it into eight": what is eaten from, and on, is not what was worked with.
                 .filter(id -> step.kind() != Kind.PLATE || !id.equals("mixing-bowl") && !id.equals("board"))
+                .filter(id -> !id.equals("lid") || !OTHER_COVER.isIn(text) || LID_NAMED.isIn(text))
                 .filter(id -> !id.equals("lid") || !LID_OFF.isIn(text) || LID_ON.isIn(text));
     }
 }

@@ -17,7 +17,7 @@ import webodidact.core.time.TimeRange;
 final class BatchesNotCounted implements Check {
     private static final Phrase BATCHES = Phrase.of(
             "in (?:small )?batches\\b",
-            "(?:\\d+|one|two|three|four|five|six|a few|a couple)(?: or \\p{L}+)? at a time",
+            "(?:\\d+|one|two|three|four|five|six|a few|a couple)(?: or \\p{L}+)?(?: in| on)? at a time",
             "keep going until (?:it|they|the batter|you)");
     private static final Phrase PIECES =
             Phrase.of("spoonfuls?\\b", "ladle(?:ful)?s?\\b", "each side", "(?:per|a) side", "on (?:each|both) sides?");

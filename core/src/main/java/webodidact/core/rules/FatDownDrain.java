@@ -16,6 +16,8 @@ final class FatDownDrain implements Check {
     private static final Phrase POURED = Phrase.of(
             FAT + "\\b[^.!?]{0,60}\\b(?:down|in|into) (?:the |your )?" + DRAIN + "\\b",
             "(?:pour|tip|drain|empty)\\p{L}*\\b[^.!?]{0,30}\\b" + FAT + "\\b[^.!?]{0,40}\\b" + DRAIN + "\\b",
+            "(?:oil|fat|grease|pan)\\b[^.!?]{0,80}[.!?] (?:\\p{L}+ ){0,2}(?:pour|tip|empty) it (?:all )?(?:down|into|in) (?:the |your )?"
+                    + DRAIN,
             "(?:down|into) (?:the |your )?" + DRAIN + "\\b[^.!?]{0,40}\\b" + FAT + "\\b");
     private static final Phrase NOT =
             Phrase.of("never", "don't", "do not", "not (?:down|in)", "instead of", "rather than");

@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -30,6 +31,10 @@ final class GripUnsaid implements Check {
             "table knife",
             "slowly",
             "sharp");
+    /** Small hands on a grater: the last bit is not grated. */
+    private static final Phrase GRATES =
+            Phrase.of("grat(?:e|ing)\\b(?! (?:the |your |some )?(?:cheese|cheddar|parmesan|nutmeg))");
+
     private static final Set<String> CUTS = Set.of("chop", "slice", "dice", "halve", "quarter", "cube", "cut", "shred");
     private static final Phrase ROUND = Phrase.of(
             "scissors",
@@ -49,8 +54,9 @@ final class GripUnsaid implements Check {
                     || step.kind() == Kind.PLATE && s.lesson().audience() == Audience.AGES_11_16
                     || step.who() == Who.ADULT
                     || step.who().isBeforeCamera()
-                    || Told.says(step, ROUND)) continue;
+                    || Told.says(step, ROUND) && !Told.says(step, GRATES)) continue;
             var cut = s.deeds(step).map(Action::verb).filter(CUTS::contains).findFirst();
+            if (cut.isEmpty() && Ages.needBlades(s) && Told.says(step, GRATES)) cut = Optional.of("grate");
             if (cut.isPresent())
                 return Stream.of(at(s, step.id(), s.number(step), cut.get()).mending(sayFirst(step)));
         }

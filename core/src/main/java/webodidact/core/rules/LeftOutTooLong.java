@@ -16,6 +16,7 @@ import webodidact.core.script.Told;
 final class LeftOutTooLong implements Check {
     private static final Phrase OUT = Phrase.of(
             "(?:leave|left|leaving|stands?|stays?|sits?|cool(?:s|ing)?|keeps?|lives?|be)\\b[^.!?]{0,50}\\b(?:out|on the (?:side|worktop|counter|bench|hob|stove|table)|at room temperature|in the (?:pan|pot)|to cool(?: down)?)\\b[^.!?]{0,50}?\\b(overnight|before (?:you go to |I go to )?bed\\b|(?:until|till)\\b[^.!?]{0,30}?\\b(?:bed ?time|morning|tomorrow|evening|tonight|dinner ?time|lunch ?time)|all (?:day|night|afternoon|evening|morning)|(?:\\d+|two|three|four|five|six|eight|several|a few|a couple of) hours?)\\b",
+            "(?:in|into) the fridge (?:by|before|at|come) (?:bed ?time|bed\\b|tonight|the end of the day|the evening)",
             "(?:overnight|all (?:day|night|afternoon))\\b[^.!?]{0,30}\\b(?:on the (?:side|worktop|counter|bench|hob|stove)|out of the fridge|at room temperature)");
     private static final Phrase HARMLESS = Phrase.of(
             "dough",
@@ -53,7 +54,9 @@ final class LeftOutTooLong implements Check {
         return Told.oncePerStep(s.told()
                         .all(OUT)
                         .filter(x -> !NOT.matcher(x.before()).find()
-                                && !HARMLESS.isIn(PUT_AWAY.matcher(x.words()).replaceAll(""))
+                                && !HARMLESS.isIn(PUT_AWAY.matcher(x.words())
+                                        .replaceAll("")
+                                        .replaceFirst("(?i)^in(?:to)? the fridge", ""))
                                 && isLong(x.words())))
                 .map(x -> at(s, x.step().id(), x.words(), s.course().profile().coolWithin())
                         .as(rice(s) ? "rice" : ""));

@@ -20,6 +20,9 @@ final class ListSaidLate implements Check {
             "(?:quickly )?(?:go and )?(?:run and |nip and )(?:get|fetch|grab)\\b",
             "should(?:'ve| have) (?:told|said)\\b");
 
+    /** What is told too late of a stand-in is a matter of its own. */
+    private static final Phrase STAND_IN = Phrase.of("(?:if you(?:'re| are| can't)|instead|swap)\\b");
+
     @Override
     public Stream<Finding> find(Situation s) {
         var first = s.lesson().steps().stream()
@@ -27,7 +30,10 @@ final class ListSaidLate implements Check {
                 .findFirst();
         if (first.isEmpty()) return Stream.empty();
         int from = s.number(first.get());
-        return Told.oncePerStep(s.told().all(LATE).filter(x -> x.number() >= from && !x.is(Asides.Kind.OTHER_TIME)))
+        return Told.oncePerStep(s.told()
+                        .all(LATE)
+                        .filter(x ->
+                                x.number() >= from && !x.is(Asides.Kind.OTHER_TIME) && !STAND_IN.isIn(x.sentence())))
                 .flatMap(x -> named(s, x, from).map(name -> at(s, x.step().id(), name, x.number())));
     }
 

@@ -53,6 +53,7 @@ final class ListedNotUsed implements Check {
     /** Whatever is on the list is in it, named or not. */
     private static final Phrase EVERYTHING = Phrase.of(
             "(?:everything|the lot|all (?:of )?the (?:rest|ingredients|other)|the rest of (?:the|your) ingredients)\\b[^.!?]{0,20}\\b(?:in|into|together|goes|else)\\b",
+            "all (?:of )?(?:your|the|those) (?:\\p{L}+ )?(?:colours|colors|fillings|toppings|bits|goodies|extras)\\b",
             "mix (?:everything|it all|the lot)",
             "everything else\\b");
 

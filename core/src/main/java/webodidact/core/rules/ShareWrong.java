@@ -42,6 +42,11 @@ final class ShareWrong implements Check {
                     + NUMBER + ") ?" + MEASURE + "\\b(?= ?[.,;!?)]|$)",
             "(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;\\d]{2,40}?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])\\s*(about |around |roughly )?(?:"
                     + NUMBER + ") ?" + MEASURE + "\\b");
+    /** "Use all of it, a hundred and fifty grams", of a food that the sentence names. */
+    private static final Phrase WHOLE = Phrase.of(
+            "all of (?:it|them|the [^.!?;,\\d]{2,30}?),? ?(?:that's|that is|which is|so|[(=–—-])?\\s*(?:about |around |roughly )?(?:"
+                    + NUMBER + ") ?" + MEASURE + "\\b(?= ?[.,;!?)]|$)");
+
     /** "The rest of the milk, that's a hundred mils". */
     private static final Phrase REST = Phrase.of(
             "(?:rest|remainder|last) of (?:the |your |that |our )?[^.!?;,\\d]{2,30}?,? ?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])?\\s*(?:about |around |roughly )?(?:"
@@ -51,8 +56,9 @@ final class ShareWrong implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(
-                        Stream.concat(s.told().all(SAID), s.told().all(REST)).filter(x -> isWrong(s, x)))
+        return Told.oncePerStep(Stream.of(SAID, REST, WHOLE)
+                        .flatMap(p -> s.told().all(p))
+                        .filter(x -> isWrong(s, x)))
                 .map(x -> at(
                                 s,
                                 x.step().id(),
@@ -92,11 +98,13 @@ final class ShareWrong implements Check {
         var share = SHARES.entrySet().stream()
                 .filter(e -> words.startsWith(e.getKey()))
                 .findFirst();
+        boolean whole = words.startsWith("all of");
         var line = s.answers().finder().in(said.sentence()).stream()
                 .filter(m -> m.kind() == Mentions.Kind.LISTED
-                        && words.contains(m.words().toLowerCase(Locale.ROOT)))
-                .findFirst()
+                        && (whole || words.contains(m.words().toLowerCase(Locale.ROOT))))
+                .reduce((a, b) -> whole ? b : a)
                 .flatMap(m -> s.lesson().food(m.id()));
+        if (whole) return line.map(FoodLine::amount);
         if (words.matches("^(?:rest|remainder|last)\\b.*")) return line.flatMap(l -> left(s, said, l));
         if (share.isEmpty() || line.isEmpty() || line.get().amount() == null) return Optional.empty();
         return Optional.of(line.get().amount().times(share.get().getValue()));

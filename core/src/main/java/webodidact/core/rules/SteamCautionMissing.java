@@ -45,7 +45,12 @@ final class SteamCautionMissing implements Check {
             "adult",
             "grown[- ]?up",
             "(?:very |really |red )hot\\b");
-    private static final Phrase BOILS = Phrase.of("boil", "simmer", "steam", "blanch");
+    private static final Phrase BOILS = Phrase.of(
+            "boil",
+            "simmer",
+            "steam",
+            "blanch",
+            "(?:pasta|spaghetti|noodles|rice|potatoes|eggs)\\b[^.!?]{0,30}\\bminutes?\\b[^.!?]{0,20}\\bdrain");
     private static final Phrase COLD = Phrase.of(
             "tins?\\b",
             "tinned",

@@ -16,13 +16,25 @@ import webodidact.core.lesson.Step;
 import webodidact.core.list.SubstitutionSheet;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
 import webodidact.core.swap.Accepting;
 
 /** A stand-in that homes hear of after the step that would have needed it. */
 final class SwapAnnouncedLate implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        return Stream.concat(said(s), announced(s));
+        var named = Stream.concat(said(s), announced(s)).toList();
+        return named.isEmpty() ? owned(s) : named.stream();
+    }
+
+    /** "If you're off dairy use oil, I should have said that": the instructor says herself that it is late. */
+    private static final Phrase OWNED = Phrase.of(
+            "(?:if you|swap|instead|those of you|anyone)\\b[^.!?]{0,90}\\b(?:should(?:'ve| have) (?:said|told|mentioned)|(?:forgot|meant) to (?:say|tell|mention))");
+
+    private Stream<Finding> owned(Situation s) {
+        return Told.oncePerStep(s.told().all(OWNED))
+                .filter(x -> x.step().kind() == Kind.HANDS_ON)
+                .map(x -> at(s, x.step().id(), x.words()).as("owned"));
     }
 
     /** "If you have no milk you could have used oat milk": told after the step that took it. */

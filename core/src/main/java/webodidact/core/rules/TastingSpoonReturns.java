@@ -13,6 +13,7 @@ final class TastingSpoonReturns implements Check {
             "tast(?:e|ing)\\b[^.!?]{0,90}\\b(?:stir (?:it |them |that )?(?:again|in|back|round)|same spoon|(?:goes |go |put it )?back in|(?:another|a) (?:quick |good )?stir)\\b",
             "(?:taste|try) (?:it |some |a bit |the \\p{L}+ )?(?:with|off|from) (?:your|my|a|the|that) (?:little )?(?:finger|stirring spoon|wooden spoon|same spoon)",
             "lick (?:your|the|my) (?:finger|fingers|spoon|whisk)\\b[^.!?]{0,60}\\b(?:stir|back|carry on|again)",
+            "lick (?:your|the|my) (?:spoon|whisk)\\b[^.!?]{0,20}\\b(?:and )?(?:another|then a) (?:\\p{L}+ )?(?:spoon|scoop|dollop|one)",
             "(?:the|that|this|my) spoon (?:straight |right )?back in\\b",
             "(?:have|take|try) (?:a|another) (?:spoonful|taste|bit|lick)\\b[^.!?]{0,60}\\b(?:carry on|back in|keep stirring|stir(?:ring)? with)",
             "double[- ]dip");

@@ -13,6 +13,10 @@ import webodidact.core.script.Told;
 final class WaterNotBoiling implements Check {
     private static final Phrase USED = Phrase.of(
             "(?:in|into|to|of|with|over) (?:the |your |some |plenty of |a pan of )?(?:salted )?(?:boiling|just[- ]boiled|simmering) (?:salted )?(?:water|stock)");
+    /** "Pasta in the water": there is none until somebody puts it on. */
+    private static final Phrase THE_WATER = Phrase.of(
+            "(?:pasta|spaghetti|penne|macaroni|noodles|gnocchi|rice|eggs)\\b[^.!?]{0,20}\\b(?:in|into|to) the (?:salted )?water\\b");
+
     private static final Phrase PUT_ON = Phrase.of(
             "kettle\\b",
             "(?:bring|get|put|set)\\b[^.!?]{0,50}\\b(?:boil|water|on to boil)\\b",
@@ -23,7 +27,7 @@ final class WaterNotBoiling implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(s.told().meant(USED))
+        return Told.oncePerStep(Stream.concat(s.told().meant(USED), s.told().meant(THE_WATER)))
                 .filter(x -> x.step().kind().isHandsOn())
                 .limit(1)
                 .filter(x -> s.told()

@@ -1,6 +1,8 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Ratio;
@@ -11,17 +13,65 @@ import webodidact.core.check.Situation;
 import webodidact.core.lesson.Shaping;
 import webodidact.core.lesson.Yield;
 import webodidact.core.list.Makes;
+import webodidact.core.script.Phrase;
+import webodidact.core.words.NumberWords;
 
 /** The number the recipe says is not the number its spoon, scoop or cutter makes. */
 final class YieldWrong implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        if (s.lesson().shaping() == null) return Stream.empty();
+        if (s.lesson().shaping() == null) return told(s).stream();
         var makes = s.answers().makes();
         var found = new ArrayList<Finding>();
         if (makes.isWrong()) found.add(wrong(s, makes));
         else if (makes.over() < 0) found.add(few(s, makes));
         return found.stream();
+    }
+
+    private static final String N =
+            "(\\d+|six|eight|ten|twelve|fifteen|sixteen|eighteen|twenty(?:[- ]four)?|thirty|thirty[- ]six|forty|fifty|sixty)";
+
+    /** What a mixture gives, as it is said in the steps. */
+    private static final Phrase GIVES = Phrase.of(
+            "(?:you(?:'ll| should| will| ought to)?|it|this|that|we(?:'ll| should)?) (?:should )?(?:get|end up with|have|makes?) (?:about |around |roughly |exactly )?"
+                    + N
+                    + "\\b(?: (?:little |small |big |of )?(?:them|of them|balls|biscuits|cookies|scones|rolls|pieces|dumplings|parcels|rounds))?(?= ?[.,!?]|$| out of)",
+            "(?:cut|roll|shape|divide)\\b[^.!?]{0,40}\\binto " + N
+                    + " (?:\\p{L}+ )?(?:balls|biscuits|cookies|scones|rolls|dumplings|parcels|rounds|straws|strips)");
+
+    /** The lesson is for so many pieces, and hands are told to make another number of them. */
+    private Optional<Finding> told(Situation s) {
+        var makes = s.lesson().makes();
+        if (makes.assumed() || !makes.count().isWhole()) return Optional.empty();
+        int stated = (int) makes.count().floor();
+        // As many pieces as people, or a portion of several: how many each is theirs to say.
+        if (s.told().says(EACH)) return Optional.empty();
+        boolean pieces = s.told().all(MAKES).anyMatch(x -> figure(x.words()) == stated);
+        return s.told()
+                .meant(GIVES)
+                .filter(x -> x.step().kind().isHandsOn())
+                .filter(x -> figure(x.words()) > 0)
+                .filter(x -> pieces ? figure(x.words()) != stated : !goesInto(figure(x.words()), stated))
+                .findFirst()
+                .map(x -> at(s, x.step().id(), x.words().strip(), stated, makes.what())
+                        .as("told"));
+    }
+
+    /** "Makes twenty": the yield is one of pieces, not of people. */
+    private static final Phrase MAKES = Phrase.of("(?:makes?|making) (?:about |around )?" + N + "\\b");
+
+    private static final Phrase EACH = Phrase.of("each\\b", "a person\\b", "apiece\\b", "per (?:person|head)");
+
+    /** Three pieces each are three times the people. */
+    private static boolean goesInto(int pieces, int people) {
+        return pieces % people == 0 || people % pieces == 0;
+    }
+
+    private static final Pattern FIGURE = Pattern.compile("\\b" + N + "\\b", Pattern.CASE_INSENSITIVE);
+
+    private static int figure(String words) {
+        var m = FIGURE.matcher(words);
+        return m.find() ? NumberWords.value(m.group(1)).orElse(0) : 0;
     }
 
     private Finding wrong(Situation s, Makes makes) {

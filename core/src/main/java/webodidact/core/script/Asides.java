@@ -102,6 +102,9 @@ public final class Asides {
             part(
                     Kind.STATE,
                     "\\b(?:while|as) (?:the |your |my |those )?(?:\\p{L}+[ -]){1,2}?(?:is|are|cooks?|boils?|simmers?|bakes?|rests?|fry|fries|cools?|rises?|proves?|roasts?|steams?|bubbles?)\\b[^.,;:!?\\n]*"),
+            part(
+                    Kind.STATE,
+                    "\\b(?:while|as) (?:that|it|this|they|those|these)(?:['’]s|['’]re| is| are) \\p{L}+ing\\b"),
             whole(
                     Kind.STATE,
                     "\\b(?:wants?|needs?|has|have|should) to (?:hit|reach|read)\\b|\\bshould (?:hit|reach|read)\\b"),

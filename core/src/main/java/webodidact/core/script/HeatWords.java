@@ -27,7 +27,7 @@ public final class HeatWords {
     private static final Pattern NO_FAN =
             Pattern.compile("\\b(?:no|not|without an?|isn['’]t an?) fan\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FAN_AFTER = Pattern.compile(
-            "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| you have| you['’]ve(?: got)?)?(?: an?)? ?fan\\b",
+            "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| you have| you['’]ve(?: got)?)?(?: an?| the| your)? ?fan\\b",
             Pattern.CASE_INSENSITIVE);
     /** "Twenty degrees hotter": a difference, no setting. */
     private static final Pattern DIFFERENCE = Pattern.compile(
@@ -39,7 +39,7 @@ public final class HeatWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PLAIN = Pattern.compile(
-            "\\b(?:at|to|on)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
+            "\\b(?:at|to|on|oven,)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLAIN_OVEN = Pattern.compile(
             "\\bovens?\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast)\\b", Pattern.CASE_INSENSITIVE);

@@ -29,6 +29,10 @@ final class PlaceWords {
             "\\b(?:another|a further|(?:one|two|three|four|five|six|eight|ten|\\d+) more)\\b[^.!?]{0,14}\\b(?:minutes?|mins?)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** "While that's browning chop the onion": what goes on elsewhere. */
+    private static final Pattern MEANWHILE = Pattern.compile(
+            "\\b(?:while|as) (?:that|it|this|they|those|these)(?:['’]s|['’]re| is| are) $", Pattern.CASE_INSENSITIVE);
+
     private PlaceWords() {}
 
     /** As the text says it, else the title of a step that has a time, else where the step before left it. */
@@ -73,7 +77,10 @@ final class PlaceWords {
     private static boolean isIn(String text, Place place, Pattern said, Knowledge knowledge) {
         var code = place.name().toLowerCase(Locale.ROOT).replace('_', '-');
         return knowledge.actionsIn(text).stream()
-                        .anyMatch(a -> a.action().place().equals(code))
+                        .anyMatch(a -> a.action().place().equals(code)
+                                && !MEANWHILE
+                                        .matcher(text.substring(0, a.start()))
+                                        .find())
                 || said != null && said.matcher(text).find();
     }
 }

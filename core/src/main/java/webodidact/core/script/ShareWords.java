@@ -71,10 +71,7 @@ public final class ShareWords {
             return Optional.of(
                     new Share(from + measure.get().start(), measure.get().amount(), false));
         var part = PART.matcher(head);
-        if (part.find()
-                && line.amount() != null
-                && line.amount().unit().dimension() != Dimension.INFORMAL
-                && !isDeed(head, part.start()))
+        if (part.find() && line.amount() != null && !isDeed(head, part.start()))
             return Optional.of(new Share(from + part.start(), line.amount().times(fraction(part.group(1))), false));
         return Optional.empty();
     }

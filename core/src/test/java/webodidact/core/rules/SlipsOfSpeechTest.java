@@ -255,4 +255,130 @@ class SlipsOfSpeechTest {
                         words + " all."))
                 .isEqualTo(unstated);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "hot-filled, 'Cover it while it''s hot and straight in the freezer.', true",
+        "hot-filled, 'Let it cool and straight in the freezer.', false",
+        "tasting-spoon-returns, 'Lick the spoon, yum, and another big spoon.', true",
+        "tasting-spoon-returns, 'Lick the spoon, it is the cook''s share.', false",
+        "health-claim, 'You''ll never get a cold.', true",
+        "health-claim, 'It''s better for your gut.', true",
+        "health-claim, 'Oats look after your heart.', true",
+        "health-claim, 'You''ll never get bored of it.', false",
+        "fat-down-drain, 'The oil stays hot for an hour. Then pour it down the drain.', true",
+        "fat-down-drain, 'The pasta is done. Then pour it down the drain.', false",
+        "left-out-too-long, 'Leftovers, in the fridge by bedtime.', true",
+        "left-out-too-long, 'Leftovers, in the fridge by half past.', false",
+        "cue-contradicts, 'Don''t let them brown. See how golden brown that is?', true",
+        "cue-contradicts, 'Don''t let them brown. See how pale that is?', false",
+        "swap-announced-late, 'If you''re off dairy use oil, I should have said that at the start.', true",
+        "swap-announced-late, 'If you''re off dairy use oil.', false",
+        "wait-unsaid, 'Cover it with the towel and leave it.', true",
+        "wait-unsaid, 'Cover it with the towel and leave it for an hour.', false",
+        "wait-unsaid, 'Now these want a good soak.', true",
+        "wait-unsaid, 'Now these want a good soak, an hour at least.', false",
+        "water-not-boiling, 'Pasta in the water, ten minutes.', true",
+        "steam-caution-missing, 'Boil the pasta for ten minutes, then drain.', true"
+    })
+    void doneInPassing(String check, String words, boolean slip) {
+        assertThat(finds(
+                        check,
+                        ADULTS,
+                        "300 g pasta; 200 ml milk; 2 chicken breasts; 1 litre oil",
+                        "= HANDS_ON First",
+                        "Stir the milk in the pan over a medium heat for two minutes.",
+                        "= HANDS_ON Then",
+                        words))
+                .as(words)
+                .isEqualTo(slip);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Roll it in little balls, you should get forty.', true",
+        "'Roll it in little balls, you should get twenty.', false",
+        "'Roll it in little balls.', false"
+    })
+    void anotherNumberIsMadeThanIsPromised(String words, boolean wrong) {
+        assertThat(finds(
+                        "yield-wrong",
+                        "ADULTS COOK_ALONG 60 20 UK",
+                        "250 g plain flour",
+                        "= WELCOME Hello",
+                        "Makes twenty.",
+                        "= HANDS_ON Shape",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'Use all of it, a hundred and fifty grams.', true", "'Use all of it, a hundred grams.', false"})
+    void allOfItIsWhatTheListHas(String words, boolean wrong) {
+        assertThat(finds("share-wrong", ADULTS, "100 g cheddar", "= HANDS_ON Grate", "Grate the cheddar, and " + words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Grate your carrot, every last bit.', true",
+        "'Grate your carrot, and stop before your knuckles.', false",
+        "'Stir your carrot.', false"
+    })
+    void aGraterIsHeldTooWhereChildrenAreSmall(String words, boolean unsaid) {
+        assertThat(finds(
+                        "grip-unsaid",
+                        "AGES_7_11 COOK_ALONG 60 4 UK",
+                        "1 carrot",
+                        "= WELCOME Hello",
+                        "Hello, and hello to your grown-up, who stays.",
+                        "= HANDS_ON Grate",
+                        words + " Your grown-up helps."))
+                .as(words)
+                .isEqualTo(unsaid);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'Cover it with a tea towel.', false", "'Cover it.', true", "'Cover it with cold water, lid on.', true"
+    })
+    void whatIsCoveredWithAClothNeedsNoLid(String words, boolean lid) {
+        assertThat(
+                        findings(
+                                        ADULTS,
+                                        "200 g rice",
+                                        "tool 1 pan",
+                                        "= HANDS_ON Cover",
+                                        "The rice goes in the pan. " + words)
+                                .stream()
+                                .anyMatch(f -> f.check().equals("tool-not-listed")
+                                        && f.what().contains("lid")))
+                .as(words)
+                .isEqualTo(lid);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Dice the chicken breasts. Give the board a wash, and your hands.', true",
+        "'Give the board a wash, and your hands. Dice the chicken breasts.', false"
+    })
+    void aWashAfterTheFoodIsNotTheOneBefore(String words, boolean missing) {
+        assertThat(finds("no-opening-wash", ADULTS, "2 chicken breasts", "= HANDS_ON Dice", words))
+                .as(words)
+                .isEqualTo(missing);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'While that''s browning chop your onion and your carrots.', BENCH",
+        "'Turn the mince while it is browning over a medium heat, in the pan.', RING"
+    })
+    void whatGoesOnMeanwhileIsNotWhereHandsAre(String words, Place place) {
+        var lesson = WholeLessons.whole(List.of(
+                        "# A lesson", "food 1 onion", "food 2 carrots", "food 400 g mince", "= HANDS_ON Veg", words))
+                .question()
+                .lesson();
+        assertThat(lesson.steps().getFirst().place()).as(words).isEqualTo(place);
+    }
 }
