@@ -1,6 +1,5 @@
 package webodidact.core.fit;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
@@ -18,30 +17,13 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
+import webodidact.core.solver.OrTools;
 
 /** The problem as a constraint model, solved by OR-Tools' CP-SAT. */
 public final class CpSat implements Solver {
-    private static final class Native {
-        private static final boolean THERE = load();
-
-        private static boolean load() {
-            try {
-                Loader.loadNativeLibraries();
-                return true;
-            } catch (RuntimeException | LinkageError e) {
-                return false;
-            }
-        }
-    }
-
-    /** Whether its native code runs on this machine. The first call takes up to two seconds: not on the interface thread. */
-    public static boolean isThere() {
-        return Native.THERE;
-    }
-
-    /** @throws IllegalStateException where its native code does not run; ask {@link #isThere()} first */
+    /** @throws IllegalStateException where its native code does not run; ask {@link OrTools#isThere()} first */
     public CpSat() {
-        if (!isThere()) throw new IllegalStateException("The constraint solver does not run on this machine");
+        OrTools.require();
     }
 
     @Override

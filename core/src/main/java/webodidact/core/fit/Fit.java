@@ -17,6 +17,9 @@ import webodidact.core.homes.Simulation;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.prep.PrepGreedy;
+import webodidact.core.prep.PrepPlan;
+import webodidact.core.prep.PrepTasks;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Planner;
 
@@ -288,10 +291,20 @@ public final class Fit {
         return String.join("; ", parts);
     }
 
+    /** When the day begins, as the jobs of the Bench are worked back in one go; empty where that gets stuck. */
+    private static Optional<Integer> firstJob(Outcome outcome) {
+        return new PrepGreedy()
+                .solve(PrepTasks.of(outcome.answers()), 0, () -> false)
+                .plan()
+                .map(PrepPlan::start);
+    }
+
     private List<String> consequences(Outcome then) {
         var all = new ArrayList<String>();
-        int first = then.bench().firstStart() - now.bench().firstStart();
-        if (first < 0) all.add(Words.OURS.say("then.earlier", Clock.text(-first)));
+        var before = firstJob(now);
+        var first = firstJob(then);
+        if (first.isPresent() && before.isPresent() && first.get() < before.get())
+            all.add(Words.OURS.say("then.earlier", Clock.text(before.get() - first.get())));
         int looks = (int) (then.report().looks() - now.report().looks());
         if (looks > 0) all.add(Words.OURS.say("then.looks", looks));
         int moves = then.schedule().cameraMoves() - now.schedule().cameraMoves();

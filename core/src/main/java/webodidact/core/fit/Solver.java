@@ -2,6 +2,7 @@ package webodidact.core.fit;
 
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import webodidact.core.solver.OrTools;
 
 /** Answers a {@link Problem}. */
 public interface Solver {
@@ -14,6 +15,6 @@ public interface Solver {
 
     /** The constraint solver where its native code runs, else the plain one. */
     static Solver usual() {
-        return CpSat.isThere() ? new CpSat() : new Greedy();
+        return OrTools.isThere() ? new CpSat() : new Greedy();
     }
 }

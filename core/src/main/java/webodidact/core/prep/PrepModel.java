@@ -16,8 +16,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
-import webodidact.core.fit.CpSat;
 import webodidact.core.lesson.Place;
+import webodidact.core.solver.OrTools;
 
 /**
  * The question as a constraint model, solved by OR-Tools' CP-SAT, where a search in the neighbourhood of the usual order does not do: for few
@@ -32,9 +32,9 @@ public final class PrepModel implements PrepSolver {
     /** Of a question with more tasks the model alone would take minutes and gigabytes. */
     private static final int MOST = 400;
 
-    /** @throws IllegalStateException where the solver's native code does not run; ask {@link CpSat#isThere()} first */
+    /** @throws IllegalStateException where the solver's native code does not run; ask {@link OrTools#isThere()} first */
     public PrepModel() {
-        if (!CpSat.isThere()) throw new IllegalStateException("The constraint solver does not run on this machine");
+        OrTools.require();
     }
 
     @Override

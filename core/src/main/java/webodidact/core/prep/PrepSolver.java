@@ -2,7 +2,7 @@ package webodidact.core.prep;
 
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
-import webodidact.core.fit.CpSat;
+import webodidact.core.solver.OrTools;
 
 /** Answers a {@link Prep}. */
 public interface PrepSolver {
@@ -21,6 +21,6 @@ public interface PrepSolver {
 
     /** The constraint solver where its native code runs, else the plain search. */
     static PrepSolver usual() {
-        return CpSat.isThere() ? new PrepModel() : new PrepSearch();
+        return OrTools.isThere() ? new PrepModel() : new PrepSearch();
     }
 }

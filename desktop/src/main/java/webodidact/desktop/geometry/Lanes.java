@@ -2,12 +2,12 @@ package webodidact.desktop.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
-import webodidact.core.bench.Job;
+import java.util.Optional;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.outcome.Outcome;
-import webodidact.core.time.Clock;
+import webodidact.core.prep.PrepPlan;
 import webodidact.core.time.Span;
 import webodidact.core.timing.Placed;
 import webodidact.desktop.words.Words;
@@ -17,18 +17,24 @@ public final class Lanes {
     private Lanes() {}
 
     public static List<Lane> of(Outcome outcome) {
+        return of(outcome, Optional.empty());
+    }
+
+    /** @param plan of the jobs before air, as soon as there is one; until then as one pair of hands works back from air */
+    public static List<Lane> of(Outcome outcome, Optional<PrepPlan> plan) {
+        var before = plan.map(p -> BeforeAir.of(outcome, p)).orElseGet(() -> BeforeAir.of(outcome));
         var lanes = new ArrayList<Lane>();
         lanes.add(new Lane("camera", Words.of("lane.camera"), Words.of("lane.camera.detail"), camera(outcome)));
         lanes.add(new Lane("say", Words.of("lane.say"), Words.of("lane.say.detail"), say(outcome)));
-        lanes.add(new Lane("hands", Words.of("lane.hands"), Words.of("lane.hands.detail"), hands(outcome)));
-        lanes.add(new Lane("oven", Words.of("lane.oven"), oven(outcome), waits(outcome, Place.OVEN)));
+        lanes.add(new Lane("hands", Words.of("lane.hands"), Words.of("lane.hands.detail"), hands(outcome, before)));
+        lanes.add(new Lane("oven", Words.of("lane.oven"), oven(outcome), waits(outcome, Place.OVEN, before)));
         lanes.add(new Lane(
                 "rings",
                 Words.of("lane.rings"),
                 Words.of("lane.rings.detail", outcome.course().kitchen().rings()),
-                waits(outcome, Place.RING)));
+                waits(outcome, Place.RING, before)));
         lanes.add(new Lane("rest", Words.of("lane.rest"), Words.of("lane.rest.detail"), resting(outcome)));
-        lanes.add(new Lane("copies", Words.of("lane.copies"), Words.of("lane.copies.detail"), copies(outcome)));
+        lanes.add(new Lane("copies", Words.of("lane.copies"), Words.of("lane.copies.detail"), before.copies()));
         lanes.removeIf(l -> l.blocks().isEmpty()
                 && List.of("rest", "copies", "oven", "rings").contains(l.id()));
         return lanes;
@@ -63,11 +69,8 @@ public final class Lanes {
                 .toList();
     }
 
-    private static List<Lane.Block> hands(Outcome outcome) {
-        var blocks = new ArrayList<Lane.Block>();
-        for (var job : outcome.bench().jobs()) {
-            if (job.type().needsHands()) blocks.add(new Lane.Block(job.span(), job.title(), "prep", job.step()));
-        }
+    private static List<Lane.Block> hands(Outcome outcome, BeforeAir before) {
+        var blocks = new ArrayList<>(before.hands());
         for (var p : outcome.schedule().steps()) {
             if (p.hands().isZero()) continue;
             int from = p.step().tellThenDo()
@@ -95,21 +98,10 @@ public final class Lanes {
                 .orElse("");
     }
 
-    private static List<Lane.Block> waits(Outcome outcome, Place place) {
-        var blocks = new ArrayList<Lane.Block>();
-        if (place == Place.OVEN) {
-            for (var job : outcome.bench().jobs()) {
-                if (job.type() == Job.Type.HEAT) blocks.add(new Lane.Block(job.span(), "heats", "heat", job.step()));
-                if (job.type() == Job.Type.COPY_WAIT && isAt(outcome, job.step(), place))
-                    blocks.add(new Lane.Block(job.span(), job.title(), "copy", job.step()));
-            }
-        }
+    private static List<Lane.Block> waits(Outcome outcome, Place place, BeforeAir before) {
+        var blocks = new ArrayList<>(place == Place.OVEN ? before.oven() : before.rings());
         for (var placed : outcome.schedule().steps()) if (placed.step().place() == place) wait(placed, blocks);
         return blocks;
-    }
-
-    private static boolean isAt(Outcome outcome, String step, Place place) {
-        return outcome.lesson().step(step).map(s -> s.place() == place).orElse(false);
     }
 
     private static List<Lane.Block> resting(Outcome outcome) {
@@ -133,22 +125,5 @@ public final class Lanes {
                         + placed.step().waiting().time().text(),
                 "wait",
                 placed.step().id()));
-    }
-
-    private static List<Lane.Block> copies(Outcome outcome) {
-        var blocks = new ArrayList<Lane.Block>();
-        for (var job : outcome.bench().jobs()) {
-            if (job.type() != Job.Type.HOLD) continue;
-            blocks.add(new Lane.Block(
-                    job.span(),
-                    Words.of(
-                            "lane.copy",
-                            outcome.lesson().step(job.step()).map(Step::title).orElse(""),
-                            job.why(),
-                            Clock.text(job.span().end())),
-                    "copy",
-                    job.step()));
-        }
-        return blocks;
     }
 }

@@ -2,7 +2,9 @@ package webodidact.desktop.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.prep.PrepPlan;
 import webodidact.core.timing.Part;
 import webodidact.core.timing.Placed;
 
@@ -41,7 +43,8 @@ public record TimelineModel(
         from = Math.min(0, from);
     }
 
-    public static TimelineModel of(Outcome outcome, String step, HomesBand homes, List<Lane> ghost) {
+    public static TimelineModel of(
+            Outcome outcome, String step, HomesBand homes, List<Lane> ghost, Optional<PrepPlan> before) {
         var plan = outcome.schedule();
         var flags = new ArrayList<Flag>();
         for (var placed : plan.steps()) {
@@ -55,8 +58,10 @@ public record TimelineModel(
                 flags.add(new Flag(due.moment(), due.look().what(), due.isMissed()));
         }
         return new TimelineModel(
-                Lanes.of(outcome),
-                outcome.bench().firstStart() - 60,
+                Lanes.of(outcome, before),
+                before.map(p -> BeforeAir.of(outcome, p).start())
+                                .orElse(outcome.bench().firstStart())
+                        - 60,
                 plan.slot(),
                 plan.total().low(),
                 plan.total().high(),

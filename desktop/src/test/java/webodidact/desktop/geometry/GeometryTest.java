@@ -5,12 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Cover;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.prep.PrepPlan;
+import webodidact.core.prep.PrepTasks;
+import webodidact.core.prep.Prepared;
+import webodidact.core.prep.Task;
 import webodidact.core.time.Span;
 import webodidact.formats.api.Read;
 import webodidact.formats.course.CourseFolder;
@@ -57,6 +63,39 @@ class GeometryTest {
             for (int i = 1; i < camera.size(); i++)
                 assertThat(camera.get(i).span().start())
                         .isEqualTo(camera.get(i - 1).span().end());
+        }
+    }
+
+    @Test
+    void jobsBeforeAirAreThoseOfTheBenchAsSoonAsItHasAPlan(@TempDir Path folder) throws IOException {
+        DemoCourse.copyTo(folder);
+        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder))
+                .value()
+                .workbook();
+        for (var lesson : book.lessons()) {
+            var outcome = Outcome.of(lesson, book.course(), Knowledge.shipped());
+            var plan = Prepared.of(outcome.answers(), () -> false).plan().orElseThrow();
+            var model = TimelineModel.of(outcome, "", null, List.of(), Optional.of(plan));
+            var drawn = model.lanes().stream()
+                    .filter(l -> l.id().equals("hands"))
+                    .flatMap(l -> l.blocks().stream())
+                    .filter(b -> b.look().equals("prep"))
+                    .map(b -> b.span().start() + " " + b.text())
+                    .toList();
+            var planned = plan.jobs().stream()
+                    .filter(j -> j.task().hands() && j.who().equals(PrepTasks.YOU))
+                    .filter(j ->
+                            j.task().kind() == Task.Kind.SET_OUT || j.task().kind() == Task.Kind.CLEAN)
+                    .map(j -> j.start() + " " + j.task().what())
+                    .toList();
+            assertThat(planned).isNotEmpty();
+            assertThat(drawn).containsAll(planned);
+            assertThat(model.from())
+                    .isLessThanOrEqualTo(plan.jobs().stream()
+                            .filter(j -> j.task().kind() == Task.Kind.CLEAN)
+                            .mapToInt(PrepPlan.Job::start)
+                            .min()
+                            .orElseThrow());
         }
     }
 

@@ -120,7 +120,11 @@ public final class BriefScreen extends HBox implements Screen {
         getChildren().addAll(Nodes.grown(scroll), Panes.side(consequences, 400, 340));
         grid.getColumnConstraints().add(new ColumnConstraints());
         workspace.lessonProperty().addListener(o -> refresh());
-        WhenSeen.of(consequences, () -> consequences.show(workspace), workspace.outcomeProperty());
+        WhenSeen.of(
+                consequences,
+                () -> consequences.show(workspace, desk.prep()),
+                workspace.outcomeProperty(),
+                desk.prep().preparedProperty());
         refresh();
     }
 

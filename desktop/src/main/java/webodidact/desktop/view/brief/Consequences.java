@@ -2,17 +2,20 @@ package webodidact.desktop.view.brief;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
+import java.util.Optional;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Segment;
 import webodidact.core.lesson.Who;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.prep.Prepared;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
 import webodidact.core.timing.Schedule;
 import webodidact.core.words.SpokenWords;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.state.PrepWatch;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
 
@@ -24,13 +27,14 @@ final class Consequences extends VBox {
         setId("consequences");
     }
 
-    void show(Workspace workspace) {
+    /** @param prep whose plan says when the day begins, as soon as it has one */
+    void show(Workspace workspace, PrepWatch prep) {
         getChildren().clear();
         var outcome = workspace.outcome();
         if (outcome == null) return;
         var lesson = outcome.lesson();
         getChildren().add(Nodes.label(Words.of("brief.means"), "overline"));
-        time(outcome);
+        time(outcome, first(outcome, prep));
         pace(outcome, lesson);
         who(outcome, lesson);
         delivery(outcome, lesson);
@@ -55,13 +59,19 @@ final class Consequences extends VBox {
                 : Words.of("brief.timeWithin", Clock.text(-schedule.inHand()));
     }
 
-    private void time(Outcome outcome) {
+    private static int first(Outcome outcome, PrepWatch prep) {
+        return Optional.ofNullable(prep.prepared())
+                .flatMap(Prepared::start)
+                .orElse(outcome.bench().firstStart());
+    }
+
+    private void time(Outcome outcome, int second) {
         var schedule = outcome.schedule();
         var first = outcome.lesson().air() == null
-                ? Words.of("clock.before", -outcome.bench().firstStart() / 60)
+                ? Words.of("clock.before", -second / 60)
                 : outcome.lesson()
                         .air()
-                        .plusSeconds(outcome.bench().firstStart())
+                        .plusSeconds(second)
                         .toLocalTime()
                         .withSecond(0)
                         .toString();

@@ -3,12 +3,15 @@ package webodidact.desktop.view.clock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.ListView;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.prep.Prepared;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
 import webodidact.desktop.geometry.Lane;
 import webodidact.desktop.geometry.Lanes;
+import webodidact.desktop.state.PrepWatch;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
 
@@ -23,10 +26,12 @@ final class BlockList extends ListView<BlockList.Line> {
     }
 
     private final Workspace workspace;
+    private final PrepWatch prep;
     private boolean showing;
 
-    BlockList(Workspace workspace) {
+    BlockList(Workspace workspace, PrepWatch prep) {
         this.workspace = workspace;
+        this.prep = prep;
         setId("clock-list");
         setAccessibleText(Words.of("clock.list"));
         setPrefHeight(150);
@@ -52,10 +57,10 @@ final class BlockList extends ListView<BlockList.Line> {
         showing = false;
     }
 
-    private static List<Line> lines(Outcome outcome) {
+    private List<Line> lines(Outcome outcome) {
         if (outcome == null) return List.of();
         var all = new ArrayList<Line>();
-        for (var lane : Lanes.of(outcome))
+        for (var lane : Lanes.of(outcome, Optional.ofNullable(prep.prepared()).flatMap(Prepared::plan)))
             for (var block : lane.blocks()) {
                 var placed = outcome.schedule().of(block.step()).orElse(null);
                 all.add(new Line(block.span().start(), text(lane, block, placed), block.step()));

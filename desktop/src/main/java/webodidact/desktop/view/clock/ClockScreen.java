@@ -1,6 +1,7 @@
 package webodidact.desktop.view.clock;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -14,6 +15,7 @@ import webodidact.core.homes.HomeTime;
 import webodidact.core.homes.Simulation;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.prep.Prepared;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Planner;
 import webodidact.desktop.control.Nodes;
@@ -22,6 +24,7 @@ import webodidact.desktop.control.Timeline;
 import webodidact.desktop.geometry.HomesBand;
 import webodidact.desktop.geometry.Lanes;
 import webodidact.desktop.geometry.TimelineModel;
+import webodidact.desktop.state.PrepWatch;
 import webodidact.desktop.state.Runs;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
@@ -42,6 +45,7 @@ public final class ClockScreen extends HBox implements Screen {
     private final StepPanel panel;
     private final FitPane fit;
     private final BlockList list;
+    private final PrepWatch prep;
     private final Runs<Simulation.Result> homes = new Runs<>("homes", Platform::runLater);
     /** What stands in for what in each home takes longer to find than a frame: off this thread, as the homes are. */
     private final Runs<AtHome> atHome = new Runs<>("at-home", Platform::runLater);
@@ -58,6 +62,7 @@ public final class ClockScreen extends HBox implements Screen {
 
     public ClockScreen(Desk desk) {
         workspace = desk.workspace();
+        prep = desk.prep();
         getStyleClass().add("station");
         timeline = new Timeline(new Dragging());
         timeline.setId("timeline");
@@ -83,7 +88,7 @@ public final class ClockScreen extends HBox implements Screen {
                         "zoom-all",
                         Words.of("clock.zoomAll")));
         // In a small window, or with large letters, all of it keeps its height and scrolls.
-        list = new BlockList(workspace);
+        list = new BlockList(workspace, prep);
         var asList =
                 Nodes.named(Nodes.toggle(Words.of("clock.asList"), "small"), "clock-as-list", Words.of("clock.list"));
         list.visibleProperty().bind(asList.selectedProperty());
@@ -111,6 +116,11 @@ public final class ClockScreen extends HBox implements Screen {
         work.setMinWidth(0);
         getChildren().addAll(Nodes.grown(work), Panes.side(panel, 300, 290));
         WhenSeen.of(this, this::show, workspace.outcomeProperty(), workspace.stepProperty(), homes.resultProperty());
+        prep.preparedProperty().addListener(o -> {
+            if (getScene() == null || prep.prepared() == null) return;
+            draw();
+            if (list.isVisible()) list.show(workspace.outcome());
+        });
         atHome.resultProperty().addListener(o -> {
             if (getScene() != null) sums(workspace.outcome());
         });
@@ -171,7 +181,8 @@ public final class ClockScreen extends HBox implements Screen {
                 outcome,
                 workspace.stepProperty().get(),
                 fits ? HomesBand.of(outcome.schedule(), result) : null,
-                fit.preview().map(Lanes::of).orElse(List.of())));
+                fit.preview().map(Lanes::of).orElse(List.of()),
+                Optional.ofNullable(prep.prepared()).flatMap(Prepared::plan)));
     }
 
     /** The homes are played once for each outcome, off this thread; the newest wins. */
