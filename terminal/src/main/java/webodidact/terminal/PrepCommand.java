@@ -1,27 +1,29 @@
 package webodidact.terminal;
 
 import java.nio.file.Path;
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import webodidact.core.answer.Answers;
+import webodidact.core.lesson.Lesson;
 import webodidact.core.prep.Clash;
+import webodidact.core.prep.DayPrep;
 import webodidact.core.prep.Link;
 import webodidact.core.prep.Prep;
 import webodidact.core.prep.PrepPlan;
 import webodidact.core.prep.PrepSolver;
-import webodidact.core.prep.PrepTasks;
 import webodidact.core.prep.Task;
 import webodidact.core.time.Clock;
 
@@ -61,32 +63,22 @@ final class PrepCommand implements Callable<Integer> {
         return code;
     }
 
-    /** Lessons of one day in one kitchen are one question, counted from the first one's air. */
+    /** Lessons of one day in one kitchen are one question, told from the first one's air. */
     private List<Day> days(List<LessonFile> lessons) {
         var days = new ArrayList<Day>();
+        var told = new HashSet<String>();
         for (var each : lessons) {
-            var lesson = each.lesson();
             var answers = new Answers(each.question());
             int untimed = answers.schedule().untimed().size();
-            if (untimed > 0) spec.commandLine().getErr().println(Words.say("prep.untimed", lesson.title(), untimed));
-            var prep = PrepTasks.of(answers);
-            var last = days.isEmpty() ? null : days.getLast();
-            boolean same = last != null
-                    && last.air() != null
-                    && lesson.air() != null
-                    && last.air().toLocalDate().equals(lesson.air().toLocalDate())
-                    && !lesson.air().isBefore(last.air());
-            if (!same) {
-                days.add(new Day(lesson.title(), lesson.air(), prep));
-                continue;
-            }
-            int later = (int) Duration.between(last.air(), lesson.air()).toSeconds();
-            days.set(
-                    days.size() - 1,
-                    new Day(
-                            last.title() + ", " + lesson.title(),
-                            last.air(),
-                            last.prep().and(prep, later, lesson.id() + "/")));
+            if (untimed > 0)
+                spec.commandLine()
+                        .getErr()
+                        .println(Words.say("prep.untimed", each.lesson().title(), untimed));
+            if (told.contains(each.lesson().id())) continue;
+            var day = DayPrep.of(answers);
+            day.lessons().forEach(l -> told.add(l.id()));
+            var title = day.lessons().stream().map(Lesson::title).collect(Collectors.joining(", "));
+            days.add(new Day(title, day.lessons().getFirst().air(), day.prep()));
         }
         return days;
     }

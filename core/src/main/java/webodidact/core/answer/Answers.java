@@ -132,6 +132,11 @@ public final class Answers {
         return language;
     }
 
+    /** The same of another lesson of the course, in the same language. */
+    public Answers about(Lesson other) {
+        return new Answers(question.about(other), language);
+    }
+
     public Question question() {
         return question;
     }

@@ -56,6 +56,20 @@ public record Prep(List<Task> tasks, List<Link> links, Room room) {
         second.tasks.forEach(t -> all.add(t.later(later, prefix)));
         var both = new ArrayList<>(links);
         second.links.forEach(l -> both.add(new Link(prefix + l.before(), prefix + l.after(), l.least(), l.most())));
-        return new Prep(all, both, room);
+        return new Prep(all, both, room.with(staying(second, later)));
+    }
+
+    /** Who helps with both lessons is there until the end of the second. */
+    private List<Person> staying(Prep second, int later) {
+        var all = new ArrayList<Person>();
+        for (var person : room.people()) {
+            int until = second.room.people().stream()
+                    .filter(p -> p.name().equals(person.name()))
+                    .mapToInt(p -> p.to() + later)
+                    .max()
+                    .orElse(person.to());
+            all.add(new Person(person.name(), person.skills(), person.from(), Math.max(person.to(), until)));
+        }
+        return all;
     }
 }

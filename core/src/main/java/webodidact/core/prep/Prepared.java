@@ -27,12 +27,12 @@ public record Prepared(Prep prep, Optional<PrepPlan> plan, Optional<Clash> clash
     };
 
     /**
-     * Takes up to seconds, unless the same jobs have been planned before: not on the interface thread.
+     * With the other lessons of its day. Takes up to seconds, unless the same jobs have been planned before: not on the interface thread.
      *
      * @param stopped gives up; what is found till then is not kept
      */
     public static Prepared of(Answers answers, BooleanSupplier stopped) {
-        return of(PrepTasks.of(answers), stopped);
+        return DayPrep.of(answers).solve(stopped);
     }
 
     /** The same of jobs that have been read off already. */

@@ -40,6 +40,25 @@ public record Room(
         this(people, ovens, shelves, rings, microwave, blender, ovenHeats, opens, 0, null);
     }
 
+    /** The same counted from an air so many seconds later. */
+    Room from(int later, LocalDateTime otherAir) {
+        var moved = people.stream()
+                .map(p -> new Person(
+                        p.name(), p.skills(), p.from() == Task.ANY ? Task.ANY : p.from() - later, p.to() - later))
+                .toList();
+        return new Room(
+                moved,
+                ovens,
+                shelves,
+                rings,
+                microwave,
+                blender,
+                ovenHeats,
+                opens == Task.ANY ? Task.ANY : opens - later,
+                fridge,
+                otherAir);
+    }
+
     public Room opening(int second) {
         return new Room(people, ovens, shelves, rings, microwave, blender, ovenHeats, second, fridge, air);
     }

@@ -144,14 +144,38 @@ public record Task(
                 who.isEmpty() ? next.who : who);
     }
 
-    /** The same of a lesson that goes on air so many seconds later. */
-    Task later(int seconds, String prefix) {
+    /** Told of a lesson: "lesson 2: …". */
+    Task of(int lesson) {
         return new Task(
-                prefix + id,
+                id,
+                kind,
+                Words.OURS.say("of.lesson", lesson, what),
+                why,
+                step,
+                takes,
+                hands,
+                skills,
+                place,
+                heat,
+                earliest,
+                due,
+                at,
+                who);
+    }
+
+    /** The same of a lesson that goes on air so many seconds later; its steps are told from those of others by the same prefix. */
+    Task later(int seconds, String prefix) {
+        return named(prefix + id, seconds, step.isEmpty() ? "" : prefix + step);
+    }
+
+    /** Under another id, its times counted from another second. */
+    Task named(String otherId, int seconds, String ofStep) {
+        return new Task(
+                otherId,
                 kind,
                 what,
                 why,
-                step,
+                ofStep,
                 takes,
                 hands,
                 skills,

@@ -10,7 +10,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import webodidact.core.outcome.Outcome;
-import webodidact.core.prep.PrepTasks;
+import webodidact.core.prep.DayPrep;
 import webodidact.core.prep.Prepared;
 
 /** Works out the plan before air behind the lesson on the desk; nothing of an earlier state is left to be seen. */
@@ -42,10 +42,10 @@ public final class PrepWatch {
                 || outcome.missing(Outcome.Part.BENCH).isPresent()) return;
         worker.execute(() -> {
             try {
-                var prep = PrepTasks.of(outcome.answers());
-                if (!Prepared.isKnown(prep)) LockSupport.parkNanos(REST);
+                var day = DayPrep.of(outcome.answers());
+                if (!Prepared.isKnown(day.prep())) LockSupport.parkNanos(REST);
                 if (mine != wanted.get()) return;
-                var found = Prepared.of(prep, () -> mine != wanted.get());
+                var found = day.solve(() -> mine != wanted.get());
                 interfaceThread.execute(() -> {
                     if (mine == wanted.get()) prepared.set(found);
                 });

@@ -195,6 +195,52 @@ class BenchJourneyTest extends WindowTest {
         assertThat(isThere("#bench-clash")).isTrue();
     }
 
+    /** Another lesson of the same day shares kitchen and hands; what is decided of its jobs is written to it. */
+    @Test
+    void anotherLessonOfTheDayIsPlannedAlongAndKeepsWhatIsDecidedOfItsJobs() throws Exception {
+        bench();
+        var noon = lesson().air().toLocalDate().atTime(12, 0);
+        robot.interact(() ->
+                workspace().edit("Air", b -> b.withLesson("2-cheese-scones", l -> l.but(d -> d.air = noon))));
+        planned();
+        assertThat(start("2-cheese-scones/clean")).isLessThan(-5 * 3600);
+        assertThat(text("#bench-start")).isLessThan("12:00");
+        Node theirs = find("#job-2-cheese-scones-clean");
+        assertThat(theirs.getAccessibleText()).contains("lesson 2");
+        click("#job-2-cheese-scones-clean");
+        fill("#job-at", "09:00");
+        planned();
+        assertThat(start("2-cheese-scones/clean")).isEqualTo(-(8 * 3600 + 1800));
+        assertThat(lesson().bench()).isNull();
+        assertThat(workspace()
+                        .book()
+                        .lesson("2-cheese-scones")
+                        .orElseThrow()
+                        .benchEdits()
+                        .of("clean"))
+                .hasValueSatisfying(j -> assertThat(j.at()).isEqualTo(-3 * 3600));
+        int seen = start("clean");
+        robot.interact(() -> workspace().show("2-cheese-scones"));
+        planned();
+        assertThat(start("clean")).isEqualTo(-3 * 3600);
+        assertThat(start("1-fish-parcels/clean")).isEqualTo(seen + 5 * 3600 + 1800);
+        click("#bench-day-tab");
+        planned();
+        Node tick = find("#tick-1-fish-parcels-clean");
+        robot.interact(() -> ((CheckBox) tick).fire());
+        planned();
+        assertThat(workspace()
+                        .book()
+                        .lesson("1-fish-parcels")
+                        .orElseThrow()
+                        .benchEdits()
+                        .of("clean"))
+                .hasValueSatisfying(j -> assertThat(j.done()).isNotNull());
+        undo();
+        assertThat(workspace().book().lesson("1-fish-parcels").orElseThrow().bench())
+                .isNull();
+    }
+
     @Test
     void onTheDayTicksAreKeptAndWhoIsTwelveMinutesLateSeesTheRestMoved() throws Exception {
         robot.interact(() -> workspace()

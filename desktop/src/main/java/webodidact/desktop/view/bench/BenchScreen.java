@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
@@ -19,6 +20,7 @@ import webodidact.core.air.Moment;
 import webodidact.core.bench.Job;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.prep.Clash;
+import webodidact.core.prep.DayPrep;
 import webodidact.core.prep.Demand;
 import webodidact.core.prep.PrepPlan;
 import webodidact.core.prep.PrepTasks;
@@ -150,7 +152,7 @@ public final class BenchScreen extends HBox implements Screen {
         var lesson = workspace.lesson();
         if (prepared == null || lesson == null || lesson.air() == null) return;
         prepared.plan().ifPresent(p -> {
-            var due = alarm.due(lesson, p, now());
+            var due = alarm.due(lesson, DayPrep.ticked(lesson, workspace.book().lessons()), p, now());
             if (due.isEmpty()) return;
             Chime.play(Moment.Kind.LOOK, desk.background());
             desk.tell(Words.of("day.alarm", due.stream().map(Task::what).collect(Collectors.joining("; "))));
@@ -236,7 +238,10 @@ public final class BenchScreen extends HBox implements Screen {
 
     private void pin(String job, int second) {
         this.job = job;
-        workspace.editLesson(Words.of("edit.bench"), "pin/" + job, l -> l.withBench(b -> b.pinning(job, second)));
+        var decisions = new Decisions(workspace, workspace.lesson());
+        var owner = decisions.owner(job);
+        decisions.edit(
+                Words.of("edit.bench"), "pin/" + owner.job(), job, b -> b.pinning(owner.job(), second - owner.later()));
     }
 
     private VBox clash(Outcome outcome, Clash clash) {
@@ -262,13 +267,16 @@ public final class BenchScreen extends HBox implements Screen {
 
     /** What somebody has asked for is taken back; what the lesson asks for is given up. */
     private void relax(Demand demand) {
-        workspace.editLesson(
-                Words.of("edit.relax"),
-                l -> l.withBench(b -> switch (demand.kind()) {
-                    case PIN -> b.pinning(demand.task(), null);
-                    case WHO -> b.giving(demand.task(), "");
-                    default -> b.givingUp(demand.key());
-                }));
+        var decisions = new Decisions(workspace, workspace.lesson());
+        var tasks = Stream.of(demand.task().split("\n"))
+                .map(t -> decisions.owner(t).job())
+                .toList();
+        var theirs = new Demand(demand.kind(), String.join("\n", tasks), demand.said());
+        decisions.edit(Words.of("edit.relax"), "", demand.task().split("\n")[0], b -> switch (theirs.kind()) {
+            case PIN -> b.pinning(theirs.task(), null);
+            case WHO -> b.giving(theirs.task(), "");
+            default -> b.givingUp(theirs.key());
+        });
     }
 
     private CardButton row(Outcome outcome, PrepPlan.Job job) {

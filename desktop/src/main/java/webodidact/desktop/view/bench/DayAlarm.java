@@ -1,5 +1,6 @@
 package webodidact.desktop.view.bench;
 
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -14,14 +15,14 @@ final class DayAlarm {
 
     private final Set<String> told = new HashSet<>();
 
-    /** @param now second, negative before air */
-    List<Task> due(Lesson lesson, PrepPlan plan, int now) {
+    /**
+     * @param ticked ids of the jobs that are done
+     * @param now second, negative before air
+     */
+    List<Task> due(Lesson lesson, Collection<String> ticked, PrepPlan plan, int now) {
         return plan.jobs().stream()
                 .filter(j -> j.task().kind() != Task.Kind.AIR && j.start() <= now && now < j.start() + FRESH)
-                .filter(j -> lesson.benchEdits()
-                        .of(j.task().id())
-                        .filter(e -> e.done() != null)
-                        .isEmpty())
+                .filter(j -> !ticked.contains(j.task().id()))
                 .filter(j -> told.add(lesson.id() + " " + j.task().id() + " " + j.start()))
                 .map(PrepPlan.Job::task)
                 .toList();

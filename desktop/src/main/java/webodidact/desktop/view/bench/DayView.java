@@ -5,14 +5,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.IntSupplier;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import webodidact.core.lesson.BenchEdits;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.prep.DayPrep;
 import webodidact.core.prep.OnTheDay;
 import webodidact.core.prep.Prep;
 import webodidact.core.prep.PrepPlan;
@@ -70,10 +69,8 @@ final class DayView extends VBox {
             draw();
             return;
         }
-        var ticked = outcome.lesson().benchEdits().jobs().stream()
-                .filter(j -> j.done() != null)
-                .map(BenchEdits.Job::job)
-                .collect(Collectors.toCollection(HashSet::new));
+        var ticked = new HashSet<>(
+                DayPrep.ticked(outcome.lesson(), desk.workspace().book().lessons()));
         int minute = Math.floorDiv(now.getAsInt(), 60);
         if (minute == worked && ticked.equals(done)) return;
         worked = minute;
@@ -197,10 +194,15 @@ final class DayView extends VBox {
         box.setSelected(on);
         box.setId("tick-" + task.id().replace('/', '-'));
         box.setAccessibleText(Words.of("day.tick", task.what()));
-        box.setOnAction(e -> desk.workspace()
-                .editLesson(
-                        Words.of("edit.tick"),
-                        l -> l.withBench(b -> b.ticking(task.id(), box.isSelected() ? now.getAsInt() : null))));
+        box.setOnAction(e -> {
+            var decisions = new Decisions(desk.workspace(), outcome.lesson());
+            var owner = decisions.owner(task.id());
+            decisions.edit(
+                    Words.of("edit.tick"),
+                    "",
+                    task.id(),
+                    b -> b.ticking(owner.job(), box.isSelected() ? now.getAsInt() - owner.later() : null));
+        });
         return box;
     }
 }

@@ -10,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.lesson.BenchEdits;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.prep.DayPrep;
 import webodidact.core.prep.Person;
 import webodidact.core.prep.Prep;
 import webodidact.core.prep.PrepPlan;
@@ -22,6 +23,9 @@ import webodidact.desktop.words.Words;
 final class JobCard extends VBox {
     private final Desk desk;
     private final Lesson lesson;
+    private final Decisions decisions;
+    private final String jobId;
+    private final DayPrep.Owner owner;
 
     /** Seconds: what takes less is not worth two pairs of hands. */
     private static final int LONG = 240;
@@ -33,11 +37,14 @@ final class JobCard extends VBox {
         this.lesson = lesson;
         getStyleClass().add("job-card");
         setId("job-card");
-        var id = job.task().id();
-        var edits = lesson.benchEdits().of(id);
+        decisions = new Decisions(desk.workspace(), lesson);
+        jobId = job.task().id();
+        owner = decisions.owner(jobId);
+        var id = owner.job();
+        var edits = decisions.of(jobId);
         var at = Nodes.field("job-at", BenchClock.text(lesson, job.start()), Words.of("job.at"));
         at.setPrefColumnCount(6);
-        edits.map(BenchEdits.Job::at).ifPresent(s -> at.setText(BenchClock.text(lesson, s)));
+        edits.map(BenchEdits.Job::at).ifPresent(s -> at.setText(BenchClock.text(lesson, s + owner.later())));
         at.setOnAction(e -> pin(id, at.getText()));
         var row = new FlowPane(8, 6, Nodes.label(Words.of("job.at"), "soft"), at);
         if (job.task().hands()) row.getChildren().addAll(Nodes.label(Words.of("job.who"), "soft"), who(prep, job));
@@ -59,21 +66,20 @@ final class JobCard extends VBox {
     }
 
     private void parts(PrepPlan.Job job, PrepPlan.Job next, Optional<BenchEdits.Job> edits, FlowPane buttons) {
-        var id = job.task().id();
+        var id = owner.job();
         if (!job.task().hands()) return;
         int parts = edits.map(BenchEdits.Job::parts).orElse(0);
         boolean joined = edits.filter(e -> !e.joined().isEmpty()).isPresent();
         if (parts > 1 || joined) buttons.getChildren().add(button("job-whole", "job.whole", b -> b.splitting(id, 1)));
         if (job.task().takes() >= LONG && parts < 6 && !joined && !id.contains("#"))
             buttons.getChildren().add(button("job-split", "job.split", b -> b.splitting(id, Math.max(1, parts) + 1)));
-        if (next == null || parts > 1 || joined) return;
+        var follower = next == null ? null : decisions.owner(next.task().id());
+        boolean ofAnother = follower == null
+                || !follower.lesson().id().equals(owner.lesson().id());
+        if (ofAnother || parts > 1 || joined) return;
         var text = Words.of("job.join", next.task().what());
         buttons.getChildren()
-                .add(Nodes.named(
-                        Nodes.button(
-                                text, () -> edit(b -> b.joining(id, next.task().id()))),
-                        "job-join",
-                        text));
+                .add(Nodes.named(Nodes.button(text, () -> edit(b -> b.joining(id, follower.job()))), "job-join", text));
     }
 
     private Node button(String id, String key, UnaryOperator<BenchEdits> change) {
@@ -88,12 +94,12 @@ final class JobCard extends VBox {
         var box = new ChoiceBox<>(FXCollections.observableArrayList(names));
         box.setId("job-who");
         box.setAccessibleText(Words.of("job.who"));
-        box.setValue(lesson.benchEdits()
+        box.setValue(decisions
                 .of(job.task().id())
                 .map(BenchEdits.Job::who)
                 .filter(names::contains)
                 .orElse(any));
-        box.setOnAction(e -> edit(b -> b.giving(job.task().id(), box.getValue().equals(any) ? "" : box.getValue())));
+        box.setOnAction(e -> edit(b -> b.giving(owner.job(), box.getValue().equals(any) ? "" : box.getValue())));
         return box;
     }
 
@@ -104,11 +110,11 @@ final class JobCard extends VBox {
         }
         BenchClock.read(lesson, typed)
                 .ifPresentOrElse(
-                        s -> edit(b -> b.pinning(job, s)),
+                        s -> edit(b -> b.pinning(job, s - owner.later())),
                         () -> desk.tell(Words.of(lesson.air() == null ? "job.minutes" : "job.time", typed)));
     }
 
     private void edit(UnaryOperator<BenchEdits> change) {
-        desk.workspace().editLesson(Words.of("edit.bench"), l -> l.withBench(change));
+        decisions.edit(Words.of("edit.bench"), "", jobId, change);
     }
 }

@@ -20,15 +20,16 @@ class DayAlarmTest {
     @Test
     void whatHasComeDueIsToldOnceAndNothingThatIsTickedOrLongAgo() {
         var alarm = new DayAlarm();
-        assertThat(alarm.due(lesson, plan, -1801)).isEmpty();
-        assertThat(alarm.due(lesson, plan, -1799)).extracting(Task::id).containsExactly("clean");
-        assertThat(alarm.due(lesson, plan, -1790)).isEmpty();
-        assertThat(alarm.due(lesson.withBench(b -> b.ticking("camera", -700)), plan, -599))
-                .isEmpty();
-        assertThat(new DayAlarm().due(lesson, plan, -1000))
+        assertThat(alarm.due(lesson, List.of(), plan, -1801)).isEmpty();
+        assertThat(alarm.due(lesson, List.of(), plan, -1799))
+                .extracting(Task::id)
+                .containsExactly("clean");
+        assertThat(alarm.due(lesson, List.of(), plan, -1790)).isEmpty();
+        assertThat(alarm.due(lesson, List.of("camera"), plan, -599)).isEmpty();
+        assertThat(new DayAlarm().due(lesson, List.of(), plan, -1000))
                 .as("begun a quarter of an hour ago")
                 .isEmpty();
-        assertThat(alarm.due(Lesson.blank("m", 2, "M"), plan, -1795))
+        assertThat(alarm.due(Lesson.blank("m", 2, "M"), List.of(), plan, -1795))
                 .as("of another lesson")
                 .hasSize(1);
     }
