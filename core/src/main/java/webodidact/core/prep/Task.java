@@ -144,7 +144,7 @@ public record Task(
                 who.isEmpty() ? next.who : who);
     }
 
-    /** Told of a lesson: "lesson 2: …". */
+    /** Told of a lesson: "Clear and wipe down (lesson 2)". */
     Task of(int lesson) {
         return new Task(
                 id,

@@ -8,6 +8,7 @@ import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.prep.DayPrep;
 import webodidact.core.prep.PrepPlan;
 import webodidact.core.prep.PrepTasks;
 import webodidact.core.prep.Task;
@@ -41,7 +42,7 @@ record BeforeAir(
         int start = 0;
         for (var job : plan.jobs()) {
             var task = job.task();
-            if (ELSEWHERE.contains(task.kind())) continue;
+            if (ELSEWHERE.contains(task.kind()) || !isOwn(outcome, task)) continue;
             start = Math.min(start, job.start());
             var span = new Span(job.start(), job.end());
             if (task.hands() && job.who().equals(PrepTasks.YOU))
@@ -58,6 +59,12 @@ record BeforeAir(
                     .ifPresent(copies::add);
         }
         return new BeforeAir(start, hands, oven, rings, copies);
+    }
+
+    /** Of this lesson: what another of the same day needs is hours away. */
+    private static boolean isOwn(Outcome outcome, Task task) {
+        var all = outcome.answers().question().all();
+        return DayPrep.owner(outcome.lesson(), all, task.id()).later() == 0;
     }
 
     /** From when the copy is ready to when it is shown. */
