@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -26,6 +27,8 @@ import webodidact.core.lesson.Kitchen;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
+import webodidact.core.script.Told;
+import webodidact.core.script.WaterWords;
 import webodidact.core.swap.InUse;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
@@ -396,7 +399,40 @@ public final class PrepTasks {
                     ""));
         }
         firstOven();
+        water();
     }
+
+    /** Boiling water that a step near the beginning uses and that nobody puts on on air. */
+    private void water() {
+        var told = Told.of(lesson);
+        var use = WaterWords.uses(told)
+                .filter(x -> !WaterWords.isPutOnBefore(told, x))
+                .min(Comparator.comparingInt(Told.Said::number));
+        if (use.isEmpty()) return;
+        var placed = answers.schedule().steps().get(use.get().number() - 1);
+        int boils = LITRES * BOILS;
+        // What comes later on air is put on there: the check says that nobody does.
+        if (placed.span().start() >= boils) return;
+        add(Task.waits(
+                        "water/air",
+                        Task.Kind.HEAT,
+                        Words.OURS.say("water", LITRES),
+                        Words.OURS.say(
+                                "water.why",
+                                placed.number(),
+                                Clock.text(placed.span().start())),
+                        boils,
+                        Place.RING,
+                        0)
+                .of(placed.step().id())
+                .dueBy(placed.span().start()));
+    }
+
+    /** Seconds a litre from the tap takes to boil on a ring of 2 kW that gives six tenths of it to the pan: 4.19 kJ a degree. */
+    private static final int BOILS = 5 * 60;
+
+    /** Of a pan for pasta or dumplings, where nobody says how much. */
+    private static final int LITRES = 2;
 
     private void firstOven() {
         boolean onAir = lesson.steps().stream().anyMatch(s -> s.acts().contains(Act.OVEN_ON));

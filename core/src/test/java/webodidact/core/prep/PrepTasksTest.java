@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.EnumSet;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import webodidact.core.Lessons;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Heat;
 import webodidact.core.amount.Unit;
@@ -162,5 +163,33 @@ class PrepTasksTest {
                 true,
                 900,
                 Task.ANY);
+    }
+
+    private static Lesson pasta(String before, int seconds, String words) {
+        return Lessons.of(
+                List.of(Lessons.food("f1", "plain-flour", "400 g")),
+                Lessons.hands("talk", seconds).but(d -> d.say = before),
+                Lessons.using(Lessons.hands("pasta", 60), "f1").but(d -> d.say = words));
+    }
+
+    @Test
+    void waterThatNobodyPutsOnOnAirBoilsWhenItIsUsed() {
+        var water = prep(pasta("Hello.", 240, "Pasta into boiling water, ten minutes."))
+                .task("water/air");
+        assertThat(water).hasValueSatisfying(t -> {
+            assertThat(t.place()).isEqualTo(Place.RING);
+            assertThat(t.due()).isEqualTo(240);
+            assertThat(t.takes()).isEqualTo(600);
+            assertThat(t.step()).isEqualTo("pasta");
+        });
+        assertThat(prep(pasta("Bring a pan of water to the boil.", 240, "Pasta into boiling water."))
+                        .task("water/air"))
+                .as("put on on air")
+                .isEmpty();
+        assertThat(prep(pasta("Hello.", 1200, "Pasta into boiling water.")).task("water/air"))
+                .as("late enough to be put on on air")
+                .isEmpty();
+        assertThat(prep(pasta("Hello.", 240, "Pasta into the bowl.")).task("water/air"))
+                .isEmpty();
     }
 }

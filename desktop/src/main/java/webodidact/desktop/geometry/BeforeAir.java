@@ -48,7 +48,8 @@ record BeforeAir(
             if (task.hands() && job.who().equals(PrepTasks.YOU))
                 hands.add(new Lane.Block(span, task.what(), "prep", task.step()));
             if (task.kind() == Task.Kind.HEAT)
-                oven.add(new Lane.Block(span, Words.of("lane.heats"), "heat", task.step()));
+                (task.place() == Place.RING ? rings : oven)
+                        .add(new Lane.Block(span, Words.of("lane.heats"), "heat", task.step()));
             if (task.kind() != Task.Kind.COPY_WAIT) continue;
             if (task.place() == Place.OVEN) oven.add(new Lane.Block(span, task.what(), "copy", task.step()));
             if (task.place() == Place.RING) rings.add(new Lane.Block(span, task.what(), "copy", task.step()));
