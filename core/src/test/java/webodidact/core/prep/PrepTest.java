@@ -167,6 +167,30 @@ class PrepTest {
         jobs.removeLast();
     }
 
+    /** Of all jobs of many preparations, after one of five minutes has been added, those that somebody else does or that move further. */
+    @Example
+    void aSmallEditChangesLittle() {
+        int moved = 0;
+        int all = 0;
+        for (int seed = 1; seed <= 60; seed++) {
+            var prep = random(seed, 14, false);
+            var tasks = new ArrayList<>(prep.tasks());
+            tasks.add(Task.hands("more", Task.Kind.OWN, "more", "", 300));
+            var before = new PrepSearch().solve(prep, 0.3, () -> false).plan();
+            var after = new PrepSearch()
+                    .solve(new Prep(tasks, prep.links(), prep.room()), 0.3, () -> false)
+                    .plan();
+            if (before.isEmpty() || after.isEmpty()) continue;
+            for (var job : before.get().jobs()) {
+                var now = after.get().of(job.task().id()).orElseThrow();
+                all++;
+                if (!now.who().equals(job.who()) || Math.abs(now.start() - job.start()) > 300) moved++;
+            }
+        }
+        assertThat(all).isGreaterThan(400);
+        assertThat(moved * 100 / all).isLessThan(40);
+    }
+
     /** A seed at which the first look over all demands leaves one that the others can do without. */
     @Example
     void aClashHasNoDemandThatItCanDoWithout() {
