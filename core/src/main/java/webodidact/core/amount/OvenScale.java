@@ -30,6 +30,11 @@ public final class OvenScale {
         return Math.ceilDiv(heats * Math.max(0, to - from), USUAL - COLD);
     }
 
+    /** °C on the dial of an oven without a fan, of the low end of a setting. */
+    public static int conventional(Heat heat) {
+        return heat.mode() == Heat.Mode.FAN ? heat.low() + FAN_LOWER : heat.low();
+    }
+
     /** The nearest mark on a Fahrenheit dial: 175 °C is 350 °F. */
     public static int fahrenheit(int celsius) {
         var exact = Ratio.of(celsius).times(Ratio.of(9, 5)).plus(Ratio.of(32));

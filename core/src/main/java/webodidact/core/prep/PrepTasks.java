@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import webodidact.core.amount.Heat;
 import webodidact.core.amount.OvenScale;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
@@ -285,7 +284,7 @@ public final class PrepTasks {
         }
         var wait = step.waiting();
         if (wait == null || wait.unsaid()) return last;
-        var heat = step.place() == Place.OVEN && step.heat() != null ? conventional(step.heat()) : 0;
+        var heat = step.place() == Place.OVEN && step.heat() != null ? OvenScale.conventional(step.heat()) : 0;
         var what = wait.what().isBlank() ? step.title() : wait.what();
         add(Task.waits(
                         id + "/wait",
@@ -326,11 +325,6 @@ public final class PrepTasks {
         links.add(new Link(before, id + "/cool", 0, 600));
         links.add(new Link(before, id + "/wait", 0, most));
         return id + "/cool";
-    }
-
-    /** One scale for all dials: what is said of a fan is set so much higher without one. */
-    private static int conventional(Heat heat) {
-        return heat.mode() == Heat.Mode.FAN ? heat.low() + OvenScale.FAN_LOWER : heat.low();
     }
 
     private static Place occupied(Place place) {
@@ -381,7 +375,7 @@ public final class PrepTasks {
             int end = run == null ? placed.span().end() : Math.max(placed.span().end(), run.latest());
             if (isCopied(step)) end = placed.busy().end();
             int takes = Math.max(1, end - placed.span().start());
-            int heat = place == Place.OVEN && step.heat() != null ? conventional(step.heat()) : 0;
+            int heat = place == Place.OVEN && step.heat() != null ? OvenScale.conventional(step.heat()) : 0;
             add(new Task(
                     "air/" + step.id(),
                     Task.Kind.AIR,
@@ -441,7 +435,7 @@ public final class PrepTasks {
                 .findFirst();
         if (!lesson.ovenBefore() || onAir || first.isEmpty()) return;
         var step = first.get().step();
-        int heat = step.heat() == null ? 0 : conventional(step.heat());
+        int heat = step.heat() == null ? 0 : OvenScale.conventional(step.heat());
         add(Task.waits(
                         "heat/air",
                         Task.Kind.HEAT,

@@ -16,6 +16,7 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
+import webodidact.core.script.Phrase;
 import webodidact.core.words.NumberWords;
 
 /** The list read aloud has another amount than the list. */
@@ -29,6 +30,10 @@ final class AmountSaidOtherwise implements Check {
             "\\b" + NUMBER + "(?: (?:large|medium|small|big|ripe|whole|fresh|free[- ]range))*\\s+$",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Twelve banana muffins" are no bananas. */
+    private static final Phrase DISH = Phrase.exactly(
+            "^ (?:\\p{L}+ )?(?:muffins?|scones?|buns?|cakes?|tarts?|pies?|pancakes?|fritters?|burgers?|kebabs?|skewers?|rolls?|wraps?|balls?|bites?|biscuits?|cookies?|pasties|parcels?|sandwich(?:es)?|loaves|loaf|soups?|curr(?:y|ies)|dumplings?|flapjacks?|squares?|boats?|chips|crisps|wedges)\\b");
+
     @Override
     public Stream<Finding> find(Situation s) {
         return s.lesson().steps().stream()
@@ -40,7 +45,7 @@ final class AmountSaidOtherwise implements Check {
 
     private Stream<Finding> finding(Situation s, Step step, Mentions.Mention mention) {
         var line = s.lesson().food(mention.id()).orElseThrow();
-        if (line.amount() == null) return Stream.empty();
+        if (line.amount() == null || DISH.isIn(step.say().substring(mention.end()))) return Stream.empty();
         var before = step.say().substring(Math.max(0, mention.start() - 40), mention.start());
         return said(before, line)
                 .filter(a -> isOther(s, a, line.amount(), line)

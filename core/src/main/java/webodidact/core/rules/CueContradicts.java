@@ -15,6 +15,7 @@ final class CueContradicts implements Check {
             "(?:soft(?:en(?:ed|s)?)?|sweat|translucent|see[- ]through)\\b[^.!?]{0,30}\\b(?:until|till|and) (?:it's |they're |nice and )?(?:deep )?(?:golden|brown)",
             "(?:golden|brown)\\b[^.!?]{0,15}\\b(?:but|and|or|well,?) (?:not (?:golden|brown|coloured)|(?:just )?(?:translucent|see[- ]through|without colou?r))",
             "(?:golden|brown)\\b[^.!?]{0,20}\\bwithout (?:any )?colou?r",
+            "(?:don't|do not|never) let (?:it|them|that|the \\p{L}+) boil\\b[^.!?]{0,50}\\b(?:boil|boiling)\\b(?! over)",
             "(?:don't|do not|never) let (?:it|them|the \\p{L}+) (?:go )?(?:brown|colour)\\b[^!]{0,40}\\bgolden(?: brown)?\\b",
             "(?:gentle|gently|low heat|barely)\\b[^.!?]{0,40}\\b(?:rolling boil|fierce|furious)",
             "(?:rolling|fast|hard) (?:boil|simmer)\\b[^.!?]{0,40}\\b(?:gentle|gently|barely)");

@@ -15,6 +15,7 @@ final class HealthClaim implements Check {
             "(?:you'll |you will )?never (?:get|catch|have|need)\\b[^.!?]{0,20}\\b(?:colds?|ill|sick|flu|the doctor|a bug)",
             "better for (?:your|their|the) (?:hearts?|skin|brains?|bones|gut|blood|eyes|tumm(?:y|ies)|digestion|liver|joints|teeth)\\b",
             "(?:look|looks|looking) after your (?:hearts?|skin|brains?|bones|gut|blood|eyes|tummy|digestion|liver|joints|teeth)\\b",
+            "(?:one|two|three|four|five|\\d|all) of (?:your|their|the) five (?:a|per) day",
             "superfoods?\\b",
             "detox\\p{L}*",
             "burns? (?:off )?fat\\b",

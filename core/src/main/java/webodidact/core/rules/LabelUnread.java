@@ -21,7 +21,7 @@ final class LabelUnread implements Check {
             "allergen list",
             "allerg",
             "read the\\b",
-            "check (?:the|your)\\b");
+            "check (?:the|your|that|this|each|every|any)\\b");
 
     @Override
     public Stream<Finding> find(Situation s) {

@@ -86,7 +86,7 @@ final class NamePublished implements Check {
         return Told.oncePerStep(s.told()
                         .all(NAMED)
                         .filter(x -> name(x.words())
-                                .filter(n -> !NOBODY.contains(n) && !own.contains(n))
+                                .filter(n -> !NOBODY.contains(n) && !own.contains(n) && !isGroup(s, n))
                                 .isPresent()))
                 .map(x -> at(s, x.step().id(), name(x.words()).orElseThrow())
                         .mending(mend(
@@ -101,6 +101,15 @@ final class NamePublished implements Check {
                                                                         + name(x.words())
                                                                                 .orElseThrow(),
                                                                 ""))))));
+    }
+
+    /** "Hello Beavers" of a lesson "with the Beavers": a group, and nobody of it. */
+    private static boolean isGroup(Situation s, String name) {
+        var the = "the " + name;
+        return s.lesson().title().contains(the)
+                || s.lesson().steps().stream()
+                        .anyMatch(step ->
+                                step.say().contains(the + " ") || step.say().contains(the + "."));
     }
 
     private static final Pattern CAPITAL = Pattern.compile("[A-Z]\\p{Ll}{2,}");

@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.stream.Stream;
+import webodidact.core.amount.OvenScale;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
@@ -25,7 +26,16 @@ final class OvenNeverHeated implements Check {
         return use.step().acts().contains(Act.HOT_ALREADY)
                 || s.schedule().steps().stream()
                         .anyMatch(p -> p.step().acts().contains(Act.OVEN_ON)
-                                && p.kitchen().start() + s.course().kitchen().ovenHeats() <= needed(use));
+                                && p.kitchen().start() + heats(s, use) <= needed(use));
+    }
+
+    /** Seconds to what that step asks for; to 200 °C where it says nothing. */
+    private static int heats(Situation s, Placed use) {
+        int usual = s.course().kitchen().ovenHeats();
+        var heat = use.step().heat();
+        return heat == null
+                ? usual
+                : Math.min(usual, OvenScale.heating(usual, OvenScale.COLD, OvenScale.conventional(heat)));
     }
 
     /** When it has to be hot: a cut in the recording is no cut in the kitchen. */
@@ -34,7 +44,7 @@ final class OvenNeverHeated implements Check {
     }
 
     private Finding finding(Situation s, Placed use) {
-        int heats = s.course().kitchen().ovenHeats();
+        int heats = heats(s, use);
         int lastMoment = needed(use) - heats;
         var early = s.schedule().steps().stream()
                 .filter(p -> p.kitchen().start() <= lastMoment && p.number() < use.number())

@@ -57,6 +57,7 @@ public final class Rules {
             new MarinadeReused(),
             new MeasuresMixed(),
             new MetalInMicrowave(),
+            new MicrowaveUntested(),
             new NamePublished(),
             new NoOpeningWash(),
             new NoTimeNoCue(),

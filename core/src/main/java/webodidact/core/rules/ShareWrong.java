@@ -34,11 +34,11 @@ final class ShareWrong implements Check {
             "three quarters",
             Ratio.of(3, 4));
     private static final String NUMBER =
-            "\\d+(?:\\.\\d+)?|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ]five)?|(?:a|one|two|three|four) hundred(?: and (?:twenty|twenty[- ]five|fifty|seventy[- ]five))?|one|two|three|four|five|six|seven|eight|nine|ten|twelve";
+            "\\d+(?:\\.\\d+)?|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ]five)?|(?:a|one|two|three|four) hundred(?: and (?:twenty|twenty[- ]five|fifty|seventy[- ]five))?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|(?:a|one) quarter(?: of an?)?|three quarters of an?|(?:a|one) third of an?|two thirds of an?|an?";
     private static final String MEASURE =
-            "(g|grams?|ml|mils?|millilitres?|kg|l|litres?|oz|tbsp|tablespoons?|tsp|teaspoons?)";
+            "(g|grams?|ml|mils?|millilitres?|kg|l|litres?|oz|tbsp|tablespoons?|tsp|teaspoons?|cups?)";
     private static final Phrase SAID = Phrase.of(
-            "(?:other )?(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;,\\d]{2,30}?,\\s*(?:"
+            "(?:other )?(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;,\\d]{2,30}?,\\s*(?:that's |so |is )?(?:about |around |roughly )?(?:"
                     + NUMBER + ") ?" + MEASURE + "\\b(?= ?[.,;!?)]|$)",
             "(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;\\d]{2,40}?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])\\s*(about |around |roughly )?(?:"
                     + NUMBER + ") ?" + MEASURE + "\\b");
@@ -81,9 +81,33 @@ final class ShareWrong implements Check {
         var m = FIGURE.matcher(said.words());
         if (!m.find()) return Optional.empty();
         var words = m.group(1).toLowerCase(Locale.ROOT);
-        var figure = words.matches("[\\d.]+") ? Ratio.parse(words) : Ratio.of(spoken(words));
+        var figure = words.matches("[\\d.]+") ? Ratio.parse(words) : part(words).orElse(Ratio.of(spoken(words)));
         return figure.isZero() ? Optional.empty() : Unit.named(m.group(2)).map(u -> Amount.of(figure, u));
     }
+
+    /** "Half a", "three quarters of a", "a": of one measure. */
+    private static Optional<Ratio> part(String words) {
+        if (words.matches("an?")) return Optional.of(Ratio.ONE);
+        if (words.startsWith("half")) return Optional.of(Ratio.HALF);
+        return PARTS.entrySet().stream()
+                .filter(e -> words.startsWith(e.getKey()))
+                .map(Map.Entry::getValue)
+                .findFirst();
+    }
+
+    private static final Map<String, Ratio> PARTS = Map.of(
+            "a quarter",
+            Ratio.of(1, 4),
+            "one quarter",
+            Ratio.of(1, 4),
+            "three quarters",
+            Ratio.of(3, 4),
+            "a third",
+            Ratio.of(1, 3),
+            "one third",
+            Ratio.of(1, 3),
+            "two thirds",
+            Ratio.of(2, 3));
 
     /** "Sixty", "a hundred and fifty"; 0 for none. */
     private static int spoken(String words) {

@@ -20,10 +20,32 @@ final class UnevenShare implements Check {
                     + N + "\\b(?! ?(?:minutes?|cm|inch|hours?|or\\b|to\\b|-))",
             "(?:into|between|among) " + N + " (?:bowls|plates|glasses|dishes)\\b");
 
+    /** "Into sixteen, four by five." */
+    private static final Phrase GRID = Phrase.of(
+            "(?:into|in) " + N + "(?: \\p{L}+)?,? (?:that's |so )?" + N + " by " + N + "\\b(?! ?(?:cm|inch|centimet))");
+
     private static final Pattern FIGURE = Pattern.compile("\\b" + N + "\\b", Pattern.CASE_INSENSITIVE);
 
     @Override
     public Stream<Finding> find(Situation s) {
+        return Stream.concat(grid(s), shared(s)).limit(1);
+    }
+
+    private Stream<Finding> grid(Situation s) {
+        return Told.oncePerStep(s.told().all(GRID).filter(x -> !x.is(Asides.Kind.OTHER_TIME)))
+                .flatMap(x -> {
+                    var n = FIGURE.matcher(x.words())
+                            .results()
+                            .map(m -> NumberWords.value(m.group(1)).orElse(0))
+                            .toList();
+                    return n.size() == 3 && n.get(1) * n.get(2) != n.get(0)
+                            ? Stream.of(at(s, x.step().id(), x.words().strip(), n.get(1) * n.get(2))
+                                    .as("grid"))
+                            : Stream.empty();
+                });
+    }
+
+    private Stream<Finding> shared(Situation s) {
         var makes = s.lesson().makes();
         int serves = makes.serves();
         if (makes.assumed() || serves < 2) return Stream.empty();

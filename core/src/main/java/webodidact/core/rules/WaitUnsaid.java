@@ -18,6 +18,7 @@ final class WaitUnsaid implements Check {
     private static final Phrase LEFT = Phrase.of(
             "(?:leave|let|set|put|pop) (?:it|them|that|this|those|the \\p{L}+|your \\p{L}+)\\b[^.!?,]{0,20}\\b(?:to )?(rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse|simmer|bubble away|sit)\\b",
             "(?:needs?|wants?|has|have|ought) to (rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse)\\b",
+            "leave to (rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse)\\b",
             "(?:leave|let) (?:it|them|that|this) be\\b",
             "cover(?: it| them)?(?: (?:up )?with [^.!?,]{2,25})? and leave (?:it|them)\\b(?! (?:in|on|to|there|out|for|until|till|alone while))",
             "(?:needs?|wants?) a (?:good |proper |long |nice |little |decent )?(soak|rest|chill|stand|prove|marinade)\\b");

@@ -301,7 +301,7 @@ public final class Mentions {
 
     /** "Butter knife", "egg timer": a food's name in that of a thing the table may not know. */
     private static final Pattern THING = Pattern.compile(
-            "^[ -](?:knife|timer|peeler|press|mill|grinder|dish|corer|crusher|cutter|slicer|pack|masher|ricer|cup|pan|pot|jar|tin|bowl|jug|basin|whisk|brush|board|spoon|fork|box|counter|aisle|stall|shop)s?\\b",
+            "^[ -](?:knife|timer|peeler|press|mill|grinder|dish|corer|crusher|cutter|slicer|pack|masher|ricer|cup|pan|pot|jar|tin|bowl|jug|basin|tray|whisk|brush|board|spoon|fork|box|counter|aisle|stall|shop)s?\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MINE = Pattern.compile("\\b(?:the|your|our|this|that|of)\\s+$");

@@ -381,4 +381,63 @@ class SlipsOfSpeechTest {
                 .lesson();
         assertThat(lesson.steps().getFirst().place()).as(words).isEqualTo(place);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "share-wrong, 'Half the milk, about 70 ml, in the jug.', true",
+        "share-wrong, 'Half the milk, about 100 ml, in the jug.', false",
+        "share-wrong, 'Half the stock in, that''s three quarters of a cup.', true",
+        "share-wrong, 'Half the stock in, that''s half a cup.', false",
+        "left-out-too-long, 'Keep the leftover rice warm in the pan and have it tomorrow.', true",
+        "left-out-too-long, 'Keep the rice warm in the pan for five minutes.', false",
+        "left-out-too-long, 'It is fine in the turned-off cooker till the end, four hours or so.', true",
+        "left-out-too-long, 'It is fine in the turned-off cooker for ten minutes.', false",
+        "wait-unsaid, 'Leave to cool.', true",
+        "wait-unsaid, 'Leave to cool for ten minutes.', false",
+        "health-claim, 'That is two of your five a day.', true",
+        "cue-contradicts, 'Don''t let it boil, and bring it to a good rolling boil.', true",
+        "cue-contradicts, 'Don''t let it boil over, and bring it to a good simmer.', false",
+        "uneven-share, 'Cut it into sixteen, four by five.', true",
+        "uneven-share, 'Cut it into sixteen, four by four.', false",
+        "name-published, 'Hello Beavers!', true",
+        "name-published, 'Hello Beavers! You are the Beavers.', false",
+        "label-unread, 'Check that jar.', false",
+        "label-unread, 'Open that jar.', true",
+        "used-not-listed, 'Spoon it into the ice cube tray.', false"
+    })
+    void passedOver(String check, String words, boolean slip) {
+        assertThat(finds(
+                        check,
+                        ADULTS,
+                        "200 ml milk; 1 cup stock; 300 g rice; 2 tbsp barbecue sauce",
+                        "= HANDS_ON Then",
+                        words))
+                .as(words)
+                .isEqualTo(slip);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'Twelve banana muffins!', false", "'You need twelve bananas.', true"})
+    void aDishIsNoAmountOfItsFood(String words, boolean otherwise) {
+        assertThat(finds("amount-said-otherwise", ADULTS, "2 bananas; 200 g plain flour", "= WELCOME Hello", words))
+                .as(words)
+                .isEqualTo(otherwise);
+    }
+
+    /** To 160 °C an oven needs less than to 200: eleven minutes and forty seconds of fifteen. */
+    @ParameterizedTest
+    @CsvSource({"160, 12, false", "200, 12, true", "160, 9, true"})
+    void anOvenIsHotByWhatItIsAskedFor(int degrees, int minutes, boolean late) {
+        assertThat(finds(
+                        "oven-never-heated",
+                        ADULTS,
+                        "200 g plain flour; 100 g butter",
+                        "= HANDS_ON Heat",
+                        "Turn the oven on, " + degrees + " conventional.",
+                        "= HANDS_ON Knead",
+                        "Leave the dough to rest for " + minutes + " minutes, we stay with it.",
+                        "= HANDS_ON Bake",
+                        "Bake it at " + degrees + " conventional for twenty minutes."))
+                .isEqualTo(late);
+    }
 }
