@@ -410,6 +410,8 @@ class SlipsOfSpeechTest {
                         check,
                         ADULTS,
                         "200 ml milk; 1 cup stock; 300 g rice; 2 tbsp barbecue sauce",
+                        "= WELCOME Now",
+                        "Milk, celery, fish, wheat, egg, soya, mustard and sesame in this.",
                         "= HANDS_ON Then",
                         words))
                 .as(words)
