@@ -27,7 +27,10 @@ class ChecksDocTest {
             ## What they find
 
             Whole lessons as people give them, each with the findings it should have (`core/src/test/resources/webodidact/core/rules`). Slips found
-            of slips there are, and findings of nothing. The first run is what was found before anything was mended after it.
+            of slips there are, and findings of nothing. The first run is what was found before anything was mended after it,
+            against the findings as they were expected before the run; a look at what was found then shows expectations that were wrong, both ways
+            (a food nobody had used, a slip that was none). Against those put right the first runs of the last three were 31 of 42, 26 of 44 and
+            18 of 27, with 7, 7 and 4 false.
 
             | lessons | at the first run | now |
             |---|---|---|
