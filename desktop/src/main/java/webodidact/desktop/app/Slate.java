@@ -48,6 +48,7 @@ final class Slate extends HBox {
         getStyleClass().add("slate");
         title.getStyleClass().setAll("slate-title");
         title.setId("slate-title");
+        firstJob.setId("slate-first-job");
         title.setMinWidth(0);
         title.setOnAction(e -> lessons());
         context.setMinWidth(0);
@@ -120,7 +121,7 @@ final class Slate extends HBox {
                 outcome == null
                         ? ""
                         : Words.of(
-                                "slate.firstJob",
+                                isPlanned() ? "slate.firstJob" : "slate.firstJobAbout",
                                 outcome.bench().jobs().isEmpty()
                                         ? "–"
                                         : on == null
@@ -138,6 +139,11 @@ final class Slate extends HBox {
         looks.setManaged(l > 0);
         stops.setAccessibleText(stops.getText());
         looks.setAccessibleText(looks.getText());
+    }
+
+    /** Until there is a plan the first answer is told as what it is. */
+    private boolean isPlanned() {
+        return prep.prepared() != null && prep.prepared().plan().isPresent();
     }
 
     /** By the plan that is proved, as soon as there is one. */

@@ -3,16 +3,19 @@ package webodidact.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
 import webodidact.core.prep.Prepared;
+import webodidact.core.time.TimeRange;
 import webodidact.desktop.Hands;
 
 /** The Bench from end to end: a helper more, a job pinned, dragged, given away, left out; what clashes gives way; the day itself. */
@@ -193,6 +196,26 @@ class BenchJourneyTest extends WindowTest {
         undo();
         planned();
         assertThat(isThere("#bench-clash")).isTrue();
+    }
+
+    /** A first guess is told as one, and gives way to the plan, in the slate and in the Brief alike. */
+    @Test
+    void whenTheDayBeginsIsSaidForSureOnlyOnceItIsPlanned() throws Exception {
+        bench();
+        go(1);
+        planned();
+        var seen = new ArrayList<String>();
+        Label slate = find("#slate-first-job");
+        robot.interact(() -> slate.textProperty().addListener((o, was, now) -> seen.add(now)));
+        robot.interact(() -> workspace()
+                .editLesson("Longer", l -> l.withStep("s5", s -> s.but(d -> d.hands = new TimeRange(400, 600)))));
+        planned();
+        assertThat(seen).anyMatch(s -> s.contains("about"));
+        assertThat(slate.getText()).doesNotContain("about");
+        var sure = slate.getText().replaceAll("[^0-9:]", "");
+        assertThat(robot.lookup("#consequences .body").queryAllAs(Labeled.class))
+                .extracting(Labeled::getText)
+                .anyMatch(s -> s.contains("first job") && s.contains(sure) && !s.contains("about"));
     }
 
     /** Another lesson of the same day shares kitchen and hands; what is decided of its jobs is written to it. */

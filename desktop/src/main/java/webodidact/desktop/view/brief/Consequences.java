@@ -34,7 +34,10 @@ final class Consequences extends VBox {
         if (outcome == null) return;
         var lesson = outcome.lesson();
         getChildren().add(Nodes.label(Words.of("brief.means"), "overline"));
-        time(outcome, first(outcome, prep));
+        time(
+                outcome,
+                first(outcome, prep),
+                prep.prepared() != null && prep.prepared().plan().isPresent());
         pace(outcome, lesson);
         who(outcome, lesson);
         delivery(outcome, lesson);
@@ -65,7 +68,7 @@ final class Consequences extends VBox {
                 .orElse(outcome.bench().firstStart());
     }
 
-    private void time(Outcome outcome, int second) {
+    private void time(Outcome outcome, int second, boolean planned) {
         var schedule = outcome.schedule();
         var first = outcome.lesson().air() == null
                 ? Words.of("clock.before", -second / 60)
@@ -83,7 +86,7 @@ final class Consequences extends VBox {
                         Clock.text(schedule.planned()),
                         schedule.total().text(),
                         Clock.text(schedule.slot())),
-                Words.of("brief.timeFirst", first));
+                Words.of(planned ? "brief.timeFirst" : "brief.timeFirstAbout", first));
     }
 
     private void pace(Outcome outcome, Lesson lesson) {
