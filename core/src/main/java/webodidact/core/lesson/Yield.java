@@ -13,7 +13,9 @@ import webodidact.core.amount.Ratio;
 public record Yield(Ratio count, String what, int serves, boolean assumed) {
     private static final Ratio MOST = Ratio.of(100_000);
     private static final Ratio LEAST = Ratio.of(1, 1000);
-    public static final Yield UNKNOWN = new Yield(Ratio.of(4), Words.OURS.say("portions"), 4, true);
+    private static final String PORTIONS = Words.OURS.say("portions");
+    /** Four portions, until somebody says another. */
+    public static final Yield UNKNOWN = new Yield(Ratio.of(4), PORTIONS, 4, true);
 
     /** As somebody said it. */
     public Yield(Ratio count, String what, int serves) {
@@ -27,5 +29,7 @@ public record Yield(Ratio count, String what, int serves, boolean assumed) {
             throw new IllegalArgumentException(Words.OURS.say("wrong.yield.2", count, serves));
         what = what == null || what.isBlank() ? Words.OURS.say("portions") : what;
         serves = Math.max(1, serves);
+        // There is one assumption: what says anything else was said.
+        assumed = assumed && count.equals(Ratio.of(4)) && serves == 4 && what.equals(PORTIONS);
     }
 }

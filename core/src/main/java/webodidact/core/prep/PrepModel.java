@@ -112,7 +112,8 @@ public final class PrepModel implements PrepSolver {
             start = new IntVar[n];
             end = new IntVar[n];
             span = new IntervalVar[n];
-            begin = model.newIntVar(Task.ANY, reach, "begin");
+            // More work than four days hold: there is no plan, but there is a question.
+            begin = model.newIntVar(Math.min(Task.ANY, reach), reach, "begin");
             for (int i = 0; i < n; i++) place(i);
             links();
             people();
