@@ -17,6 +17,7 @@ import java.util.regex.Pattern;
  * @param travel seconds from where food and kit are to it; 0 where they are in it
  * @param shopping seconds of the shopping; 0 where nobody has said
  * @param fridge trays or tubs that its fridge has room for; 0 where nobody has said
+ * @param freezer the same of its freezer
  */
 public record Kitchen(
         String name,
@@ -31,7 +32,8 @@ public record Kitchen(
         List<Helper> crew,
         int travel,
         int shopping,
-        int fridge) {
+        int fridge,
+        int freezer) {
     public static final Kitchen USUAL = new Kitchen(Words.OURS.say("kitchen.home"), 4, 1, true, true, 0, 14 * 60, 800);
 
     private static final int DAY = 24 * 3600;
@@ -46,7 +48,7 @@ public record Kitchen(
             int helpers,
             int ovenHeats,
             int watts) {
-        this(name, rings, ovens, microwave, blender, helpers, ovenHeats, watts, "", List.of(), 0, 0, 0);
+        this(name, rings, ovens, microwave, blender, helpers, ovenHeats, watts, "", List.of(), 0, 0, 0, 0);
     }
 
     public Kitchen {
@@ -62,8 +64,14 @@ public record Kitchen(
         if (watts == 0) watts = 800;
         if (watts < 300 || watts > 2000)
             throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.2", name, watts));
-        if (travel < 0 || travel > DAY || shopping < 0 || shopping > DAY || fridge < 0 || fridge > 200)
-            throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.5", name));
+        if (travel < 0
+                || travel > DAY
+                || shopping < 0
+                || shopping > DAY
+                || fridge < 0
+                || fridge > 200
+                || freezer < 0
+                || freezer > 200) throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.5", name));
         if (ovenHeats < 60 || ovenHeats > 3600)
             throw new IllegalArgumentException(Words.OURS.say("wrong.kitchen.3", name, ovenHeats));
     }
@@ -84,7 +92,8 @@ public record Kitchen(
                 draft.crew,
                 draft.travel,
                 draft.shopping,
-                draft.fridge);
+                draft.fridge,
+                draft.freezer);
     }
 
     /** What is to change; what is not set stays. */
@@ -102,6 +111,7 @@ public record Kitchen(
         public int travel;
         public int shopping;
         public int fridge;
+        public int freezer;
 
         private Draft(Kitchen k) {
             name = k.name;
@@ -117,6 +127,7 @@ public record Kitchen(
             travel = k.travel;
             shopping = k.shopping;
             fridge = k.fridge;
+            freezer = k.freezer;
         }
     }
 }

@@ -7,7 +7,9 @@ public enum Place {
     OVEN,
     MICROWAVE,
     BLENDER,
-    COLD;
+    /** The fridge. */
+    COLD,
+    FREEZER;
 
     public String title() {
         return Words.OURS.title(this);
@@ -15,5 +17,9 @@ public enum Place {
 
     public boolean isHot() {
         return this == RING || this == OVEN || this == MICROWAVE;
+    }
+
+    public boolean isCold() {
+        return this == COLD || this == FREEZER;
     }
 }

@@ -198,7 +198,7 @@ final class Backwards {
     /** As late as it may be, together with what has to come shortly before it: neither has a place without the other. */
     private boolean place(int i) {
         int high = tasks[i].due();
-        int low = tasks[i].earliest();
+        int low = tasks[i].from();
         for (int k = 0; k < next[i].length; k++) {
             var link = nextBy[i][k];
             int after = start[next[i][k]];
@@ -293,6 +293,12 @@ final class Backwards {
                 if (tasks[j].isRaw() && overlaps(j, i, at)) return start[j] - task.takes();
             }
         }
+        if (task.isAtSink() && prep.room().sinks() == 1) {
+            for (int x = 0; x < placed.size; x++) {
+                int j = placed.all[x];
+                if (tasks[j].meetsAtSink(start[j], task, at)) return awayFromSink(i, at);
+            }
+        }
         int oven = 0;
         if (task.place() == Place.OVEN) {
             blocked = NONE;
@@ -313,6 +319,22 @@ final class Backwards {
         if (person >= 0) work[person].add(i);
         if (oven > 0) ovens[oven - 1].add(i);
         return at;
+    }
+
+    /** The next earlier second at which one of its two visits to the sink would be over when another begins. */
+    private int awayFromSink(int i, int at) {
+        var task = tasks[i];
+        int earlier = NONE;
+        for (int x = 0; x < placed.size; x++) {
+            int j = placed.all[x];
+            if (!tasks[j].isAtSink()) continue;
+            int[] begins = {start[j], start[j] + tasks[j].takes() - tasks[j].washes()};
+            for (int begin : begins) {
+                earlier = earlier(earlier, begin - task.rinses(), at);
+                earlier = earlier(earlier, begin - task.takes(), at);
+            }
+        }
+        return earlier;
     }
 
     private boolean overlaps(int j, int i, int at) {
@@ -352,15 +374,8 @@ final class Backwards {
 
     private int beside(int i, int at) {
         var place = tasks[i].place();
-        int most = switch (place) {
-            case RING -> prep.room().rings();
-            case MICROWAVE -> prep.room().microwave() ? 1 : 0;
-            case BLENDER -> prep.room().blender() ? 1 : 0;
-            case COLD ->
-                prep.room().fridge() == 0 ? Integer.MAX_VALUE : prep.room().fridge();
-            default -> Integer.MAX_VALUE;
-        };
-        return most == Integer.MAX_VALUE ? at : room(placed, i, at, most, false);
+        int most = prep.room().holds(place);
+        return most == Room.MANY ? at : room(placed, i, at, most, false);
     }
 
     /** That second if fewer than the most are there at every moment of it; else the next earlier one. */

@@ -51,7 +51,8 @@ final class Decided {
                 int takes = Math.ceilDiv(left, parts - part + 1);
                 left -= takes;
                 var id = part == 1 ? task.id() : task.id() + "#" + part;
-                var named = task.named(id, Words.OURS.say("part", task.what(), part, parts), takes);
+                var named = task.part(
+                        id, Words.OURS.say("part", task.what(), part, parts), takes, part == 1, part == parts);
                 // A pin or a name is the first part's: the others are free.
                 tasks.add(part == 1 ? named : named.pinned(null).by(""));
                 if (part == 1) continue;

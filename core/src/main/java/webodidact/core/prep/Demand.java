@@ -24,6 +24,9 @@ public record Demand(Kind kind, String task, Message said) {
         OVENS,
         RINGS,
         FRIDGE,
+        FREEZER,
+        SINK,
+        SPOILS,
         SKILLS
     }
 
@@ -66,6 +69,12 @@ public record Demand(Kind kind, String task, Message said) {
                                 "keeps",
                                 task.what(),
                                 AirClock.text(prep.room().air(), task.earliest() + task.takes()))));
+            if (task.safe() > Task.ANY)
+                all.add(new Demand(
+                        Kind.SPOILS,
+                        task.id(),
+                        demanded(
+                                "spoils", task.what(), AirClock.text(prep.room().air(), task.safe() + task.takes()))));
             if (task.kind() == Task.Kind.COPY_WAIT)
                 all.add(new Demand(
                         Kind.DUE,
@@ -103,6 +112,12 @@ public record Demand(Kind kind, String task, Message said) {
             all.add(new Demand(Kind.RINGS, "", demanded("rings", prep.room().rings())));
         if (prep.room().fridge() > 0 && uses(prep, Place.COLD))
             all.add(new Demand(Kind.FRIDGE, "", demanded("fridge", prep.room().fridge())));
+        if (prep.room().freezer() > 0 && uses(prep, Place.FREEZER))
+            all.add(new Demand(Kind.FREEZER, "", demanded("freezer", prep.room().freezer())));
+        if (prep.room().sinks() == 1
+                && prep.room().people().size() > 1
+                && prep.tasks().stream().filter(Task::isAtSink).count() > 1)
+            all.add(new Demand(Kind.SINK, "", demanded("sink")));
         return all;
     }
 
@@ -121,6 +136,7 @@ public record Demand(Kind kind, String task, Message said) {
             case OPENS -> prep.in(room.opening(Task.ANY));
             case PIN -> prep.with(task, t -> t.pinned(null));
             case KEEPS -> prep.with(task, t -> t.notBefore(Task.ANY));
+            case SPOILS -> prep.with(task, t -> t.but(d -> d.safe = Task.ANY));
             case DUE -> prep.with(task, t -> t.dueBy(4 * 3600));
             case WHO -> prep.with(task, t -> t.by(""));
             case SOON -> {
@@ -132,9 +148,11 @@ public record Demand(Kind kind, String task, Message said) {
                         .toList();
                 yield new Prep(prep.tasks(), links, room);
             }
-            case OVENS -> prep.in(room.ovens(room.ovens() + 1));
-            case RINGS -> prep.in(room.rings(room.rings() + 1));
-            case FRIDGE -> prep.in(room.fridge(0));
+            case OVENS -> prep.in(room.but(d -> d.ovens++));
+            case RINGS -> prep.in(room.but(d -> d.rings++));
+            case FRIDGE -> prep.in(room.but(d -> d.fridge = 0));
+            case FREEZER -> prep.in(room.but(d -> d.freezer = 0));
+            case SINK -> prep.in(room.but(d -> d.sinks = Room.MANY));
             case SKILLS ->
                 prep.in(room.with(room.people().stream()
                         .map(p -> new Person(p.name(), EnumSet.allOf(Person.Skill.class), p.from(), p.to()))

@@ -122,7 +122,8 @@ public final class PrepModel implements PrepSolver {
             alone(Place.MICROWAVE, prep.room().microwave());
             alone(Place.BLENDER, prep.room().blender());
             rawBoard();
-            if (prep.room().fridge() > 0) fridge();
+            if (prep.room().sinks() == 1 && prep.room().people().size() > 1) sink();
+            for (var place : List.of(Place.COLD, Place.FREEZER)) if (prep.room().holds(place) != Room.MANY) cold(place);
         }
 
         private void place(int i) {
@@ -132,9 +133,7 @@ public final class PrepModel implements PrepSolver {
             boolean anywhere = air || task.kind().isAhead();
             long low = air
                     ? task.at()
-                    : anywhere
-                            ? task.earliest()
-                            : Math.max(task.earliest(), prep.room().opens());
+                    : anywhere ? task.from() : Math.max(task.from(), prep.room().opens());
             long high = (long) task.due() - task.takes();
             if (task.at() != null) low = high = air ? task.at() : checked(task.at(), low, high);
             // An empty range has to stay a model: it is impossible, not wrong.
@@ -258,11 +257,30 @@ public final class PrepModel implements PrepSolver {
             if (users.size() > 1 && prep.room().people().size() > 1) model.addNoOverlap(users);
         }
 
-        private void fridge() {
-            var cumulative = model.addCumulative(prep.room().fridge());
+        /** Nobody washes salad where another washes a raw board. */
+        private void sink() {
+            var users = new ArrayList<IntervalVar>();
             for (int i = 0; i < tasks.size(); i++) {
                 var task = tasks.get(i);
-                if (task.place() != Place.COLD) continue;
+                if (task.rinses() > 0) users.add(atSink(i, 0, task.rinses()));
+                if (task.washes() > 0) users.add(atSink(i, task.takes() - task.washes(), task.washes()));
+            }
+            if (users.size() > 1) model.addNoOverlap(users);
+        }
+
+        private IntervalVar atSink(int i, int after, int seconds) {
+            return model.newIntervalVar(
+                    LinearExpr.affine(start[i], 1, after),
+                    LinearExpr.constant(seconds),
+                    LinearExpr.affine(start[i], 1, after + (long) seconds),
+                    "sink");
+        }
+
+        private void cold(Place place) {
+            var cumulative = model.addCumulative(prep.room().holds(place));
+            for (int i = 0; i < tasks.size(); i++) {
+                var task = tasks.get(i);
+                if (task.place() != place) continue;
                 if (task.until(task.due() - task.takes() - 1) < task.due()) {
                     cumulative.addDemand(span[i], 1);
                     continue;

@@ -1,6 +1,7 @@
 package webodidact.core.prep;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -71,13 +72,30 @@ public record Prepared(Prep prep, Optional<PrepPlan> plan, Optional<Clash> clash
         return plan.map(PrepPlan::start);
     }
 
-    /** Most seconds that a ready copy is kept. */
-    public int longestHold() {
+    /**
+     * A ready copy between the oven, pan or fridge and the camera.
+     *
+     * @param seconds it is kept
+     * @param most seconds it may be
+     * @param spoils out of the cold, and bacteria grow in it
+     */
+    public record Hold(Task task, int seconds, int most, boolean spoils) {}
+
+    /** Of the copies that are shown, by their jobs. */
+    public List<Hold> holds() {
         return plan.stream()
                 .flatMap(p -> p.jobs().stream())
-                .filter(j -> j.task().kind() == Task.Kind.COPY_WAIT)
-                .mapToInt(j -> Math.max(0, j.task().due() - j.end()))
-                .max()
-                .orElse(0);
+                .filter(j -> j.task().isShown())
+                .map(j -> new Hold(
+                        j.task(),
+                        Math.max(0, j.task().due() - j.end()),
+                        j.task().due() - j.task().from() - j.task().takes(),
+                        j.task().safe() > Task.ANY))
+                .toList();
+    }
+
+    /** Most seconds that a ready copy is kept. */
+    public int longestHold() {
+        return holds().stream().mapToInt(Hold::seconds).max().orElse(0);
     }
 }

@@ -13,17 +13,12 @@ import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.list.KitList;
 import webodidact.core.list.ShootList;
+import webodidact.core.safety.Profile;
 import webodidact.core.timing.Placed;
 import webodidact.core.timing.Schedule;
 
 /** What is carried to where the lesson is given, crate by crate, and how long what is cold may be out. */
 public record LoadingList(Map<Crate, List<Item>> crates) {
-    /**
-     * Seconds that food which spoils may be out of the cold in all: two hours, World Health Organization, Five Keys to Safer Food,
-     * 2006. Local rules may allow less.
-     */
-    public static final int OUT = 2 * 3600;
-
     /** In the order of packing: what is cold goes in last and comes out first. */
     public enum Crate {
         TOOLS,
@@ -113,7 +108,7 @@ public record LoadingList(Map<Crate, List<Item>> crates) {
         if (first.isEmpty()) return plain(take, what);
         int out = first.get().span().start();
         var at = air == null ? null : air.plusSeconds(out);
-        return new Item(take, what, out, at, at == null ? null : at.plusSeconds(OUT));
+        return new Item(take, what, out, at, at == null ? null : at.plusSeconds(Profile.OUT));
     }
 
     private static Item plain(String take, String what) {

@@ -39,6 +39,12 @@ public enum Profile {
     /** Food Standards Code 3.2.2 (5 °C and 60 °C) and schedule 9 for allergens; 75 °C as in Food Safety Information Council advice. */
     AU_NZ(75, 75, 63, 63, 5, 60, false, EnumSet.complementOf(EnumSet.of(Allergen.CELERY, Allergen.MUSTARD)));
 
+    /**
+     * Seconds that food which spoils may be out of the cold in all: two hours, World Health Organization, Five Keys to Safer Food,
+     * 2006. Local rules may allow less.
+     */
+    public static final int OUT = 2 * 3600;
+
     private final int poultry;
     private final int mince;
     private final int fish;

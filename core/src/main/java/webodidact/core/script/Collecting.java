@@ -6,7 +6,6 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
-import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 
 /**
@@ -56,7 +55,7 @@ final class Collecting {
             var words = words(lesson.steps().get(i));
             if (MEANWHILE.matcher(words.strip()).find()) continue;
             var begins = words.substring(0, Math.min(words.length(), BEGINS));
-            boolean own = lesson.steps().get(from).place() != Place.COLD
+            boolean own = !lesson.steps().get(from).place().isCold()
                     && OWN_VESSEL.matcher(begins).find()
                     && !GOES_ON.matcher(words).find();
             var used = foods(lesson, i);

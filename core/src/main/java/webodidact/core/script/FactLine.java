@@ -281,6 +281,7 @@ public final class FactLine {
             case "microwave" -> Place.MICROWAVE;
             case "blender" -> Place.BLENDER;
             case "fridge", "cold" -> Place.COLD;
+            case "freezer" -> Place.FREEZER;
             default -> Place.BENCH;
         };
         return new Fact(Words.OURS.say("place", place.title()), s -> s.but(d -> d.place = place));

@@ -13,7 +13,9 @@ import webodidact.core.lesson.Step;
 final class PlaceWords {
     private static final Pattern MICROWAVE = Pattern.compile("\\bmicrowave\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COLD =
-            Pattern.compile("\\b(?:in|into|to) the (?:fridge|freezer)\\b|\\bchill\\b", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("\\b(?:in|into|to) the fridge\\b|\\bchill\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FREEZER =
+            Pattern.compile("\\b(?:in|into|to) the (?:deep )?freezer\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OVEN = Pattern.compile(
             "\\b(?:in|into) (?:the |a |your )?(?:hot |fan |warm |preheated )*oven\\b|\\bopen (?:the|your) oven\\b[^.!?]{0,30}\\bin\\b",
             Pattern.CASE_INSENSITIVE);
@@ -54,6 +56,7 @@ final class PlaceWords {
         if (isIn(text, Place.RING, RING, knowledge)
                 || ActWords.ring(text).isPresent() && PAN.matcher(text).find()
                 || COOKS_IN_PAN.matcher(text).find()) return Optional.of(Place.RING);
+        if (isIn(text, Place.FREEZER, FREEZER, knowledge)) return Optional.of(Place.FREEZER);
         if (isIn(text, Place.COLD, COLD, knowledge)) return Optional.of(Place.COLD);
         return isIn(text, Place.BLENDER, null, knowledge) ? Optional.of(Place.BLENDER) : Optional.empty();
     }

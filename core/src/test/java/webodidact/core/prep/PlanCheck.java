@@ -17,7 +17,7 @@ final class PlanCheck {
             var task = job.task();
             boolean air = task.kind() == Task.Kind.AIR;
             if (job.end() > task.due()) faults.add(task.id() + " is late");
-            if (job.start() < task.earliest()) faults.add(task.id() + " is early");
+            if (job.start() < task.earliest() || job.start() < task.safe()) faults.add(task.id() + " is early");
             if (task.isOfTheDay() && job.start() < prep.room().opens())
                 faults.add(task.id() + " is before the kitchen opens");
             if (task.at() != null && job.start() != task.at()) faults.add(task.id() + " is not where it is pinned");
@@ -65,6 +65,12 @@ final class PlanCheck {
         boolean raw = a.task().skills().contains(Person.Skill.RAW_MEAT)
                 && b.task().skills().contains(Person.Skill.RAW_MEAT);
         if (together && raw) faults.add("two at the board for raw food");
+        if (prep.room().sinks() == 1 && a.task().id().compareTo(b.task().id()) != 0)
+            for (var one : sink(a))
+                for (var two : sink(b))
+                    if (one[0] < two[1] && two[0] < one[1])
+                        faults.add("two at the sink: " + a.task().id() + ", "
+                                + b.task().id());
         if (a.unit() == 0 || a.unit() != b.unit()) return;
         int one = a.task().heat();
         int two = b.task().heat();
@@ -77,6 +83,15 @@ final class PlanCheck {
         if (second.start() - first.end() < needs) faults.add("oven " + a.unit() + " at " + one + " and " + two);
     }
 
+    /** Seconds from which and until which it needs the sink. */
+    private static List<int[]> sink(PrepPlan.Job job) {
+        var all = new ArrayList<int[]>();
+        if (job.task().rinses() > 0)
+            all.add(new int[] {job.start(), job.start() + job.task().rinses()});
+        if (job.task().washes() > 0) all.add(new int[] {job.end() - job.task().washes(), job.end()});
+        return all;
+    }
+
     private static void moments(Prep prep, List<PrepPlan.Job> jobs, List<String> faults) {
         for (var job : jobs) {
             int at = job.start();
@@ -85,15 +100,10 @@ final class PlanCheck {
                     .count();
             if (rings > prep.room().rings())
                 faults.add(rings + " pans on " + prep.room().rings() + " rings");
-            long cold = jobs.stream()
-                    .filter(j -> j.task().place() == Place.COLD
-                            && j.start() <= at
-                            && at
-                                    < (j.task().earliest() > Task.ANY
-                                            ? Math.max(j.task().due(), j.end())
-                                            : j.end()))
-                    .count();
+            long cold = cold(jobs, Place.COLD, at);
             if (prep.room().fridge() > 0 && cold > prep.room().fridge()) faults.add(cold + " in the fridge");
+            long frozen = cold(jobs, Place.FREEZER, at);
+            if (prep.room().freezer() > 0 && frozen > prep.room().freezer()) faults.add(frozen + " in the freezer");
             for (int u = 1; u <= prep.room().ovens(); u++) {
                 int oven = u;
                 long trays = jobs.stream()
@@ -105,5 +115,17 @@ final class PlanCheck {
                 if (trays > prep.room().shelves()) faults.add(trays + " trays in oven " + oven);
             }
         }
+    }
+
+    /** What is shown cold stays there until it is. */
+    private static long cold(List<PrepPlan.Job> jobs, Place place, int at) {
+        return jobs.stream()
+                .filter(j -> j.task().place() == place
+                        && j.start() <= at
+                        && at
+                                < (j.task().earliest() > Task.ANY || j.task().safe() > Task.ANY
+                                        ? Math.max(j.task().due(), j.end())
+                                        : j.end()))
+                .count();
     }
 }

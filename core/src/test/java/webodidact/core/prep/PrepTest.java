@@ -39,6 +39,8 @@ class PrepTest {
                 1080,
                 Task.ANY,
                 random.nextInt(3),
+                random.nextInt(2),
+                1,
                 null);
         var tasks = new ArrayList<Task>();
         var links = new ArrayList<Link>();
@@ -48,10 +50,22 @@ class PrepTest {
             switch (random.nextInt(7)) {
                 case 6 -> {
                     int due = -60 * random.nextInt(6);
-                    var chilled = Task.waits(id, Task.Kind.COPY_WAIT, id, "", takes, Place.COLD, 0)
+                    var chilled = Task.waits(
+                                    id,
+                                    Task.Kind.COPY_WAIT,
+                                    id,
+                                    "",
+                                    takes,
+                                    random.nextInt(4) == 0 ? Place.FREEZER : Place.COLD,
+                                    0)
                             .dueBy(due);
                     // Some are shown cold, and stay in the fridge till then; some are only on their way through it.
-                    tasks.add(random.nextBoolean() ? chilled.notBefore(due - takes - 1800) : chilled);
+                    tasks.add(
+                            switch (random.nextInt(4)) {
+                                case 0 -> chilled;
+                                case 1 -> chilled.but(d -> d.safe = due - takes - 2400);
+                                default -> chilled.notBefore(due - takes - 1800);
+                            });
                 }
                 case 0 ->
                     tasks.add(
@@ -60,11 +74,16 @@ class PrepTest {
                 case 1 ->
                     tasks.add(Task.waits(id, Task.Kind.COPY_WAIT, id, "", takes, Place.RING, 0)
                             .dueBy(0));
-                case 2 -> tasks.add(Task.hands(id, Task.Kind.SET_OUT, id, "", takes, Person.Skill.RAW_MEAT));
+                case 2 ->
+                    tasks.add(Task.hands(id, Task.Kind.SET_OUT, id, "", takes, Person.Skill.RAW_MEAT)
+                            .but(d -> d.washes = 60));
                 case 3 ->
                     tasks.add(Task.hands(id, Task.Kind.SET_OUT, id, "", takes, Person.Skill.BLADES)
                             .dueBy(-60 * random.nextInt(6)));
-                default -> tasks.add(Task.hands(id, Task.Kind.SET_OUT, id, "", takes));
+                default -> {
+                    int rinses = 60 * random.nextInt(3);
+                    tasks.add(Task.hands(id, Task.Kind.SET_OUT, id, "", takes).but(d -> d.rinses = rinses));
+                }
             }
             if (i > 0 && random.nextInt(3) == 0) {
                 int before = random.nextInt(i);
@@ -255,6 +274,39 @@ class PrepTest {
         assertThat(plan.proved()).isTrue();
         assertThat(plan.of("fish").orElseThrow().who()).isEqualTo("you");
         assertThat(plan.of("veg").orElseThrow().who()).isEqualTo("helper");
+    }
+
+    /** One washes a raw board at the end of the job, the other salad at the beginning: never in one sink at one moment. */
+    @Example
+    void noProduceIsWashedBesideRawHandsUnlessThereIsASecondSink() {
+        var tasks = List.of(
+                Task.hands("fish", Task.Kind.SET_OUT, "fish", "", 600, Person.Skill.RAW_MEAT)
+                        .but(d -> d.washes = 120),
+                Task.hands("salad", Task.Kind.SET_OUT, "salad", "", 120).but(d -> d.rinses = 120));
+        var room = new Room(
+                List.of(new Person("you", ALL, Task.ANY, 0), new Person("helper", Set.of(), Task.ANY, 0)),
+                1,
+                2,
+                4,
+                true,
+                true,
+                900,
+                -660);
+        var prep = new Prep(tasks, List.of(), room);
+        var plan = new PrepModel().solve(prep, 1, () -> false).plan().orElseThrow();
+        assertThat(PlanCheck.faults(prep, plan)).isEmpty();
+        assertThat(plan.start()).isEqualTo(-600);
+        assertThat(plan.of("salad").orElseThrow().end())
+                .as("before the board is washed")
+                .isLessThanOrEqualTo(-120);
+        var tight = prep.with("salad", t -> t.notBefore(-180)).with("fish", t -> t.notBefore(-620));
+        var clash = Clash.of(tight, new PrepModel(), () -> false).orElseThrow();
+        assertThat(clash.demands()).extracting(Demand::kind).contains(Demand.Kind.SINK);
+        assertThat(clash.relax())
+                .filteredOn(r -> r.demand().kind() == Demand.Kind.SINK)
+                .singleElement()
+                .satisfies(r -> assertThat(r.start()).isEqualTo(-600))
+                .satisfies(r -> assertThat(r.demand().relaxed()).startsWith("A second sink or a basin"));
     }
 
     @Property(tries = 30)

@@ -14,6 +14,8 @@ import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
+import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Wait;
 import webodidact.core.prep.Prepared;
 import webodidact.core.time.TimeRange;
 import webodidact.desktop.Hands;
@@ -196,6 +198,58 @@ class BenchJourneyTest extends WindowTest {
         undo();
         planned();
         assertThat(isThere("#bench-clash")).isTrue();
+    }
+
+    @Test
+    void setsAndCratesStandBesideTheLanesAndTheKeyboardStaysOnTheirTabs() throws Exception {
+        bench();
+        click("#bench-side-kits");
+        assertThat(texts("#bench-kits .label")).anyMatch(t -> t.startsWith("Every home cooks for itself: one set"));
+        assertThat(robot.lookup("#bench-side-kits").query().isFocused()).isTrue();
+        robot.interact(() -> workspace().show("3-vegetable-dumplings"));
+        planned();
+        assertThat(texts("#bench-kits .label"))
+                .contains("Who gets something else", "In each set, a label a pot", "For all sets")
+                .anyMatch(t -> t.startsWith("5 sets for groups"))
+                .anyMatch(t -> t.startsWith("the label decides"));
+        click("#bench-side-loading");
+        robot.interact(() -> workspace().show("1-fish-parcels"));
+        planned();
+        assertThat(texts("#bench-loading .label"))
+                .anyMatch(t -> t.startsWith("The kitchen is where everything is"))
+                .anyMatch(t -> t.matches("out at \\d\\d:\\d\\d, used or cold again by \\d\\d:\\d\\d")
+                        || t.startsWith("out of the cold at"));
+        fill("#place-travel", "25");
+        planned();
+        assertThat(texts("#bench-loading .label")).anyMatch(t -> t.startsWith("Tools first, what is cold last"));
+        click("#bench-side-kits");
+        click("#kits-print");
+        assertThat(isThere(".paper-list")).isTrue();
+    }
+
+    /** Fish that is shown ready spoils: how long it is held is said with what keeps it safe. */
+    @Test
+    void aCopyThatIsHeldSaysHowLongAndWhatKeepsItSafe() throws Exception {
+        bench();
+        robot.interact(() -> workspace()
+                .editLesson(
+                        "Copy",
+                        l -> l.withStep(
+                                "s7",
+                                s -> s.but(d -> d.waiting =
+                                        new Wait(TimeRange.of(960), "bakes", "", new Cover.ReadyCopy(0, 4 * 3600))))));
+        planned();
+        var done = prepared().plan().orElseThrow().of("copy/s7/s7/wait").orElseThrow();
+        robot.interact(() -> workspace()
+                .editLesson(
+                        "Pin",
+                        l -> l.withBench(b ->
+                                b.pinning("copy/s7/s7/wait", Math.floorDiv(done.start() - 1800, 60) * 60))));
+        planned();
+        assertThat(prepared().holds()).anyMatch(h -> h.spoils() && h.seconds() > 900);
+        assertThat(robot.lookup(".finding").queryAllAs(Labeled.class))
+                .extracting(Labeled::getText)
+                .anyMatch(t -> t.contains("is held") && t.contains("Keep it at 63 °C or above, or chill it"));
     }
 
     /** A first guess is told as one, and gives way to the plan, in the slate and in the Brief alike. */

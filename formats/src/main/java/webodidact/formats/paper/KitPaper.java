@@ -1,6 +1,9 @@
 package webodidact.formats.paper;
 
+import java.util.ArrayList;
 import java.util.List;
+import webodidact.core.list.HomeList;
+import webodidact.core.publish.KitVariants;
 import webodidact.core.time.Clock;
 
 /** Sets for groups and the demonstration: pots with their labels, what to buy for all, and tools that are shared. */
@@ -13,6 +16,24 @@ final class KitPaper extends ListPaper {
     String intro(Edition edition) {
         var sets = edition.outcome().lesson().sets();
         return Words.say("kit.intro", sets.inRoom(), sets.groups(), sets.demo());
+    }
+
+    /** Who gets which variant; what is not agreed yet stands there as that. */
+    private static List<Row> own(Edition edition) {
+        if (edition.outcome().lesson().sets().groups() == 0) return List.of();
+        var rows = new ArrayList<Row>();
+        for (var own : KitVariants.of(edition.answers().question()).sets()) {
+            for (var entry : own.instead())
+                rows.add(new Row(own.alias(), entry.take() + " " + entry.item(), instead(entry), ""));
+            for (var entry : own.open()) rows.add(new Row(own.alias(), entry.item(), Words.say("kit.own.open"), ""));
+            if (!own.labels().isEmpty())
+                rows.add(new Row(own.alias(), String.join(", ", own.labels()), Words.say("kit.own.label"), ""));
+        }
+        return rows;
+    }
+
+    private static String instead(HomeList.Entry entry) {
+        return entry.from().isEmpty() ? "" : Words.say("kit.own.instead", entry.from());
     }
 
     @Override
@@ -44,6 +65,7 @@ final class KitPaper extends ListPaper {
                                         t.turns() > 1 ? Words.say("kit.shared", t.turns()) : "",
                                         ""))
                                 .toList()),
-                new Section(Words.say("kit.waits"), "", delays));
+                new Section(Words.say("kit.waits"), "", delays),
+                new Section(Words.say("kit.own"), Words.say("kit.own.first"), own(edition)));
     }
 }

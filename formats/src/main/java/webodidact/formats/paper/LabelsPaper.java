@@ -53,6 +53,7 @@ final class LabelsPaper implements PagePaper {
     private static Stuck stuck(PotLabels.Label label) {
         var foot = new ArrayList<String>();
         if (label.of() > 1) foot.add(Words.say("label.set", label.set(), label.of()));
+        if (!label.whose().isEmpty()) foot.add(Words.say("label.whose", label.whose()));
         if (label.use() != null) foot.add(Words.say("label.use", PaperText.day(label.use())));
         return new Stuck(
                 label.contents(),

@@ -198,7 +198,8 @@ class JsonFileTest {
                     List.of(Helper.usual("Wren"), new Helper("Robin", 3600, true, false, true)),
                     1500,
                     3600,
-                    6);
+                    6,
+                    2);
         });
         assertThat(((Read.Done<Course>) JsonFile.readCourse("course.json", JsonFile.write(course))).value())
                 .isEqualTo(course);

@@ -8,11 +8,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import webodidact.core.answer.Question;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Accepted;
 import webodidact.core.lesson.Lesson;
@@ -148,6 +150,43 @@ class PapersTest {
                         "130 g soured cream for thick plain yoghurt, with 1 tbsp water",
                         "Before class",
                         "150 g soya yoghurt");
+    }
+
+    @Test
+    void whoGetsAnotherSetStandsInTheKitListAndOnLabelsOfTheirOwn() throws IOException {
+        DemoCourse.copyTo(folder.resolve("course"));
+        var book = ((Read.Done<CourseFolder.Opened>) CourseFolder.open(folder.resolve("course")))
+                .value()
+                .workbook();
+        var lesson = book.lessons().getFirst().but(d -> d.sets = new Sets(5, 1, 0));
+        var fulmar = book.households().stream()
+                .filter(h -> h.alias().equals("Fulmar"))
+                .findFirst()
+                .orElseThrow();
+        var homes = List.of(
+                fulmar.agreeing(lesson.id(), "f2", "soya-yoghurt"),
+                book.households().get(3));
+        var outcome = Outcome.of(
+                new Question(lesson, book.course(), Knowledge.shipped(), homes, List.of(lesson), Map.of(), Map.of()));
+        assertThat(text(PdfWriter.write(html("kit-list", outcome))))
+                .contains(
+                        "Who gets something else",
+                        "packed first, with clean hands",
+                        "Fulmar",
+                        "soya yoghurt instead of")
+                .contains("not agreed yet: ask before it is packed");
+        assertThat(text(PdfWriter.write(html("labels", outcome))))
+                .contains("soya yoghurt")
+                .contains("for Fulmar");
+        var homesOnly = Outcome.of(new Question(
+                lesson.but(d -> d.sets = Sets.NONE),
+                book.course(),
+                Knowledge.shipped(),
+                homes,
+                List.of(lesson),
+                Map.of(),
+                Map.of()));
+        assertThat(text(PdfWriter.write(html("kit-list", homesOnly)))).doesNotContain("Who gets something else");
     }
 
     @Test

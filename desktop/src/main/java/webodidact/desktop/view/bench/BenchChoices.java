@@ -153,7 +153,13 @@ final class BenchChoices extends FlowPane {
                                 kitchen.shopping(),
                                 (k, s) -> k.but(d -> d.shopping = s)),
                         minutes("place-travel", "place.travel", kitchen.travel(), (k, s) -> k.but(d -> d.travel = s)),
-                        row("place-fridge", "place.fridge", kitchen.fridge(), 200, (k, n) -> k.but(d -> d.fridge = n)));
+                        row("place-fridge", "place.fridge", kitchen.fridge(), 200, (k, n) -> k.but(d -> d.fridge = n)),
+                        row(
+                                "place-freezer",
+                                "place.freezer",
+                                kitchen.freezer(),
+                                200,
+                                (k, n) -> k.but(d -> d.freezer = n)));
     }
 
     private HBox minutes(String id, String key, int seconds, BiFunction<Kitchen, Integer, Kitchen> change) {

@@ -12,6 +12,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -56,6 +57,21 @@ public final class BenchScreen extends HBox implements Screen {
     private final Every clock = new Every(2, this::alarm);
     private final ToggleButton planTab = Nodes.toggle(Words.of("bench.tab.plan"), "tab");
     private final ToggleButton dayTab = Nodes.toggle(Words.of("bench.tab.day"), "tab");
+    /** What stands beside the lanes: the list by the clock, the sets, what is loaded. */
+    private enum Side {
+        CLOCK,
+        KITS,
+        LOADING;
+
+        String key() {
+            return "bench.side." + name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** Seconds: what is carried in at once is not held. */
+    private static final int MINUTE = 60;
+
+    private Side side = Side.CLOCK;
     /** Id of the chosen job, or "". */
     private String job = "";
 
@@ -109,33 +125,87 @@ public final class BenchScreen extends HBox implements Screen {
             jobs.getChildren().addAll(carried, new BenchChoices(desk, outcome));
             return;
         }
-        chosen(outcome, prepared)
-                .ifPresent(j -> jobs.getChildren()
-                        .add(new JobCard(desk, outcome.lesson(), prepared.prep(), j, next(prepared, j))));
-        jobs.getChildren().addAll(carried, Nodes.label(Words.of("bench.byClock"), "side-title"));
+        jobs.getChildren().add(sides());
+        switch (side) {
+            case CLOCK -> byTheClock(outcome, prepared);
+            case KITS -> jobs.getChildren().add(new KitsPane(desk, outcome.answers()));
+            case LOADING -> jobs.getChildren().add(new LoadingPane(outcome.answers(), outcome));
+        }
         if (prepared != null && prepared.plan().isPresent()) {
             var plan = prepared.plan().orElseThrow();
             work.getChildren().addAll(head(outcome, prepared, plan), lanes(outcome, prepared));
-            for (var job : plan.jobs())
-                if (job.task().kind() != Task.Kind.AIR) jobs.getChildren().add(row(outcome, job));
+            for (var hold : prepared.holds())
+                if (hold.seconds() >= MINUTE) work.getChildren().add(held(outcome, hold));
         } else {
             var state = state(prepared);
             var line = Nodes.wrapped(Words.of(state), "soft");
             line.setId(state.replace('.', '-'));
             work.getChildren().add(line);
-            for (var job : outcome.bench().toDo()) jobs.getChildren().add(row(outcome, job));
         }
         if (prepared != null) prepared.clash().ifPresent(c -> work.getChildren().add(clash(outcome, c)));
         // Where nothing better is known the first plan says what it could not keep.
         if (prepared == null || prepared.plan().isEmpty())
             for (var each : outcome.bench().clashes())
                 work.getChildren().add(Nodes.wrapped("▲ " + each, "finding", "look"));
-        jobs.getChildren().add(airRow(outcome));
         work.getChildren().add(new BenchChoices(desk, outcome));
         int untimed = outcome.schedule().untimed().size();
         if (untimed > 0)
             work.getChildren().add(Nodes.wrapped("▲ " + Words.count("bench.untimed", untimed), "finding", "look"));
         work.getChildren().add(Nodes.wrapped(Words.of("bench.howText"), "soft"));
+    }
+
+    /** What spoils is said to be kept hot or chilled; what only loses, how long it keeps. */
+    private static Node held(Outcome outcome, Prepared.Hold hold) {
+        var profile = outcome.course().profile();
+        return hold.spoils()
+                ? Nodes.wrapped(
+                        "▲ "
+                                + Words.of(
+                                        "bench.held.spoils",
+                                        hold.task().what(),
+                                        Clock.text(hold.seconds()),
+                                        Clock.text(hold.most()),
+                                        profile.degrees(profile.hotHolding())),
+                        "finding",
+                        "look")
+                : Nodes.wrapped(
+                        Words.of(
+                                "bench.held.keeps",
+                                hold.task().what(),
+                                Clock.text(hold.seconds()),
+                                Clock.text(hold.most())),
+                        "soft");
+    }
+
+    private FlowPane sides() {
+        var row = new FlowPane(4, 4);
+        var tabs = new ToggleGroup();
+        for (var each : Side.values()) {
+            var tab = Nodes.named(
+                    Nodes.toggle(Words.of(each.key()), "tab"), each.key().replace('.', '-'), Words.of(each.key()));
+            tab.setToggleGroup(tabs);
+            tab.setSelected(each == side);
+            tab.setOnAction(e -> {
+                side = each;
+                show();
+                // What was pressed is another button now: the keyboard stays on it.
+                jobs.lookup("#" + each.key().replace('.', '-')).requestFocus();
+            });
+            row.getChildren().add(tab);
+        }
+        return row;
+    }
+
+    private void byTheClock(Outcome outcome, Prepared prepared) {
+        chosen(outcome, prepared)
+                .ifPresent(j -> jobs.getChildren()
+                        .add(new JobCard(desk, outcome.lesson(), prepared.prep(), j, next(prepared, j))));
+        jobs.getChildren().add(carried);
+        if (prepared != null && prepared.plan().isPresent()) {
+            for (var job : prepared.plan().orElseThrow().jobs())
+                if (job.task().kind() != Task.Kind.AIR) jobs.getChildren().add(row(outcome, job));
+        } else for (var job : outcome.bench().toDo()) jobs.getChildren().add(row(outcome, job));
+        jobs.getChildren().add(airRow(outcome));
     }
 
     /** What the same hands do next. */

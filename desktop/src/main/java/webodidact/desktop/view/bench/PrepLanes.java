@@ -89,6 +89,7 @@ final class PrepLanes extends Pane {
             }
             all.add(lane(Words.of("bench.rings"), plan, j -> j.task().place() == Place.RING));
             all.add(lane(Words.of("bench.fridge"), plan, j -> j.task().place() == Place.COLD));
+            all.add(lane(Words.of("bench.freezer"), plan, j -> j.task().place() == Place.FREEZER));
             all.add(lane(
                     Words.of("bench.others"),
                     plan,
@@ -144,8 +145,7 @@ final class PrepLanes extends Pane {
         return new Lane(
                 Words.of("bench.copies"),
                 plan.jobs().stream()
-                        .filter(j -> j.task().kind() == Task.Kind.COPY_WAIT
-                                && j.task().earliest() > Task.ANY)
+                        .filter(j -> j.task().isShown())
                         .map(j -> new Block(
                                 Words.of("bench.kept", Clock.text(j.task().due() - j.end())),
                                 j.task().what(),

@@ -5,12 +5,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.Dimension;
@@ -23,6 +21,7 @@ import webodidact.core.money.Price;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.reading.PackText;
 import webodidact.core.time.Clock;
+import webodidact.desktop.control.ListRows;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Typed;
@@ -34,7 +33,7 @@ final class ListsPane extends VBox {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private final Workspace workspace;
-    private final VBox rows = new VBox(4);
+    private final ListRows rows = new ListRows();
     private final ReceiptBox receipt;
     private ListKind kind = ListKind.GATHER;
 
@@ -84,22 +83,6 @@ final class ListsPane extends VBox {
         }
     }
 
-    private void title(String text) {
-        rows.getChildren().add(Nodes.label(text, "shelf"));
-    }
-
-    /** Amount, name and one soft line; long ones wrap. */
-    private HBox row(String take, String what, String soft, Node... more) {
-        var text = Nodes.column(0, Nodes.wrapped(what, "body"));
-        if (!soft.isEmpty()) text.getChildren().add(Nodes.wrapped(soft, "soft"));
-        text.setMinWidth(0);
-        var row = Nodes.row(8, Nodes.cell(Nodes.label(take, "strong"), 8.5), Nodes.grown(text));
-        row.getChildren().addAll(more);
-        row.getStyleClass().addAll("food-row", "list-row");
-        rows.getChildren().add(row);
-        return row;
-    }
-
     private static String steps(List<Integer> steps) {
         return steps.isEmpty()
                 ? ""
@@ -110,9 +93,9 @@ final class ListsPane extends VBox {
 
     private void gather(Outcome outcome) {
         outcome.gather().shelves().forEach((shelf, entries) -> {
-            title(shelf.title());
+            rows.title(shelf.title());
             for (var e : entries)
-                row(
+                rows.row(
                         e.take(),
                         e.item() + (e.line().optional() ? " " + Words.of("lists.optional") : ""),
                         String.join(
@@ -131,23 +114,23 @@ final class ListsPane extends VBox {
             var when = lead.start() == null
                     ? Words.of("lists.beforeAir", Clock.spell(lead.beforeAir()))
                     : WHEN.format(lead.start());
-            row(when, lead.item() + ": " + lead.what(), Clock.spell(lead.seconds()));
+            rows.row(when, lead.item() + ": " + lead.what(), Clock.spell(lead.seconds()));
         }
     }
 
     private void shoot(Outcome outcome) {
         var list = outcome.answers().shoot();
-        title(Words.of("lists.food"));
-        for (var e : list.entries()) row(e.take(), e.item(), e.why());
-        title(Words.of("larder.kit"));
-        for (var t : list.tools()) row(t.count() + " ×", t.name(), "");
+        rows.title(Words.of("lists.food"));
+        for (var e : list.entries()) rows.row(e.take(), e.item(), e.why());
+        rows.title(Words.of("larder.kit"));
+        for (var t : list.tools()) rows.row(t.count() + " ×", t.name(), "");
     }
 
     private void bench(Outcome outcome) {
         for (var s : outcome.answers().setOut().settings()) {
-            title(s.number() + " " + s.title());
-            for (var food : s.foods()) row("", food, "");
-            if (!s.tools().isEmpty()) row("", String.join(", ", s.tools()), "");
+            rows.title(s.number() + " " + s.title());
+            for (var food : s.foods()) rows.row("", food, "");
+            if (!s.tools().isEmpty()) rows.row("", String.join(", ", s.tools()), "");
             if (!s.apart().isEmpty())
                 rows.getChildren()
                         .add(Nodes.wrapped("■ " + Words.of("lists.apart", String.join(", ", s.apart())), "bad"));
@@ -156,23 +139,23 @@ final class ListsPane extends VBox {
 
     private void kit(Outcome outcome) {
         var kit = outcome.answers().kit();
-        title(Words.of("lists.pots", kit.sets()));
+        rows.title(Words.of("lists.pots", kit.sets()));
         for (var pot : kit.pots())
-            row(kit.sets() + " ×", pot.label(), pot.lines().size() > 1 ? Words.of("lists.together") : "");
-        title(Words.of("lists.buyAll"));
-        for (var t : kit.totals()) row(t.take(), t.item(), t.packs());
-        title(Words.of("lists.tools"));
+            rows.row(kit.sets() + " ×", pot.label(), pot.lines().size() > 1 ? Words.of("lists.together") : "");
+        rows.title(Words.of("lists.buyAll"));
+        for (var t : kit.totals()) rows.row(t.take(), t.item(), t.packs());
+        rows.title(Words.of("lists.tools"));
         for (var t : kit.tools())
-            row(t.there() + " ×", t.name(), t.turns() > 1 ? Words.of("lists.turns", t.wanted(), t.turns()) : "");
+            rows.row(t.there() + " ×", t.name(), t.turns() > 1 ? Words.of("lists.turns", t.wanted(), t.turns()) : "");
     }
 
     private void pupil(Outcome outcome) {
         var pupil = outcome.answers().pupil();
-        title(Words.of("lists.questions"));
+        rows.title(Words.of("lists.questions"));
         for (var q : pupil.questions())
-            row(String.valueOf(q.step()), q.title(), Words.count("lists.blanks", q.blanks()));
-        title(Words.of("lists.key"));
-        for (var answer : pupil.answers()) row("", answer, "");
+            rows.row(String.valueOf(q.step()), q.title(), Words.count("lists.blanks", q.blanks()));
+        rows.title(Words.of("lists.key"));
+        for (var answer : pupil.answers()) rows.row("", answer, "");
     }
 
     private void left(Outcome outcome) {
@@ -186,7 +169,7 @@ final class ListsPane extends VBox {
                     t -> workspace.editLesson(
                             Words.of("edit.plan", l.item()),
                             x -> x.withFood(l.line().id(), f -> f.but(d -> d.plan = t.strip()))));
-            var row = row(
+            var row = rows.row(
                     l.shown(),
                     l.item(),
                     l.keepsUntil() == null ? "" : Words.of("lists.keepsUntil", DAY.format(l.keepsUntil())));
@@ -237,7 +220,7 @@ final class ListsPane extends VBox {
                                         .parts()
                                         .getFirst()))
                         : Words.of("lists.usualPack", pack(r.buying().pack()));
-        var row = row(r.isPriced() ? Costs.money(r.buying().outlay(), course.currency()) : "–", r.item(), text);
+        var row = rows.row(r.isPriced() ? Costs.money(r.buying().outlay(), course.currency()) : "–", r.item(), text);
         var column = (VBox) row.getChildren().get(1);
         if (r.isPriced() && r.buying().isDisagreeing()) {
             column.getChildren()
