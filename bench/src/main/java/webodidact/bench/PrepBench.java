@@ -10,10 +10,11 @@ import webodidact.core.prep.Person;
 import webodidact.core.prep.Prep;
 import webodidact.core.prep.PrepGreedy;
 import webodidact.core.prep.PrepModel;
+import webodidact.core.prep.PrepSolver;
 import webodidact.core.prep.Room;
 import webodidact.core.prep.Task;
 
-/** Plans before air of 40, 80 and 150 jobs: the first answer, the proved one, and how far what is not proved may be from the best. */
+/** Plans before air of 40, 80 and 150 jobs: the first answer, ours, and the solver's bare model of the same question. */
 public final class PrepBench {
     private static final int RUNS = 9;
 
@@ -24,40 +25,56 @@ public final class PrepBench {
         for (int size : new int[] {40, 80, 150}) row(size);
     }
 
+    /** What one of them did with all days of a size. */
+    private static final class Tally {
+        private final List<Double> millis = new ArrayList<>();
+        private final List<Double> gaps = new ArrayList<>();
+        private int planned;
+        private int proved;
+
+        void add(PrepSolver solver, Prep prep, double effort) {
+            long start = System.nanoTime();
+            var plan = solver.solve(prep, effort, () -> false).plan();
+            millis.add((System.nanoTime() - start) / 1e6);
+            if (plan.isEmpty()) return;
+            planned++;
+            if (plan.get().isProvedToTheMinute()) proved++;
+            gaps.add(plan.get().gap() / 60.0);
+        }
+
+        double gap() {
+            return gaps.isEmpty() ? Double.NaN : middle(gaps);
+        }
+    }
+
     private static void row(int size) {
-        var quick = new ArrayList<Double>();
-        var full = new ArrayList<Double>();
-        var gaps = new ArrayList<Double>();
-        int proved = 0;
-        int planned = 0;
-        int first = 0;
+        double effort = Double.parseDouble(System.getProperty("effort", "0.3"));
+        var quick = new Tally();
+        var full = new Tally();
+        var bare = new Tally();
         for (int seed = 0; seed < RUNS; seed++) {
             var prep = made(seed, size);
-            long start = System.nanoTime();
-            if (new PrepGreedy().solve(prep, 0, () -> false).plan().isPresent()) first++;
-            quick.add((System.nanoTime() - start) / 1e6);
-            start = System.nanoTime();
-            var answer = new PrepModel()
-                    .solve(prep, Double.parseDouble(System.getProperty("effort", "0.3")), () -> false)
-                    .plan();
-            full.add((System.nanoTime() - start) / 1e6);
-            if (answer.isEmpty()) continue;
-            planned++;
-            if (answer.get().isProvedToTheMinute()) proved++;
-            gaps.add(answer.get().gap() / 60.0);
+            quick.add(new PrepGreedy(), prep, 0);
+            full.add(new PrepModel(), prep, effort);
+            bare.add(PrepModel.bare(), prep, effort);
         }
         System.out.printf(
-                "%d jobs: first answer %.0f ms (%d of %d); with the search %.0f ms, ratio %.0f; a plan in %d, proved to the minute in %d of %d; at most %.1f min from the best in the middle%n",
+                "%d jobs: first answer %.0f ms (%d of %d)%n"
+                        + "    ours: %.0f ms, a plan in %d, proved to the minute in %d, in the middle at most %.1f min from the best%n"
+                        + "    bare model: %.0f ms, ratio %.1f, a plan in %d, proved to the minute in %d, in the middle at most %.1f min from the best%n",
                 size,
-                middle(quick),
-                first,
+                middle(quick.millis),
+                quick.planned,
                 RUNS,
-                middle(full),
-                middle(full) / Math.max(0.1, middle(quick)),
-                planned,
-                proved,
-                RUNS,
-                gaps.isEmpty() ? 0 : middle(gaps));
+                middle(full.millis),
+                full.planned,
+                full.proved,
+                full.gap(),
+                middle(bare.millis),
+                middle(bare.millis) / Math.max(0.1, middle(full.millis)),
+                bare.planned,
+                bare.proved,
+                bare.gap());
     }
 
     private static double middle(List<Double> all) {

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import webodidact.core.answer.Answers;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.Lesson;
@@ -31,12 +32,14 @@ final class AheadTasks {
     private static final LocalTime OPEN = LocalTime.of(8, 30);
 
     private final Answers answers;
+    private final Errands errands;
     private final Lesson lesson;
     private final List<Task> tasks;
     private final List<Link> links;
 
-    AheadTasks(Answers answers, List<Task> tasks, List<Link> links) {
+    AheadTasks(Answers answers, Errands errands, List<Task> tasks, List<Link> links) {
         this.answers = answers;
+        this.errands = errands;
         lesson = answers.question().lesson();
         this.tasks = tasks;
         this.links = links;
@@ -109,9 +112,13 @@ final class AheadTasks {
 
     /** The kitchen is somewhere else: all is loaded, and what is cold is on the way no longer than it must be. */
     private void way() {
-        if (!isAway()) return;
-        int things = lesson.foods().size() + lesson.tools().size();
-        long cold = lesson.foods().stream()
+        if (!isAway() || errands.lessons().isEmpty()) return;
+        int things = errands.lessons().stream()
+                .map(a -> a.question().lesson())
+                .mapToInt(l -> l.foods().size() + l.tools().size())
+                .sum();
+        long cold = errands.lessons().stream()
+                .flatMap(a -> a.question().lesson().foods().stream())
                 .filter(f -> answers.question()
                         .knowledge()
                         .food(f.cooked())
@@ -139,13 +146,15 @@ final class AheadTasks {
         int takes = answers.question().course().kitchen().shopping();
         if (takes == 0) return;
         // What comes from the tap, or of which nobody knows where it stands, is in no shop's way.
-        var shelves = answers.gather().entries().stream()
+        var shelves = errands.lessons().stream()
+                .flatMap(a -> a.gather().entries().stream())
                 .map(e -> e.food() == null ? Shelf.OTHER : e.food().shelf())
                 .filter(s -> s != Shelf.TAP)
                 .collect(Collectors.groupingBy(s -> s, TreeMap::new, Collectors.counting()));
         long things = shelves.values().stream().mapToLong(n -> n).sum();
         if (things == 0) return;
-        boolean soaks = tasks.stream().anyMatch(t -> t.kind().isAhead());
+        boolean soaks = !errands.begun().isEmpty()
+                || tasks.stream().anyMatch(t -> t.kind().isAhead());
         var by = shelves.entrySet().stream()
                 .map(e -> Words.OURS.say("shop.shelf", e.getKey().title(), e.getValue()))
                 .collect(Collectors.joining(", "));
@@ -168,9 +177,9 @@ final class AheadTasks {
     }
 
     private int whileOpen(int second) {
-        int due = tasks.stream()
-                .filter(t -> t.kind().isAhead())
-                .mapToInt(t -> t.due() - t.takes())
+        int due = IntStream.concat(
+                        tasks.stream().filter(t -> t.kind().isAhead()).mapToInt(t -> t.due() - t.takes()),
+                        errands.begun().stream().mapToInt(Integer::intValue))
                 .reduce(second, Math::min);
         return outside(due, SHUT, OPEN);
     }

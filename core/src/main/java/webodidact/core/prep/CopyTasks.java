@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import webodidact.core.amount.OvenScale;
 import webodidact.core.answer.Answers;
 import webodidact.core.food.Food;
@@ -95,21 +96,23 @@ final class CopyTasks {
             "(?:already|earlier) (?:cut|sliced|halved)(?: open| in half| through)?\\b",
             "(?:cut|sliced|halved) one(?: open| in half| through)? (?:earlier|before|already)\\b");
 
-    /** Meat, fish, rice and what is made of milk, cream or egg and not baked with flour: two hours out of the cold, and no longer. */
+    /** Meat, fish, rice and, where the lesson has no flour that it is baked into, milk, cream and egg: two hours out of the cold. */
     private boolean spoils(Placed placed) {
         var steps = new ArrayList<Step>();
         for (int number : chain(placed.number())) steps.add(lesson.steps().get(number - 1));
         steps.add(placed.step());
-        var foods = steps.stream()
-                .flatMap(s -> s.uses().stream())
-                .flatMap(u -> lesson.food(u.line()).stream())
-                .flatMap(l -> answers.question().knowledge().food(l.cooked()).stream())
-                .toList();
-        boolean dough = foods.stream().anyMatch(f -> f.risk() == Risk.RAW_FLOUR);
-        return foods.stream()
+        boolean dough = foods(lesson.steps()).anyMatch(f -> f.risk() == Risk.RAW_FLOUR);
+        return foods(steps)
                 .anyMatch(f -> f.risk().compareTo(Risk.RAW_EGG) > 0
                         || f.id().endsWith("rice")
                         || !dough && (f.risk() == Risk.RAW_EGG || isFreshDairy(f)));
+    }
+
+    private Stream<Food> foods(List<Step> steps) {
+        return steps.stream()
+                .flatMap(s -> s.uses().stream())
+                .flatMap(u -> lesson.food(u.line()).stream())
+                .flatMap(l -> answers.question().knowledge().food(l.cooked()).stream());
     }
 
     /** Not butter or a hard cheese, which keep their form and their days. */

@@ -36,15 +36,53 @@ public record DayPrep(Prep prep, Lesson seen, List<Lesson> lessons) {
         var lessons = together(seen, answers.question().all());
         if (lessons.size() == 1) return new DayPrep(PrepTasks.of(answers), seen, lessons);
         var first = lessons.getFirst();
-        Prep day = null;
-        for (var lesson : lessons) {
-            var own = PrepTasks.of(lesson.id().equals(seen.id()) ? answers : answers.about(lesson));
+        var books = lessons.stream()
+                .map(l -> l.id().equals(seen.id()) ? answers : answers.about(l))
+                .toList();
+        var preps = new ArrayList<Prep>();
+        var begun = new ArrayList<Integer>();
+        for (int i = 1; i < lessons.size(); i++) {
+            int later = later(first, lessons.get(i));
+            var own = PrepTasks.of(books.get(i), Errands.NONE);
+            preps.add(own);
+            for (var task : own.tasks()) if (task.kind().isAhead()) begun.add(later + task.due() - task.takes());
+        }
+        preps.addFirst(PrepTasks.of(books.getFirst(), new Errands(books, begun)));
+        var day = new Prep(List.of(), List.of(), preps.getFirst().room());
+        for (int i = 0; i < lessons.size(); i++) {
+            var lesson = lessons.get(i);
+            var own = preps.get(i);
             var told = new Prep(
-                    own.tasks().stream().map(t -> t.of(lesson.number())).toList(), own.links(), own.room());
-            day = (day == null ? new Prep(List.of(), List.of(), told.room()) : day)
-                    .and(told, later(first, lesson), prefix(lesson));
+                    own.tasks().stream()
+                            .map(t -> isErrand(t) ? t : t.of(lesson.number()))
+                            .toList(),
+                    own.links(),
+                    own.room());
+            day = day.and(told, later(first, lesson), prefix(lesson));
+            if (i > 0) day = afterErrands(day, prefix(first), prefix(lesson));
         }
         return new DayPrep(day, seen, lessons);
+    }
+
+    /** Done once for all lessons of the day. */
+    private static boolean isErrand(Task task) {
+        return task.kind() == Task.Kind.LOAD
+                || task.kind() == Task.Kind.TRAVEL
+                || task.id().equals("shop");
+    }
+
+    /** What is bought, loaded and driven for the first is so for the other, too. */
+    private static Prep afterErrands(Prep day, String first, String other) {
+        var now = day;
+        for (var task : day.tasks()) {
+            if (!task.id().startsWith(other)) continue;
+            var own = task.id().substring(other.length());
+            boolean bought = own.equals("clean") || own.equals("pack") || own.startsWith("lead/") && own.endsWith("/1");
+            if (bought) now = now.adding(Link.then(first + "shop", task.id()));
+            if (own.equals("clean")) now = now.adding(Link.then(first + "travel", task.id()));
+            if (own.equals("pack")) now = now.adding(Link.then(task.id(), first + "load"));
+        }
+        return now;
     }
 
     /** Those of one day; of two at one time one is another way of the other, and nobody gives both. */

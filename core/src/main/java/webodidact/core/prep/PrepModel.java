@@ -61,6 +61,22 @@ public final class PrepModel implements PrepSolver {
         return new Answer(Optional.of(nicer(prep, found, bound, effort, stopped)), false);
     }
 
+    /** The model by itself, with no search to guide it and no bound but its own: what the bench compares with. */
+    public static PrepSolver bare() {
+        OrTools.require();
+        return (prep, effort, stopped) -> {
+            var build = new Build(prep, 0);
+            build.model.maximize(build.begin);
+            var solver = solver(effort);
+            var status = solve(build, solver, stopped);
+            boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+            int bound = (int) Math.floor(solver.bestObjectiveBound());
+            return new Answer(
+                    found ? Optional.of(build.plan(solver, bound, status == CpSolverStatus.OPTIMAL)) : Optional.empty(),
+                    status == CpSolverStatus.INFEASIBLE);
+        };
+    }
+
     /** Of all plans that begin no earlier the one that keeps least waiting, spares helpers and does everything late. */
     private static PrepPlan nicer(Prep prep, PrepPlan plan, int bound, double effort, BooleanSupplier stopped) {
         var second = new Build(prep, bound);

@@ -10,10 +10,10 @@ import java.util.function.BooleanSupplier;
  * what no plan can beat, it is proved without any search. The same question and effort have the same answer on any machine.
  */
 public final class PrepSearch implements PrepSolver {
-    /** Orders that an effort of 1 tries, for a question of so many tasks; one twice as large takes four times as long. */
+    /** Orders that an effort of 1 tries, for a question of up to so many tasks; of one twice as large an eighth. */
     private static final int TRIES = 30_000;
 
-    private static final int TASKS = 40;
+    private static final int TASKS = 72;
     private static final int MINUTE = 60;
     /** Tries without anything better, once no start can be a minute later: what is left to find is only nicer. */
     private static final int POLISH = 400;
@@ -30,7 +30,7 @@ public final class PrepSearch implements PrepSolver {
         long cost = work.cost();
         var dice = new SplittableRandom(work.size());
         double share = Math.min(1, (double) TASKS / work.size());
-        long tries = (long) (TRIES * effort * share * share);
+        long tries = (long) (TRIES * effort * share * share * share);
         int idle = 0;
         for (long i = 0;
                 i < tries && !stopped.getAsBoolean() && (begin <= bound - MINUTE || idle < POLISH);

@@ -53,21 +53,25 @@ public final class PrepTasks {
 
     /** One lesson's tasks in the kitchen of its course. */
     public static Prep of(Answers answers) {
-        return Decided.of(derived(answers), answers.question().lesson().benchEdits());
+        return of(answers, Errands.of(answers));
+    }
+
+    static Prep of(Answers answers, Errands errands) {
+        return Decided.of(derived(answers, errands), answers.question().lesson().benchEdits());
     }
 
     /** What a demand that was given up said; empty where the lesson no longer asks for it. */
     public static Optional<String> demand(Answers answers, String key) {
-        return Demand.of(derived(answers)).stream()
+        return Demand.of(derived(answers, Errands.of(answers))).stream()
                 .filter(d -> d.key().equals(key))
                 .map(Demand::relaxed)
                 .findFirst();
     }
 
     /** Before anything that the instructor has decided of single jobs. */
-    private static Prep derived(Answers answers) {
+    private static Prep derived(Answers answers, Errands errands) {
         var work = new PrepTasks(answers);
-        work.derive();
+        work.derive(errands);
         work.own();
         var room =
                 room(answers.question().course().kitchen(), answers.schedule().planned(), work.lesson.air());
@@ -136,7 +140,7 @@ public final class PrepTasks {
         return (int) Math.clamp(Duration.between(air, opens).getSeconds(), Task.ANY, 0);
     }
 
-    private void derive() {
+    private void derive(Errands errands) {
         if (lesson.steps().isEmpty()) return;
         add(Task.hands("clean", Task.Kind.CLEAN, Words.OURS.say("clean"), Words.OURS.say("clean.why"), CLEAN));
         add(Task.hands(
@@ -148,7 +152,7 @@ public final class PrepTasks {
                 Person.Skill.CAMERA));
         links.add(Link.then("clean", "camera"));
         setOut();
-        new AheadTasks(answers, tasks, links).derive();
+        new AheadTasks(answers, errands, tasks, links).derive();
         new CopyTasks(answers, tasks, links).derive();
         new AirTasks(answers, tasks).derive();
     }

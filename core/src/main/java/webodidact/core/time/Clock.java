@@ -13,6 +13,14 @@ public final class Clock {
         return Words.OURS.say("hours", hours) + (minutes == 0 ? "" : " " + Words.OURS.say("minutes", minutes));
     }
 
+    /** "42 min", "1 h 32 min": to the minute, rounded up. */
+    public static String brief(int seconds) {
+        int minutes = Math.ceilDiv(seconds, 60);
+        return minutes < 60
+                ? Words.OURS.say("brief.minutes", minutes)
+                : Words.OURS.say("brief.hours", minutes / 60, minutes % 60);
+    }
+
     /** "0:45", "18:42", "64:10"; negative with a real minus. */
     public static String text(int seconds) {
         int s = Math.abs(seconds);

@@ -95,9 +95,15 @@ class CopyTasksTest {
     @Test
     void whatKeepsInAnyCaseIsLeftToTheInstructor() {
         var scones = List.of(
-                food("f1", "plain-flour", "225 g"), food("f2", "milk", "150 ml"), food("f3", "cheddar", "75 g"));
+                food("f1", "plain-flour", "225 g"),
+                food("f2", "milk", "150 ml"),
+                food("f3", "cheddar", "75 g"),
+                food("f4", "egg", null));
         assertThat(longestHold(prep(scones, baked(5 * HOURS, "f1", "f2", "f3"))))
                 .isEqualTo(5 * HOURS);
+        // The words of the last step name the egg wash alone.
+        var mixed = using(hands("mix", 300), "f1", "f2", "f3");
+        assertThat(longestHold(prep(scones, mixed, baked(5 * HOURS, "f4")))).isEqualTo(5 * HOURS);
         assertThat(longestHold(prep(List.of(food("f1", "carrot", "300 g")), baked(5 * HOURS, "f1"))))
                 .isEqualTo(5 * HOURS);
         var chilled = baked(5 * HOURS, "f1").but(d -> d.place = Place.COLD);

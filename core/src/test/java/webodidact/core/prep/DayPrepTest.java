@@ -14,6 +14,7 @@ import webodidact.core.answer.Answers;
 import webodidact.core.answer.Question;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
+import webodidact.core.lesson.Kitchen;
 import webodidact.core.lesson.Lesson;
 
 /** Two lessons of one day are one question with one answer, whichever of them is looked at. */
@@ -67,6 +68,58 @@ class DayPrepTest {
         assertThat(plan.of("lesson-1/set-out/a").orElseThrow().task().step()).isEmpty();
         assertThat(plan.of("lesson-1/clean").orElseThrow().task().what()).contains("lesson 1");
         assertThat(seen.prep().room().air()).isEqualTo(noon.air());
+    }
+
+    /** Nobody shops, loads and drives twice for two lessons of one day in one kitchen. */
+    @Test
+    void oneShoppingOneLoadAndOneWayAreForBothLessons() {
+        var soaked = noon.withFood(
+                "f2",
+                f -> f.but(d -> {
+                    d.item = "dried chickpeas";
+                    d.food = "dried-chickpeas";
+                }));
+        var course = Course.named("C").withKitchen(Kitchen.USUAL.but(d -> {
+            d.shopping = 3600;
+            d.travel = 1500;
+        }));
+        for (var seen : List.of(morning, soaked)) {
+            var prepared = Prepared.of(
+                    new Answers(new Question(
+                            seen,
+                            course,
+                            Knowledge.shipped(),
+                            List.of(),
+                            List.of(morning, soaked),
+                            Map.of(),
+                            Map.of())),
+                    () -> false);
+            var plan = prepared.plan().orElseThrow();
+            assertThat(PlanCheck.faults(prepared.prep(), plan)).isEmpty();
+            assertThat(plan.jobs())
+                    .filteredOn(j -> j.task().kind() == Task.Kind.TRAVEL)
+                    .singleElement()
+                    .satisfies(j -> assertThat(plan.jobs())
+                            .filteredOn(x -> x.task().kind() == Task.Kind.CLEAN)
+                            .hasSize(2)
+                            .allSatisfy(x -> assertThat(x.start()).isGreaterThanOrEqualTo(j.end())));
+            assertThat(plan.jobs())
+                    .filteredOn(j -> j.task().id().endsWith("shop"))
+                    .singleElement()
+                    .satisfies(j -> {
+                        assertThat(j.task().what()).isEqualTo("Shop for 4 things");
+                        assertThat(j.task().kind())
+                                .as("chickpeas of the second are soaked overnight")
+                                .isEqualTo(Task.Kind.AHEAD);
+                        assertThat(plan.jobs())
+                                .filteredOn(x -> x.task().id().contains("lead/f2"))
+                                .isNotEmpty()
+                                .allSatisfy(x -> assertThat(x.start()).isGreaterThanOrEqualTo(j.end()));
+                    });
+            assertThat(plan.jobs())
+                    .filteredOn(j -> j.task().kind() == Task.Kind.LOAD)
+                    .hasSize(1);
+        }
     }
 
     @Test

@@ -6,8 +6,16 @@ import javafx.scene.layout.VBox;
 
 /** A list as it is read aloud: shelves with rows of an amount, a name and one soft line; long ones wrap. */
 public final class ListRows extends VBox {
+    private final double takes;
+
     public ListRows() {
+        this(8.5);
+    }
+
+    /** @param takes width of the amounts, in the size of the letters */
+    public ListRows(double takes) {
         super(4);
+        this.takes = takes;
     }
 
     public void title(String text) {
@@ -24,7 +32,7 @@ public final class ListRows extends VBox {
         var text = Nodes.column(0, Nodes.wrapped(what, "body"));
         if (!soft.isEmpty()) text.getChildren().add(Nodes.wrapped(soft, "soft"));
         text.setMinWidth(0);
-        var row = Nodes.row(8, Nodes.cell(Nodes.label(take, "strong"), 8.5), Nodes.grown(text));
+        var row = Nodes.row(8, Nodes.cell(Nodes.label(take, "strong"), takes), Nodes.grown(text));
         row.getChildren().addAll(more);
         row.getStyleClass().addAll("food-row", "list-row");
         getChildren().add(row);

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -33,6 +34,40 @@ class GeometryTest {
             assertThat(axis.second(axis.x(second))).isEqualTo(second);
         assertThat(axis.markEvery(70)).isEqualTo(300);
         assertThat(new TimeAxis(0, 60, 0, 100).x(30)).isEqualTo(50);
+    }
+
+    /** Any work, any day: time goes to the right, each second comes back from its pixel, and no work lies in a fold. */
+    @Test
+    void aFoldedAxisKeepsTheOrderOfSecondsAndFoldsNoWork() {
+        for (int seed = 1; seed <= 200; seed++) folded(new Random(seed));
+    }
+
+    private static void folded(Random random) {
+        var busy = new ArrayList<Span>();
+        for (int i = 0; i < 1 + random.nextInt(8); i++) {
+            int start = -random.nextInt(9 * 3600);
+            busy.add(new Span(start, start + 60 + random.nextInt(3000)));
+        }
+        var axis = new FoldedAxis(busy, -9 * 3600, 600, 110, 800);
+        assertThat(axis.x(600)).isCloseTo(800, Offset.offset(0.01));
+        double last = axis.x(-9 * 3600);
+        assertThat(last).isEqualTo(110);
+        for (int second = -9 * 3600 + 60; second <= 600; second += 60) {
+            assertThat(axis.x(second)).isGreaterThan(last);
+            last = axis.x(second);
+            int back = axis.second(last);
+            assertThat(Math.abs(back - second)).as("second %d", second).isLessThanOrEqualTo(1);
+        }
+        for (var span : busy)
+            assertThat(axis.folds()).noneMatch(f -> f.overlaps(span)).allMatch(f -> f.length() >= 32 * 60);
+    }
+
+    @Test
+    void aDayWithoutLongGapsIsNotFolded() {
+        var axis = new FoldedAxis(List.of(new Span(-3600, -1800), new Span(-600, 0)), -3600, 600, 0, 700);
+        assertThat(axis.folds()).isEmpty();
+        assertThat(axis.x(-1500)).isCloseTo(350, Offset.offset(0.01));
+        assertThat(axis.open()).isEqualTo(4200);
     }
 
     @Test

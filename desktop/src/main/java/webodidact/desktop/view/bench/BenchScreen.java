@@ -163,8 +163,8 @@ public final class BenchScreen extends HBox implements Screen {
                                 + Words.of(
                                         "bench.held.spoils",
                                         hold.task().what(),
-                                        Clock.text(hold.seconds()),
-                                        Clock.text(hold.most()),
+                                        Clock.brief(hold.seconds()),
+                                        Clock.brief(hold.most()),
                                         profile.degrees(profile.hotHolding())),
                         "finding",
                         "look")
@@ -172,8 +172,8 @@ public final class BenchScreen extends HBox implements Screen {
                         Words.of(
                                 "bench.held.keeps",
                                 hold.task().what(),
-                                Clock.text(hold.seconds()),
-                                Clock.text(hold.most())),
+                                Clock.brief(hold.seconds()),
+                                Clock.brief(hold.most())),
                         "soft");
     }
 
@@ -259,11 +259,11 @@ public final class BenchScreen extends HBox implements Screen {
         var row = Nodes.row(
                 26,
                 figure("bench.start", clock(outcome, plan.start()), "bench-start"),
-                figure("bench.yours", Clock.text(plan.handsOf(PrepTasks.YOU)), "bench-yours"));
+                figure("bench.yours", Clock.brief(plan.handsOf(PrepTasks.YOU)), "bench-yours"));
         for (var person : prepared.prep().room().people())
             if (!person.name().equals(PrepTasks.YOU))
-                row.getChildren().add(figure(person.name(), Clock.text(plan.handsOf(person.name())), "bench-helper"));
-        row.getChildren().add(figure("bench.held", Clock.text(prepared.longestHold()), "bench-held"));
+                row.getChildren().add(figure(person.name(), Clock.brief(plan.handsOf(person.name())), "bench-helper"));
+        row.getChildren().add(figure("bench.held", Clock.brief(prepared.longestHold()), "bench-held"));
         var proof = Nodes.wrapped(proof(plan), plan.isProvedToTheMinute() ? "good" : "warn");
         proof.setId("bench-proof");
         HBox.setHgrow(proof, Priority.ALWAYS);

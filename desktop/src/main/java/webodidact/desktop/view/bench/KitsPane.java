@@ -1,7 +1,9 @@
 package webodidact.desktop.view.bench;
 
+import java.util.ArrayList;
 import javafx.scene.layout.VBox;
 import webodidact.core.answer.Answers;
+import webodidact.core.list.HomeList;
 import webodidact.core.list.KitList;
 import webodidact.core.publish.KitVariants;
 import webodidact.core.time.Clock;
@@ -12,12 +14,15 @@ import webodidact.desktop.words.Words;
 
 /** The sets: their pots as labelled, who gets something else, what is bought for all, and which tools are handed on. */
 final class KitsPane extends VBox {
+    /** Width of the amounts in letters' widths: of a side of 330 pixels the words need the most. */
+    static final double NARROW = 6.5;
+
     KitsPane(Desk desk, Answers answers) {
         super(8);
         setId("bench-kits");
         var kit = answers.kit();
         var sets = answers.question().lesson().sets();
-        var rows = new ListRows();
+        var rows = new ListRows(NARROW);
         rows.say(Words.of(sets.groups() == 0 ? "kits.demo" : "kits.sets", sets.groups(), sets.demo()), "soft");
         if (sets.groups() > 0) own(rows, KitVariants.of(answers.question()));
         rows.title(Words.of("kits.pots"));
@@ -51,18 +56,17 @@ final class KitsPane extends VBox {
         rows.title(Words.of("kits.own"));
         rows.say(Words.of("kits.own.first"), "soft");
         for (var own : variants.sets()) {
-            for (var entry : own.instead())
-                rows.row(
-                        own.alias(),
-                        entry.take() + " " + entry.item(),
-                        entry.from().isEmpty() ? "" : Words.of("kits.own.instead", entry.from()));
-            for (var entry : own.open())
-                rows.row(own.alias(), entry.item(), "")
-                        .getChildren()
-                        .add(Nodes.label("▲ " + Words.of("kits.own.open"), "warn"));
-            if (!own.labels().isEmpty())
-                rows.row(own.alias(), String.join(", ", own.labels()), Words.of("kits.own.label"));
+            var words = new ArrayList<String>();
+            for (var entry : own.instead()) words.add(instead(entry));
+            for (var entry : own.open()) words.add("▲ " + Words.of("kits.own.open", instead(entry)));
+            if (!own.labels().isEmpty()) words.add(Words.of("kits.own.label", String.join(", ", own.labels())));
+            rows.row(own.alias(), words.getFirst(), String.join("\n", words.subList(1, words.size())));
         }
+    }
+
+    private static String instead(HomeList.Entry entry) {
+        var what = entry.take() + " " + entry.item();
+        return entry.from().isEmpty() ? what : Words.of("kits.own.instead", what, entry.from());
     }
 
     private static void tools(ListRows rows, KitList kit) {

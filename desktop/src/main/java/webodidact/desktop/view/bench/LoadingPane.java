@@ -19,7 +19,7 @@ final class LoadingPane extends VBox {
         super(8);
         setId("bench-loading");
         var course = outcome.course();
-        var rows = new ListRows();
+        var rows = new ListRows(KitsPane.NARROW);
         boolean away = course.kitchen().travel() > 0;
         rows.say(Words.of(away ? "loading.away" : "loading.here"), "soft");
         rows.say(

@@ -17,7 +17,9 @@ import webodidact.core.prep.PrepPlan;
 import webodidact.core.prep.Prepared;
 import webodidact.core.prep.Task;
 import webodidact.core.time.Clock;
+import webodidact.core.time.Span;
 import webodidact.desktop.control.Nodes;
+import webodidact.desktop.geometry.FoldedAxis;
 import webodidact.desktop.words.Words;
 
 /** Who and what is at work when: people, ovens, rings and ready copies on one clock, air at its end. */
@@ -26,6 +28,8 @@ final class PrepLanes extends Pane {
     private static final double LEFT = 110;
     private static final double HEAD = 32;
     private static final double LANE = 46;
+    /** Pixels between two times. */
+    private static final double TICK = 52;
     /** Seconds of air that are shown. */
     private static final int SEEN = 420;
 
@@ -38,6 +42,7 @@ final class PrepLanes extends Pane {
     private final Consumer<Task> pressed;
     private final IntFunction<String> clock;
     private List<Lane> lanes = List.of();
+    private FoldedAxis axis;
     private int from;
     private int to;
     private String chosen = "";
@@ -157,12 +162,22 @@ final class PrepLanes extends Pane {
     }
 
     private double x(int second) {
-        return LEFT + (getWidth() - LEFT - 8) * (second - from) / Math.max(1, to - from);
+        return axis.x(second);
     }
 
     private void draw() {
         getChildren().clear();
         if (getWidth() < LEFT + 50) return;
+        axis = new FoldedAxis(
+                lanes.stream()
+                        .flatMap(l -> l.blocks().stream())
+                        .map(b -> new Span(b.start(), Math.max(b.start(), b.end())))
+                        .toList(),
+                from,
+                to,
+                LEFT,
+                getWidth() - 8);
+        folds();
         ticks();
         for (int i = 0; i < lanes.size(); i++) {
             double y = HEAD + i * LANE;
@@ -178,10 +193,25 @@ final class PrepLanes extends Pane {
         getChildren().add(air);
     }
 
+    /** Where nothing happens for long. */
+    private void folds() {
+        for (var fold : axis.folds()) {
+            var band = Nodes.styled(new Region(), "fold-band");
+            double left = x(fold.start());
+            band.resizeRelocate(left, HEAD, x(fold.end()) - left, LANE * lanes.size());
+            Tooltip.install(
+                    band, new Tooltip(Words.of("bench.fold", clock.apply(fold.start()), clock.apply(fold.end()))));
+            getChildren().add(band);
+        }
+    }
+
     private void ticks() {
-        int step = to - from > 3 * 3600 ? 3600 : to - from > 5400 ? 1800 : 600;
+        int open = axis.open();
+        int step = open > 3 * 3600 ? 3600 : open > 5400 ? 1800 : 600;
+        double last = Double.NEGATIVE_INFINITY;
         for (int second = Math.floorDiv(from, step) * step; second <= to; second += step) {
-            if (second < from) continue;
+            if (second < from || axis.isFolded(second) || x(second) - last < TICK) continue;
+            last = x(second);
             var tick = Nodes.label(clock.apply(second), "mark-word");
             tick.resizeRelocate(x(second) - 24, 0, 80, HEAD - 2);
             var line = Nodes.styled(new Region(), "tick-line");
@@ -228,8 +258,7 @@ final class PrepLanes extends Pane {
     }
 
     private int second(Block block, double dx) {
-        double seconds = dx * Math.max(1, to - from) / Math.max(1, getWidth() - LEFT - 8);
-        double at = (block.start() + seconds) / STEP;
+        double at = (double) axis.second(x(block.start()) + dx) / STEP;
         // To the left is earlier, however little: never back past where it stood.
         return (int) (dx < 0 ? Math.floor(at) : Math.ceil(at)) * STEP;
     }
