@@ -114,7 +114,8 @@ final class ListCommand implements Callable<Integer> {
         return map(
                 "take", e.take(),
                 "item", e.item(),
-                "instead", e.from(),
+                "instead", e.along() ? "" : e.from(),
+                "with", e.along() ? e.from() : "",
                 "stand", e.stand().name().toLowerCase(Locale.ROOT),
                 "beforehand", e.beforehand(),
                 "contains", e.contains());

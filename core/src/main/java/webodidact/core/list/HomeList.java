@@ -40,12 +40,25 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
     /**
      * @param take in that home's measures, kitchen-rounded; "some" where no amount is given
      * @param item in that home's words
-     * @param from what the lesson calls it, where that differs, or ""
+     * @param from what the lesson calls it, where that differs, or ""; of what comes along with a stand-in, the stand-in
+     * @param along the stand-in needs it besides: without baking powder, plain flour does not rise
      * @param beforehand what this home has to do before class, or ""
      * @param contains allergens of what it uses, "check the label" where that decides, or ""
      */
     public record Entry(
-            String line, String take, String item, String from, Stand stand, String beforehand, String contains) {}
+            String line,
+            String take,
+            String item,
+            String from,
+            boolean along,
+            Stand stand,
+            String beforehand,
+            String contains) {
+        /** It is the lesson's own food under another name, or nothing else stands for it. */
+        public boolean isSame() {
+            return !along && (stand == Stand.HAS || stand == Stand.LABEL);
+        }
+    }
 
     public static HomeList of(Lesson lesson, Household home, List<Household> all, Knowledge knowledge, Course course) {
         var entries = new ArrayList<Entry>();
@@ -127,13 +140,7 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
             if (food != null && food.shelf() == Shelf.TAP) continue;
             var also = entry(lesson, home, need, food, need.amount(), stand, course);
             entries.add(new Entry(
-                    line.id(),
-                    also.take(),
-                    also.item(),
-                    Words.OURS.say("goesWith", offer.food().name()),
-                    stand,
-                    "",
-                    also.contains()));
+                    line.id(), also.take(), also.item(), offer.food().name(), true, stand, "", also.contains()));
         }
         return List.copyOf(entries);
     }
@@ -157,6 +164,7 @@ public record HomeList(String alias, List<Entry> entries, List<String> tools) {
                 take,
                 item,
                 item.equals(line.item()) ? "" : line.item(),
+                false,
                 stand,
                 first,
                 food == null ? Words.OURS.say("unknown") : food.contains());

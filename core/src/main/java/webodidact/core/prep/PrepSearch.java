@@ -10,7 +10,7 @@ import java.util.function.BooleanSupplier;
  * what no plan can beat, it is proved without any search. The same question and effort have the same answer on any machine.
  */
 public final class PrepSearch implements PrepSolver {
-    /** Orders that an effort of 1 tries, for a question of up to so many tasks; of one twice as large an eighth. */
+    /** Orders that an effort of 1 tries, for a question of up to so many tasks; of one twice as large a sixteenth. */
     private static final int TRIES = 30_000;
 
     private static final int TASKS = 72;
@@ -29,8 +29,8 @@ public final class PrepSearch implements PrepSolver {
         int begin = work.begin();
         long cost = work.cost();
         var dice = new SplittableRandom(work.size());
-        double share = Math.min(1, (double) TASKS / work.size());
-        long tries = (long) (TRIES * effort * share * share * share);
+        double share = Math.min(1, Math.pow((double) TASKS / work.size(), 4));
+        long tries = (long) (TRIES * effort * share);
         int idle = 0;
         for (long i = 0;
                 i < tries && !stopped.getAsBoolean() && (begin <= bound - MINUTE || idle < POLISH);

@@ -86,6 +86,27 @@ class KitVariantsTest {
     }
 
     @Test
+    void whatAStandInNeedsBesidesIsSaidToGoWithIt() {
+        var fish = of(
+                        List.of(food("f1", "white-fish", "300 g")),
+                        using(hands("bake", 120), "f1").but(d -> d.say = "Bake the fish parcels."))
+                .but(d -> d.sets = new Sets(3, 1, 0));
+        var home = home("Osprey", Map.of(), Allergen.FISH);
+        var own = KitVariants.of(new Question(
+                        fish, COURSE, Knowledge.shipped(), List.of(home), List.of(fish), Map.of(), Map.of()))
+                .sets()
+                .getFirst();
+        assertThat(own.open()).hasSizeGreaterThan(1);
+        var first = own.open().getFirst();
+        assertThat(first.along()).isFalse();
+        assertThat(first.from()).isEqualTo("white fish fillet");
+        assertThat(own.open().subList(1, own.open().size())).allSatisfy(e -> {
+            assertThat(e.along()).isTrue();
+            assertThat(e.from()).isEqualTo(first.item());
+        });
+    }
+
+    @Test
     void aDietThatTheLessonMeetsNeedsNoSetOfItsOwn() {
         assertThat(KitVariants.of(question(home("Avocet", Map.of()), home("Ibis", Map.of(), Allergen.FISH)))
                         .sets())

@@ -162,7 +162,7 @@ final class GatherPaper implements PagePaper {
             var soft = new ArrayList<String>();
             boolean first = rows.isEmpty();
             if (first) add(soft, entry.form());
-            if (!each.from().isEmpty()) soft.add(from(each, first));
+            if (!each.from().isEmpty()) soft.add(from(each));
             add(soft, each.beforehand());
             switch (each.stand()) {
                 case OFFERED -> soft.add(Words.say("stand.offered"));
@@ -179,11 +179,9 @@ final class GatherPaper implements PagePaper {
         return rows;
     }
 
-    /** What is in its place in the lesson, or what the lesson calls the same thing. */
-    private static String from(HomeList.Entry entry, boolean first) {
-        if (!first) return entry.from();
-        boolean same = entry.stand() == HomeList.Stand.HAS || entry.stand() == HomeList.Stand.LABEL;
-        return Words.say(same ? "called" : "instead", entry.from());
+    /** What is in its place in the lesson, what the lesson calls the same thing, or which stand-in needs it. */
+    static String from(HomeList.Entry entry) {
+        return Words.say(entry.along() ? "along" : entry.isSame() ? "called" : "instead", entry.from());
     }
 
     private static String item(String item, boolean optional) {

@@ -33,7 +33,7 @@ final class KitPaper extends ListPaper {
     }
 
     private static String instead(HomeList.Entry entry) {
-        return entry.from().isEmpty() ? "" : Words.say("kit.own.instead", entry.from());
+        return entry.from().isEmpty() ? "" : GatherPaper.from(entry);
     }
 
     @Override

@@ -66,7 +66,9 @@ final class KitsPane extends VBox {
 
     private static String instead(HomeList.Entry entry) {
         var what = entry.take() + " " + entry.item();
-        return entry.from().isEmpty() ? what : Words.of("kits.own.instead", what, entry.from());
+        return entry.from().isEmpty()
+                ? what
+                : Words.of(entry.along() ? "kits.own.along" : "kits.own.instead", what, entry.from());
     }
 
     private static void tools(ListRows rows, KitList kit) {

@@ -209,9 +209,9 @@ final class HomePanel extends VBox {
                             ? ""
                             : " ("
                                     + Words.of(
-                                            stand == HomeList.Stand.HAS || stand == HomeList.Stand.LABEL
-                                                    ? "home.called"
-                                                    : "home.insteadOf",
+                                            entry.along()
+                                                    ? "home.along"
+                                                    : entry.isSame() ? "home.called" : "home.insteadOf",
                                             entry.from())
                                     + ")");
             var row = Nodes.row(
