@@ -34,7 +34,7 @@ final class ClockCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         var outcome =
-                LessonFile.open("clock", file, spec.commandLine().getErr()).outcome();
+                LessonFile.open("clock", file, spec.commandLine().getErr()).openEnds();
         var open = outcome.report().open().stream().filter(Finding::isOpenEnd).toList();
         outcome.missing(Outcome.Part.TIMES)
                 .ifPresent(u -> spec.commandLine().getErr().println("clock: " + u.text() + " " + u.why()));

@@ -10,6 +10,7 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Workbook;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.rules.Rules;
 import webodidact.core.script.HandsPace;
 import webodidact.core.timing.Calibration;
 import webodidact.formats.api.Read;
@@ -96,6 +97,11 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
 
     Outcome outcome() {
         return Outcome.of(question());
+    }
+
+    /** With those of its checks alone that tell of something begun and not ended, and what hides them. */
+    Outcome openEnds() {
+        return Outcome.of(question(), Rules.openEnds());
     }
 
     /** All that its answers depend on; an answer is worked out only when it is asked for. */

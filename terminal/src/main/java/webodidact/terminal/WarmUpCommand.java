@@ -11,20 +11,39 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
 import webodidact.formats.demo.DemoCourse;
 
 /** Every command once on the demo, saying nothing: what the launcher starts to make the start-up cache from. */
 @Command(name = "warm-up", hidden = true)
 final class WarmUpCommand implements Callable<Integer> {
+    /** Commands of which each starts with classes of its own: those that lay out pages, read office files or solve plans. */
+    @Parameters(arity = "0..1", defaultValue = "light")
+    private String part;
+
     @Override
     public Integer call() throws IOException {
         var folder = Files.createTempDirectory("webodidact-warm");
         DemoCourse.copyTo(folder);
         var lesson = folder.resolve(DemoCourse.FILES.get(1)).toString();
-        for (var words : List.of(
+        for (var words : part.equals("heavy") ? heavy(folder, lesson) : light(lesson))
+            Terminal.run(
+                    new BufferedReader(new StringReader("")),
+                    new PrintWriter(Writer.nullWriter()),
+                    new PrintWriter(Writer.nullWriter()),
+                    words.toArray(String[]::new));
+        try (var files = Files.walk(folder)) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) Files.delete(file);
+        }
+        return 0;
+    }
+
+    private static List<List<String>> light(String lesson) {
+        return List.of(
                 List.of("read", "--json", "1½ cups (225 g) plain flour, sifted"),
                 List.of("read", "2 x 400 g tins chickpeas, drained"),
                 List.of("convert", "1½ cups", "--food", "plain-flour", "--to", "g"),
+                List.of("swap", "milk", "--use", "baked", "--without", "milk"),
                 List.of("check", "--json", lesson),
                 List.of("check", lesson),
                 List.of("clock", lesson),
@@ -32,17 +51,25 @@ final class WarmUpCommand implements Callable<Integer> {
                 List.of("homes", "--homes", "100", lesson),
                 List.of("list", "--json", lesson, "--for", "home"),
                 List.of("list", lesson, "--for", "kit"),
+                List.of("check", "--help"));
+    }
+
+    private static List<List<String>> heavy(Path folder, String lesson) throws IOException {
+        var page = Files.writeString(
+                folder.resolve("page.txt"), "Toast\n\n2 slices bread\n\n1. Toast the bread for 3 minutes.\n");
+        return List.of(
                 List.of("papers", lesson, "--out", folder.resolve("papers").toString(), "--draft"),
-                List.of("check", "--help"))) {
-            Terminal.run(
-                    new BufferedReader(new StringReader("")),
-                    new PrintWriter(Writer.nullWriter()),
-                    new PrintWriter(Writer.nullWriter()),
-                    words.toArray(String[]::new));
-        }
-        try (var files = Files.walk(folder)) {
-            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) Files.delete(file);
-        }
-        return 0;
+                List.of("prep", lesson),
+                List.of("prep", "--json", lesson),
+                List.of(
+                        "draft",
+                        page.toString(),
+                        "--out",
+                        folder.resolve("9-toast.lesson.json").toString()),
+                List.of(
+                        "import",
+                        page.toString(),
+                        "--out",
+                        folder.resolve("8-toast.lesson.json").toString()));
     }
 }

@@ -3,6 +3,9 @@ package webodidact.core.check;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import webodidact.core.words.Language;
 
 /**
  * What the checks found.
@@ -19,15 +22,13 @@ public record Report(List<Finding> open, List<Finding> covered) {
     public static Report of(List<Check> checks, Situation situation, List<Unworked> failed) {
         var open = new ArrayList<Finding>();
         var covered = new ArrayList<Finding>();
-        var apart = new Unworked.Apart();
-        var found = new ArrayList<Finding>();
-        for (var check : checks)
-            found.addAll(apart.work(
-                    CheckTable.WORDS.message("part.check", CheckTable.WORDS.message(check.id() + ".so")),
-                    () -> check.find(situation).toList(),
-                    List.of()));
+        var language = Language.current();
+        // Checks know nothing of each other: they share all cores, and what they found stands in the order of the
+        // checks.
+        var found = checks.parallelStream()
+                .flatMap(check -> language.during(() -> found(check, situation)).stream())
+                .collect(Collectors.toCollection(ArrayList::new));
         failed.forEach(f -> found.add(f.finding()));
-        apart.failed().forEach(f -> found.add(f.finding()));
         // The more telling finding hides what follows from it.
         found.stream()
                 .filter(f -> found.stream()
@@ -36,6 +37,16 @@ public record Report(List<Finding> open, List<Finding> covered) {
         open.sort(null);
         covered.sort(null);
         return new Report(List.copyOf(open), List.copyOf(covered));
+    }
+
+    private static List<Finding> found(Check check, Situation situation) {
+        var apart = new Unworked.Apart();
+        var found = apart.work(
+                CheckTable.WORDS.message("part.check", CheckTable.WORDS.message(check.id() + ".so")),
+                () -> check.find(situation).toList(),
+                List.<Finding>of());
+        return Stream.concat(found.stream(), apart.failed().stream().map(Unworked::finding))
+                .toList();
     }
 
     /** Findings of one check together, in the order in which the first of each comes: a page of forty is six matters. */

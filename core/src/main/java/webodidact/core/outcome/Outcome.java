@@ -9,6 +9,7 @@ import webodidact.core.answer.Answers;
 import webodidact.core.answer.Missing;
 import webodidact.core.answer.Question;
 import webodidact.core.bench.BenchPlan;
+import webodidact.core.check.Check;
 import webodidact.core.check.CheckTable;
 import webodidact.core.check.Report;
 import webodidact.core.check.Situation;
@@ -63,6 +64,11 @@ public final class Outcome {
     }
 
     public static Outcome of(Question question) {
+        return of(question, Rules.ALL);
+    }
+
+    /** By those checks alone: who asks for the times only need not wait for the others. */
+    public static Outcome of(Question question, List<Check> checks) {
         var answers = new Answers(question);
         var apart = new Unworked.Apart();
         apart.work(part("pace"), answers::pace, null);
@@ -73,7 +79,7 @@ public final class Outcome {
         apart.work(part("mentions"), answers::proposals, null);
         apart.work(Part.BENCH.said(), answers::bench, null);
         apart.work(Part.GATHER.said(), answers::gather, null);
-        var report = Report.of(Rules.ALL, new Situation(answers), apart.failed());
+        var report = Report.of(checks, new Situation(answers), apart.failed());
         return new Outcome(answers, report, apart.failed());
     }
 

@@ -1,7 +1,10 @@
 package webodidact.core.rules;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import webodidact.core.check.Check;
+import webodidact.core.check.CheckTable;
 
 /** The one index of checks. */
 public final class Rules {
@@ -114,4 +117,14 @@ public final class Rules {
             new YieldWrong());
 
     private Rules() {}
+
+    /** Those that tell of something begun and not ended, and those that hide them. */
+    public static List<Check> openEnds() {
+        var ids = ALL.stream()
+                .map(Check::id)
+                .filter(id -> CheckTable.of(id).openEnd())
+                .flatMap(id -> Stream.concat(Stream.of(id), CheckTable.of(id).after().stream()))
+                .collect(Collectors.toSet());
+        return ALL.stream().filter(c -> ids.contains(c.id())).toList();
+    }
 }
