@@ -16,6 +16,7 @@ import webodidact.core.answer.Answers;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Sets;
 import webodidact.core.list.HomeList;
+import webodidact.core.list.OvenInstead;
 
 /** One of a lesson's lists: what a home needs, what the instructor does, the mise en place, the kits, the exercise. */
 @Command(name = "list", mixinStandardHelpOptions = true)
@@ -107,7 +108,36 @@ final class ListCommand implements Callable<Integer> {
         return map(
                 "home", list.alias(),
                 "entries", list.entries().stream().map(ListCommand::entry).toList(),
-                "tools", list.tools());
+                "tools", list.tools(),
+                "withoutOven",
+                        OvenInstead.of(
+                                        answers.question().lesson(),
+                                        household,
+                                        answers.question().knowledge())
+                                .stream()
+                                .map(ListCommand::withoutOven)
+                                .toList());
+    }
+
+    private static Map<String, Object> withoutOven(OvenInstead of) {
+        return map(
+                "step", of.number(),
+                "title", of.step().title(),
+                "ways",
+                        of.ways().stream()
+                                .map(w -> map(
+                                        "tool", w.tool().name(),
+                                        "known", w.sure(),
+                                        "time",
+                                                w.time() == null
+                                                        ? null
+                                                        : w.time().text(),
+                                        "heat",
+                                                w.heat() == null
+                                                        ? null
+                                                        : w.heat().text(),
+                                        "note", w.note()))
+                                .toList());
     }
 
     private static Map<String, Object> entry(HomeList.Entry e) {

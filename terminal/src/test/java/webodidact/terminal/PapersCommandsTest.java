@@ -63,6 +63,22 @@ class PapersCommandsTest {
     }
 
     @Test
+    void aHomeWithoutAnOvenReadsWhatAnotherHeatTakesOver() throws IOException {
+        var homes = folder.resolve("course").resolve("households.csv");
+        Files.writeString(homes, Files.readString(homes) + "Ruff,metric,,,,,14,yes,no,yes,no,\n");
+        assertThat(run("list", "--json", lesson("1-fish-parcels"), "--home", "Ruff"))
+                .isZero();
+        var step = json().path("withoutOven").get(0);
+        assertThat(step.path("step").asInt()).isEqualTo(7);
+        assertThat(step.path("ways").get(0).path("tool").asText()).isEqualTo("air fryer");
+        assertThat(step.path("ways").get(0).path("known").asBoolean()).isFalse();
+        assertThat(step.path("ways").get(1).path("time").asText()).isEqualTo("20–24 min");
+        assertThat(run("list", "--json", lesson("1-fish-parcels"), "--home", "Avocet"))
+                .isZero();
+        assertThat(json().path("withoutOven")).isEmpty();
+    }
+
+    @Test
     void theOtherListsAreOfTheSameLesson() throws IOException {
         assertThat(run("list", "--json", lesson("3-vegetable-dumplings"), "--for", "kit", "--groups", "3"))
                 .isZero();

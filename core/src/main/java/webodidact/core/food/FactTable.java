@@ -51,6 +51,10 @@ final class FactTable {
                         .findFirst()
                         .map(r -> new Facts.Choking(Integer.parseInt(r.value()), r.words()))
                         .orElse(null),
+                of("drains", food, group).stream()
+                        .findFirst()
+                        .map(r -> Ratio.parseDecimal(r.value()))
+                        .orElse(null),
                 of("gives", food, group).stream()
                         .collect(Collectors.toUnmodifiableMap(Row::words, r -> Amount.parse(r.value()))),
                 of("weighs", food, group).stream()

@@ -16,6 +16,7 @@ import webodidact.core.amount.Ratio;
  * @param cannot what it cannot stand where it stands in for something else
  * @param packs usual packs
  * @param chokes what it does to young children whole, or null
+ * @param drains share of a tin's weight that is left when it is drained, or null where a tin has nothing to drain
  * @param gives what one whole fruit gives, by the word: "juice", "zest"
  * @param weighs grams of one bulb, wedge, leaf or slice, by the word; of a "small" and a "large" piece too
  */
@@ -28,6 +29,7 @@ public record Facts(
         List<Cannot> cannot,
         List<Bought> packs,
         Choking chokes,
+        Ratio drains,
         Map<String, Amount> gives,
         Map<String, Ratio> weighs) {
     /** @param time days in the fridge or cupboard, or months in the freezer */
@@ -49,9 +51,9 @@ public record Facts(
     public record Bought(String name, Amount holds) {}
 
     public static final Facts NONE =
-            new Facts(null, null, null, null, List.of(), List.of(), List.of(), null, Map.of(), Map.of());
+            new Facts(null, null, null, null, List.of(), List.of(), List.of(), null, null, Map.of(), Map.of());
 
     Facts withSalt(Ratio other) {
-        return new Facts(other, fat, keeps, freezes, before, cannot, packs, chokes, gives, weighs);
+        return new Facts(other, fat, keeps, freezes, before, cannot, packs, chokes, drains, gives, weighs);
     }
 }

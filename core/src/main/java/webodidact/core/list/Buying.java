@@ -7,7 +7,9 @@ import java.util.Optional;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
 import webodidact.core.food.Food;
+import webodidact.core.food.Tins;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.FoodLine;
@@ -70,8 +72,9 @@ public record Buying(Price pack, long packs, Ratio outlay, Ratio used, Amount le
         if (line.size() != null
                 && exact.unit().dimension() == Dimension.COUNT
                 && line.size().unit().convertsTo(holds.unit())) {
-            return Optional.of(
-                    line.size().in(holds.unit(), course.house()).low().times(exact.high()));
+            // A tin of 400 g is one of the 240 g that are left of it.
+            var size = exact.unit() == Unit.TIN ? Tins.drained(line.size(), food) : line.size();
+            return Optional.of(size.in(holds.unit(), course.house()).low().times(exact.high()));
         }
         return Weighing.in(exact, holds.unit(), food, line.described(), course.house(), course.house())
                 .map(Amount::high);

@@ -11,6 +11,7 @@ import webodidact.core.batch.Pieces;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Shelf;
+import webodidact.core.food.Tins;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Lesson;
@@ -99,7 +100,8 @@ public record Makes(
         if (size != null
                 && amount.unit().dimension() == Dimension.COUNT
                 && size.unit().dimension() == Dimension.MASS) {
-            return Optional.of(size.in(Unit.G, course.house()).low().times(amount.low()));
+            var used = amount.unit() == Unit.TIN ? Tins.used(size, food, form) : size;
+            return Optional.of(used.in(Unit.G, course.house()).low().times(amount.low()));
         }
         return Weighing.in(amount, Unit.G, food, form, course.house(), course.house())
                 .map(Amount::low);

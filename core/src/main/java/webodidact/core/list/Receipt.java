@@ -11,7 +11,9 @@ import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
 import webodidact.core.food.Knowledge;
+import webodidact.core.food.Tins;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Doubt;
@@ -91,11 +93,21 @@ public record Receipt(List<Row> rows, List<String> unread) {
         int count = times.matches() ? Integer.parseInt(times.group(1)) : 1;
         var read = reader.read(times.matches() ? times.group(2) : words).toFoodLine("r");
         var amount = read.amount();
-        // Two tins of 400 g are 800 g.
-        if (amount != null && read.size() != null && amount.unit().dimension() == Dimension.COUNT)
-            amount = read.size().times(amount.low());
+        // Two packs of 250 g are 500 g; of tins it counts what is left when they are drained, and that the food
+        // decides.
+        if (amount != null
+                && read.size() != null
+                && amount.unit().dimension() == Dimension.COUNT
+                && amount.unit() != Unit.TIN) amount = read.size().times(amount.low());
         var all = amount == null ? null : amount.times(Ratio.of(count));
-        return read.but(d -> d.amount = all);
+        // One pack of several: the weight of that is what stands on it.
+        var one = amount != null && amount.unit().dimension() == Dimension.MASS && read.size() == null
+                ? amount
+                : read.size();
+        return read.but(d -> {
+            d.amount = all;
+            d.size = one;
+        });
     }
 
     private static Row row(Costs.Row need, Map<String, List<FoodLine>> bought, Course course) {
@@ -112,18 +124,31 @@ public record Receipt(List<Row> rows, List<String> unread) {
                         need.exact(),
                         line.amount(),
                         need.exact() == null ? Verdict.ENOUGH : Verdict.OPEN);
-            var same = Weighing.in(
-                    line.amount(),
-                    need.exact().unit(),
-                    need.food(),
-                    need.line().described(),
-                    course.house(),
-                    course.house());
+            var same = same(line, need, course);
             if (same.isEmpty()) return new Row(need.line(), need.item(), need.exact(), line.amount(), Verdict.OPEN);
             sum = sum == null ? same.get() : sum.plus(same.get(), course.house());
         }
         boolean enough = !sum.low().isLessThan(need.exact().high());
         return new Row(need.line(), need.item(), need.exact(), sum, enough ? Verdict.ENOUGH : Verdict.SHORT);
+    }
+
+    /** What was bought, in the measure of the need: of tins what is left when they are drained. */
+    private static Optional<Amount> same(FoodLine line, Costs.Row need, Course course) {
+        var unit = need.exact().unit();
+        var wanted = need.line().size();
+        var bought = line.amount();
+        // Where the list names no size a tin is a tin.
+        if (unit == Unit.TIN && bought.unit() == Unit.TIN && wanted == null) return Optional.of(bought);
+        var size = line.size();
+        if (size != null && size.unit().dimension() == Dimension.MASS) {
+            var count = bought.unit() == Unit.TIN ? bought.low() : bought.low().dividedBy(size.low());
+            bought = Tins.drained(size, need.food()).times(count);
+        }
+        if (unit != Unit.TIN || bought.unit() == Unit.TIN)
+            return Weighing.in(bought, unit, need.food(), need.line().described(), course.house(), course.house());
+        if (wanted == null || !wanted.unit().convertsTo(bought.unit())) return Optional.empty();
+        var one = Tins.drained(wanted, need.food()).in(bought.unit(), course.house());
+        return Optional.of(Amount.of(bought.low().dividedBy(one.low()), Unit.TIN));
     }
 
     /** The lesson with what was bought of each line: what is over goes on to later lessons. */

@@ -7,6 +7,7 @@ import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Unit;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
+import webodidact.core.food.Tins;
 import webodidact.core.food.Weighing;
 import webodidact.core.lesson.FoodLine;
 
@@ -54,7 +55,7 @@ public final class CookedAmount {
         if (exact.unit().dimension() != Dimension.COUNT || food == null) return exact;
         boolean sized = line.size() != null && line.size().unit() == Unit.G;
         var grams = sized
-                ? line.size().low()
+                ? (exact.unit() == Unit.TIN ? Tins.used(line.size(), food, line.described()) : line.size()).low()
                 : food.weightOf(exact.unit(), line.described()).orElse(null);
         if (grams == null) return exact;
         return new Amount(exact.low().times(grams), exact.high().times(grams), Unit.G, true);

@@ -9,6 +9,9 @@ import static webodidact.core.Lessons.using;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import webodidact.core.amount.Amount;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
 import webodidact.core.food.Knowledge;
@@ -34,6 +37,42 @@ class BuyingListsTest {
         var juice = GatherList.of(
                 of(List.of(food("f1", "lemon", "2 piece").but(d -> d.form = "juice"))), MeasureSystem.METRIC, table);
         assertThat(juice.entries().getFirst().also()).isEqualTo("about 90 ml of juice");
+    }
+
+    /** A tin of 400 g holds 240 g of chickpeas; what recipes say of it is now the one, now the other. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            chickpeas      | 2 tin  | 400 g | drained   | 2
+            chickpeas      | 2 tin  | 400 g | ''        | 2
+            chickpeas      | 1 tin  | 240 g | drained   | 1
+            chickpeas      | 480 g  | ''    | drained   | 2
+            chickpeas      | 400 g  | ''    | drained   | 2
+            chickpeas      | 240 g  | ''    | ''        | 1
+            tinned-tuna    | 2 tin  | 145 g | drained   | 2
+            tinned-tuna    | 200 g  | ''    | drained   | 2
+            tinned-peach   | 1 tin  | 410 g | ''        | 1
+            tinned-tomatoes| 2 tin  | 400 g | ''        | 2
+            """)
+    void tinsAreBoughtByWhatIsLeftInThem(String id, String amount, String size, String form, int packs) {
+        var line = food("f1", id, amount).but(d -> {
+            d.size = size.isEmpty() ? null : Amount.parse(size);
+            d.form = form;
+        });
+        var buying = Buying.of(line.amount(), table.food(id).orElseThrow(), line, COURSE);
+        assertThat(buying.orElseThrow().packs()).isEqualTo(packs);
+    }
+
+    @Test
+    void aDrainedTinWeighsWhatIsLeftOfIt() {
+        var tins = food("f1", "chickpeas", "2 tin").but(d -> d.size = Amount.parse("400 g"));
+        var drained = tins.but(d -> d.form = "drained and rinsed");
+        assertThat(Makes.of(of(List.of(drained)), COURSE, table).grams()).isEqualTo(Ratio.of(480));
+        assertThat(Makes.of(of(List.of(tins.but(d -> d.form = "undrained"))), COURSE, table)
+                        .grams())
+                .isEqualTo(Ratio.of(800));
+        assertThat(Makes.of(of(List.of(tins)), COURSE, table).grams())
+                .as("with its liquid, where nobody says otherwise")
+                .isEqualTo(Ratio.of(800));
     }
 
     @Test

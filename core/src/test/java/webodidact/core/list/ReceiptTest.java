@@ -12,6 +12,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import webodidact.core.amount.Amount;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Lesson;
 
@@ -49,6 +50,30 @@ class ReceiptTest {
             """)
     void aLineOfAReceiptIsHeldAgainstTheNeed(String line, String id, Receipt.Verdict verdict) {
         assertThat(only(line, id).verdict()).isEqualTo(verdict);
+    }
+
+    /** Of tins it counts what is left when they are drained. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            2 tin | 400 g | 2 x chickpeas 400g         | ENOUGH
+            2 tin | 400 g | CHICKPEAS 400G      0.85   | SHORT
+            2 tin | 400 g | 2 x chickpeas 240g         | ENOUGH
+            300 g | ''    | chickpeas 400g             | SHORT
+            2 tin | ''    | 2 tins (400 g) chickpeas   | ENOUGH
+            2 tin | ''    | chickpeas 400g             | OPEN
+            2 tin | 400 g | 2 tins chickpeas           | ENOUGH
+            300 g | ''    | 1 tin (400 g) chickpeas    | SHORT
+            300 g | ''    | 2 tins (400 g) chickpeas   | ENOUGH
+            200 g | ''    | 1 tin (400 g) chickpeas    | ENOUGH
+            """)
+    void tinsOfAReceiptAreWorthWhatIsLeftOfThem(String need, String size, String bought, Receipt.Verdict verdict) {
+        var line = food("f1", "chickpeas", need).but(d -> {
+            d.size = size.isEmpty() ? null : Amount.parse(size);
+            d.form = "drained";
+        });
+        var beans = of(List.of(line), using(hands("mix", 120), "f1"));
+        assertThat(Receipt.of(bought, beans, COURSE, KNOWN).rows().getFirst().verdict())
+                .isEqualTo(verdict);
     }
 
     @Test

@@ -126,8 +126,19 @@ class ListsJourneyTest extends WindowTest {
         fill("#home-alias", "Avocet");
         assertThat(find("#home-alias").getAccessibleHelp())
                 .isEqualTo("‘Avocet’ is there already: expected each home once");
+        assertThat(wordsIn("#home-panel")).doesNotContain("Without an oven");
         click("#home-oven");
         assertThat(home("Godwit").oven()).isFalse();
+        assertThat(wordsIn("#home-panel"))
+                .contains("Without an oven", "Step 7, Parcels in the oven")
+                .anyMatch(t -> t.startsWith("hob, 20–24 min, in a covered pan"));
+        click("#tell-s7-hob");
+        assertThat(lesson().step("s7").orElseThrow().ways())
+                .singleElement()
+                .satisfies(w -> assertThat(w.offered()).isTrue());
+        assertThat(wordsIn("#home-panel")).doesNotContain("Without an oven");
+        undo();
+        assertThat(wordsIn("#home-panel")).contains("Without an oven");
         click("#home-delete");
         assertThat(workspace().book().households()).hasSize(23);
         undo();

@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import webodidact.core.amount.AmountText;
+import webodidact.core.amount.OvenScale;
 import webodidact.core.food.Allergen;
+import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.ToolLine;
@@ -16,6 +18,7 @@ import webodidact.core.lesson.Who;
 import webodidact.core.list.GatherList;
 import webodidact.core.list.HomeList;
 import webodidact.core.list.InTheHouse;
+import webodidact.core.list.OvenInstead;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.publish.Beforehand;
 import webodidact.core.time.Clock;
@@ -103,11 +106,39 @@ final class GatherPaper implements PagePaper {
         for (var entry : edition.list().entries())
             if (entry.stand() == HomeList.Stand.STOPS) all.add(Words.say("wants.food", entry.item()));
         var steps = edition.lesson().steps();
-        if (!home.oven()) wanting(steps, Place.OVEN).ifPresent(all::add);
+        if (!home.oven()) all.addAll(withoutOven(edition, home));
         if (!home.hob()) wanting(steps, Place.RING).ifPresent(all::add);
         if (!home.microwave()) wanting(steps, Place.MICROWAVE).ifPresent(all::add);
         if (!home.adult() && edition.lesson().audience().needsAdult()) all.add(Words.say("wants.adult"));
         return String.join(" ", all);
+    }
+
+    /** What another heat can take over, to be tried first; where none can, that somebody has to ask. */
+    private static List<String> withoutOven(Edition edition, Household home) {
+        var all = new ArrayList<String>();
+        var none = new ArrayList<String>();
+        for (var step : OvenInstead.of(edition.lesson(), home, edition.outcome().knowledge())) {
+            if (step.ways().isEmpty()) none.add(step.step().title());
+            else
+                all.add(Words.say(
+                        "wants.instead",
+                        step.step().title(),
+                        step.ways().stream().map(w -> way(edition, w)).collect(Collectors.joining("; "))));
+        }
+        if (!none.isEmpty()) all.add(Words.say("wants.place", Place.OVEN.title(), none));
+        return all;
+    }
+
+    private static String way(Edition edition, OvenInstead.Instead way) {
+        var parts = new ArrayList<String>();
+        parts.add(
+                way.sure()
+                        ? way.tool().name()
+                        : Words.say("wants.ifAny", way.tool().name()));
+        if (way.heat() != null) parts.add(OvenScale.onEveryDial(way.heat(), edition.measures()));
+        if (way.time() != null) parts.add(way.time().text());
+        add(parts, way.note());
+        return String.join(", ", parts);
     }
 
     /** Steps in a place that the home lacks and that no way told of does without. */

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.Loader;
@@ -131,7 +132,18 @@ class EditionsTest {
             d.adult = false;
         });
         assertThat(text(page("gather-list").pdf(Edition.of(outcome(fish())).forHome(home))))
-                .contains("Ask before class", "Parcels in the oven", "An adult is needed, and none is named.");
+                .contains(
+                        "Ask before class",
+                        "No oven: try “Parcels in the oven” first with air fryer if there is one",
+                        "hob, 20–24 min, in a covered pan",
+                        "a probe decide, as in the oven",
+                        "An adult is needed, and none is named.");
+        var cold = home.but(d -> {
+            d.hob = false;
+            d.missingTools = Set.of("air-fryer");
+        });
+        assertThat(text(page("gather-list").pdf(Edition.of(outcome(fish())).forHome(cold))))
+                .contains("No oven: ask how to do “Parcels in the oven”");
     }
 
     @Test

@@ -23,6 +23,7 @@ import webodidact.core.food.Food;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Household;
 import webodidact.core.list.HomeList;
+import webodidact.core.list.OvenInstead;
 import webodidact.core.outcome.Outcome;
 import webodidact.desktop.control.Choice;
 import webodidact.desktop.control.Nodes;
@@ -229,5 +230,50 @@ final class HomePanel extends VBox {
                 getChildren().add(Nodes.wrapped(Words.of("home.beforehand", entry.beforehand()), "warn"));
         }
         getChildren().add(Nodes.wrapped(String.join(" · ", list.tools()), "soft"));
+        withoutOven(outcome, home);
+    }
+
+    /** What another heat of this home could do, to be tried first; taken up, all homes are told of it. */
+    private void withoutOven(Outcome outcome, Household home) {
+        var steps = OvenInstead.of(outcome.lesson(), home, outcome.knowledge());
+        if (steps.isEmpty()) return;
+        getChildren().add(Nodes.label(Words.of("home.noOven"), "panel-title"));
+        for (var of : steps) {
+            getChildren()
+                    .add(Nodes.wrapped(
+                            Words.of("home.noOven.step", of.number(), of.step().title()), "strong"));
+            if (of.ways().isEmpty()) getChildren().add(Nodes.wrapped("▲ " + Words.of("home.noOven.none"), "warn"));
+            for (var way : of.ways()) {
+                var tell = Nodes.button(Words.of("home.noOven.tell"), () -> tell(of, way));
+                tell.setId("tell-" + of.step().id() + "-" + way.tool().id());
+                tell.setAccessibleText(Words.of("home.noOven.tellOf", way.tool().name()));
+                getChildren().add(Nodes.row(8, Nodes.grown(Nodes.wrapped(words(way), "body")), tell));
+            }
+        }
+        getChildren().add(Nodes.wrapped(Words.of("home.noOven.try"), "soft"));
+    }
+
+    private static String words(OvenInstead.Instead way) {
+        var parts = new ArrayList<String>();
+        parts.add(
+                way.sure()
+                        ? way.tool().name()
+                        : Words.of("home.noOven.ifAny", way.tool().name()));
+        if (way.heat() != null) parts.add(way.heat().text());
+        if (way.time() != null) parts.add(way.time().text());
+        if (!way.note().isEmpty()) parts.add(way.note());
+        return String.join(", ", parts);
+    }
+
+    private void tell(OvenInstead of, OvenInstead.Instead way) {
+        workspace.editLesson(
+                Words.of("edit.way", way.tool().name()),
+                l -> l.withStep(
+                        of.step().id(),
+                        s -> s.but(d -> {
+                            var all = new ArrayList<>(d.ways);
+                            all.add(way.asWay(s));
+                            d.ways = all;
+                        })));
     }
 }
