@@ -2,6 +2,7 @@ package webodidact.core.homes;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -89,9 +90,35 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
                 name,
                 steps,
                 new Coverage(households.stream()
-                        .map(h -> new Coverage.Home(
-                                h.alias(), has.test(h) ? Coverage.Stand.HAS : Coverage.Stand.BLOCKED, ""))
+                        .map(h -> has.test(h)
+                                ? new Coverage.Home(h.alias(), Coverage.Stand.HAS, "")
+                                : otherwise(lesson, h, place))
                         .toList())));
+    }
+
+    /** By a way that homes are told of, for each of the steps that need the place and that they do themselves. */
+    private static Coverage.Home otherwise(Lesson lesson, Household home, Place place) {
+        var names = new LinkedHashSet<String>();
+        for (var step : lesson.steps()) {
+            if (step.place() != place || step.who().isBeforeCamera()) continue;
+            // Who only looks into the oven there has put something into it before.
+            if (step.waiting() == null && !names.isEmpty()) continue;
+            var way = step.ways().stream()
+                    .filter(w -> w.offered() && w.place() != place && has(home, w.place()))
+                    .findFirst();
+            if (way.isEmpty()) return new Coverage.Home(home.alias(), Coverage.Stand.BLOCKED, "");
+            names.add(way.get().name());
+        }
+        return new Coverage.Home(home.alias(), Coverage.Stand.SWAPS, String.join(", ", names));
+    }
+
+    private static boolean has(Household home, Place place) {
+        return switch (place) {
+            case OVEN -> home.oven();
+            case RING -> home.hob();
+            case MICROWAVE -> home.microwave();
+            case BENCH, BLENDER, COLD, FREEZER -> true;
+        };
     }
 
     /** In the order of the homes; the step is the first that needs what is missing, 0 if no step uses it yet. */

@@ -18,6 +18,8 @@ import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.ToolLine;
+import webodidact.core.lesson.Way;
+import webodidact.core.time.TimeRange;
 
 class CoverageGridTest {
     private static Household home(String alias, Set<Allergen> allergies, Set<String> tools, boolean oven) {
@@ -59,6 +61,46 @@ class CoverageGridTest {
                 .coverage()
                 .homes()
                 .get(home);
+    }
+
+    /** Told another way that it can go, a home without an oven cooks along. */
+    @Test
+    void aWayThatHomesAreToldOfLetsThemInWithoutAnOven() {
+        var without = home("A", Set.of(), Set.of(), false);
+        assertThat(cell(grid(without), "oven", 0).stand()).isEqualTo(Coverage.Stand.BLOCKED);
+        var hob = new Way(
+                "on the hob", TimeRange.ZERO, null, List.of(), Place.RING, null, "In a covered pan.", null, true);
+        for (boolean told : new boolean[] {true, false}) {
+            var ways = lesson.withStep(
+                    "b",
+                    s -> s.but(d -> d.ways = List.of(
+                            told
+                                    ? hob
+                                    : new Way(
+                                            "on the hob",
+                                            TimeRange.ZERO,
+                                            null,
+                                            List.of(),
+                                            Place.RING,
+                                            null,
+                                            "",
+                                            null,
+                                            false))));
+            var cell = cell(CoverageGrid.of(ways, List.of(without), Knowledge.shipped(), Lessons.COURSE), "oven", 0);
+            assertThat(cell.stand()).isEqualTo(told ? Coverage.Stand.SWAPS : Coverage.Stand.BLOCKED);
+            if (told) assertThat(cell.with()).isEqualTo("on the hob");
+        }
+        var noHob = without.but(d -> d.hob = false);
+        assertThat(cell(
+                                CoverageGrid.of(
+                                        lesson.withStep("b", s -> s.but(d -> d.ways = List.of(hob))),
+                                        List.of(noHob),
+                                        Knowledge.shipped(),
+                                        Lessons.COURSE),
+                                "oven",
+                                0)
+                        .stand())
+                .isEqualTo(Coverage.Stand.BLOCKED);
     }
 
     @Test

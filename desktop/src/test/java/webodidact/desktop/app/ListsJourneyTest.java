@@ -102,6 +102,7 @@ class ListsJourneyTest extends WindowTest {
     void aHomeIsChangedInPlaceAndHasItsOwnList() {
         go(2);
         click("#tab-homes");
+        assertThat(wordsIn("#homes-panel")).anyMatch(t -> t.startsWith("Its hob could take that over"));
         click("#home-head-Gannet");
         assertThat(wordsIn("#home-panel"))
                 .contains(

@@ -1,6 +1,7 @@
 package webodidact.desktop.view.larder;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -11,6 +12,8 @@ import javafx.scene.layout.VBox;
 import webodidact.core.homes.Coverage;
 import webodidact.core.homes.CoverageGrid;
 import webodidact.core.lesson.Household;
+import webodidact.core.list.OvenInstead;
+import webodidact.core.outcome.Outcome;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
@@ -76,10 +79,22 @@ final class HomesPanel extends VBox {
                                             ? Words.of("homes.stopsNowhere", b.home(), b.need())
                                             : Words.of("homes.stops", b.home(), b.need(), b.step())),
                             "body"));
+            takeover(outcome, b.home()).ifPresent(text -> getChildren().add(Nodes.wrapped(text, "soft")));
         }
         if (blocked.size() > MOST) getChildren().add(Nodes.label(Words.of("open.more", blocked.size() - MOST), "soft"));
         grid.needs().stream().filter(n -> n.id().equals(need)).findFirst().ifPresent(this::chosen);
         data(grid.homes().isEmpty());
+    }
+
+    /** What that home has could take over what it lacks an oven for. */
+    private Optional<String> takeover(Outcome outcome, String alias) {
+        return workspace.book().households().stream()
+                .filter(h -> h.alias().equals(alias))
+                .flatMap(h -> OvenInstead.of(outcome.lesson(), h, outcome.knowledge()).stream())
+                .flatMap(o -> o.ways().stream())
+                .filter(OvenInstead.Instead::sure)
+                .map(w -> Words.of("homes.takeover", w.tool().name()))
+                .findFirst();
     }
 
     private void data(boolean none) {
