@@ -26,16 +26,23 @@ final class BatchesNotCounted implements Check {
     private static final Phrase SPOONED = Phrase.of("(?:spoonfuls?|ladle(?:ful)?s?|dollops?)\\b");
     private static final Phrase TRAY = Phrase.of("oven\\b", "bake\\b", "all at once", "batch(?:es)? of", "two pans");
 
+    /** "And the same again for the other three": whatever cooks it, and however many fit. */
+    private static final Phrase AGAIN = Phrase.of(
+            "(?:the )?same (?:again )?(?:for|with) the (?:other|rest|next|remaining)\\b",
+            "(?:repeat|do (?:it|that) again|and again)(?: it)? (?:for|with) the (?:other|rest|next|remaining)\\b");
+
     @Override
     public Stream<Finding> find(Situation s) {
         return s.handsOn()
-                .filter(step -> step.place() == Place.RING
-                        && step.waiting() != null
+                .filter(step -> step.waiting() != null
                         && !step.waiting().unsaid()
                         && step.waiting().rounds() == null)
-                .filter(step -> !Told.says(step, TRAY))
+                .filter(step -> step.place() == Place.RING && !Told.says(step, TRAY)
+                        || step.place().isHot() && Told.says(step, AGAIN))
                 .filter(step -> isOnce(s, step))
-                .filter(step -> Told.says(step, BATCHES) || Told.says(step, PIECES) && isMany(s, step))
+                .filter(step -> Told.says(step, BATCHES)
+                        || Told.says(step, AGAIN)
+                        || Told.says(step, PIECES) && isMany(s, step))
                 .limit(1)
                 .map(step -> at(
                                 s,

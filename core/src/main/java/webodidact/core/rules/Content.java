@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Set;
 import webodidact.core.lesson.Step;
 import webodidact.core.memo.Remembered;
+import webodidact.core.script.Asides;
 import webodidact.core.words.Word;
 
 /** The words of a sentence that carry its matter: what a promise, a question or a reminder is about. */
@@ -184,6 +185,18 @@ final class Content {
                     && !plain.matches("\\d+")) all.add(word.stem());
         }
         return all;
+    }
+
+    /** As that of a step, without likenesses: "chunks the size of an egg" are of no egg. */
+    static Set<String> done(Step step) {
+        var text = step.title() + ". " + step.say() + " . " + step.doing() + " . " + step.card();
+        var plain = new StringBuilder(text);
+        Asides.of(text).all().stream()
+                .filter(a -> a.kind() == Asides.Kind.LIKENESS)
+                .forEach(a -> {
+                    for (int i = a.start(); i < a.end(); i++) plain.setCharAt(i, ' ');
+                });
+        return of(plain.toString());
     }
 
     static Set<String> of(Step step) {

@@ -18,6 +18,8 @@ final class CueContradicts implements Check {
             "(?:don't|do not|never) let (?:it|them|that|the \\p{L}+) boil\\b[^.!?]{0,50}\\b(?:boil|boiling)\\b(?! over)",
             "(?:don't|do not|never) let (?:it|them|the \\p{L}+) (?:go )?(?:brown|colour)\\b[^!]{0,40}\\bgolden(?: brown)?\\b",
             "(?:gentle|gently|low heat|barely)\\b[^.!?]{0,40}\\b(?:rolling boil|fierce|furious)",
+            "(?:comes?|came) out (?:with|covered in|coated in) (?:wet |raw |some |a bit of )*(?:batter|mixture|dough|goo)\\b[^.!?]{0,20}\\b(?:it's|it is|they're|that's) (?:done|ready|cooked|baked)\\b",
+            "(?:batter|raw mixture|wet mixture) on it,? (?:then )?(?:it's|it is|that's) (?:done|ready|cooked|baked)\\b",
             "(?:rolling|fast|hard) (?:boil|simmer)\\b[^.!?]{0,40}\\b(?:gentle|gently|barely)");
     private static final Phrase YOLK = Phrase.of(
             "(?:until|till|when|once)\\b[^.!?]{0,30}\\byolks?\\b[^.!?]{0,30}\\b(?:set|runny|soft|firm|hard|cooked)");

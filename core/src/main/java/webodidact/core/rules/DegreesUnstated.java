@@ -18,7 +18,7 @@ import webodidact.core.script.Told;
 /** A temperature in the words of a step without °C or °F: 180 and 350 are the same oven, and 165 is two. */
 final class DegreesUnstated implements Check {
     private static final Pattern TEMPERATURE = Pattern.compile(
-            "\\b(\\d{2,3})(?:\\s*(?:–|-|to)\\s*\\d{2,3})?\\s*(?:degrees\\b|deg\\b|°)(?!\\s*(?:[CF]\\b|celsius|centigrade|fahrenheit))",
+            "\\b(\\d{2,3})(?:\\s*(?:–|-|to)\\s*\\d{2,3})?\\s*(?:degrees\\b|deg\\b|°)(?!\\s*(?:[CF]\\b|celsius|centigrade|fahrenheit))(?![^.!?]{0,30}\\b(?:fan\\b|gas (?:mark )?\\d))",
             Pattern.CASE_INSENSITIVE);
     /** "Oven on to 425": no sign of a scale at all. Below 260 it can be either where both are at home. */
     private static final Phrase BARE = Phrase.of(

@@ -13,6 +13,8 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.food.Weighing;
+import webodidact.core.lesson.Use;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -30,7 +32,57 @@ final class EachTooMuch implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(s.told().meant(SAID)).flatMap(x -> finding(s, x));
+        return Stream.concat(
+                Told.oncePerStep(s.told().meant(SAID)).flatMap(x -> finding(s, x)),
+                Told.oncePerStep(s.told().meant(WHOLE))
+                        .flatMap(x -> ofDough(s, x))
+                        .limit(1));
+    }
+
+    /** "Cut it in four, that's about 300 grams each." */
+    private static final Phrase WHOLE = Phrase.of(
+            "(?:cut|divide|split|weigh)(?: it| them| the dough| this| that)?(?: out| up)? (?:in|into) (\\d+|two|three|four|five|six|eight|ten|twelve|sixteen)\\b[^.!?]{0,30}?\\b(\\d+) ?(?:g|grams?|grammes?)\\b (?:each|apiece|a piece|a ball|per piece)");
+
+    private static final Pattern INTO = Pattern.compile("(?:in|into) (\\d+|\\p{L}+)");
+    private static final Pattern EACH = Pattern.compile("(\\d+) ?g");
+
+    /** Pieces of one dough weigh together what went into it; a tenth stays on the bench, and no more is there. */
+    private Stream<Finding> ofDough(Situation s, Told.Said said) {
+        var lines = s.lesson().steps().subList(0, said.number()).stream()
+                .flatMap(step -> step.uses().stream())
+                .map(Use::line)
+                .distinct()
+                .flatMap(id -> s.lesson().food(id).stream())
+                .toList();
+        var grams = Ratio.ZERO;
+        for (var line : lines) {
+            var weight = line.amount() == null
+                    ? Optional.<Amount>empty()
+                    : Weighing.in(
+                            line.amount(),
+                            Unit.G,
+                            s.food(line).orElse(null),
+                            line.described(),
+                            s.course().house(),
+                            s.course().house());
+            // Of what nobody weighs nobody knows the whole.
+            if (weight.isEmpty()) return Stream.empty();
+            grams = grams.plus(weight.get().high());
+        }
+        var each = EACH.matcher(said.words());
+        var into = INTO.matcher(said.words());
+        int pieces = into.find() ? number(into.group(1)) : 0;
+        if (grams.isZero() || pieces == 0 || !each.find()) return Stream.empty();
+        var wanted = Ratio.of(Long.parseLong(each.group(1))).times(Ratio.of(pieces));
+        if (!wanted.isMoreThan(grams.times(Ratio.of(11, 10)))) return Stream.empty();
+        return Stream.of(at(
+                        s,
+                        said.step().id(),
+                        said.words(),
+                        pieces,
+                        AmountText.of(Amount.of(wanted, Unit.G)),
+                        AmountText.of(Amount.of(grams, Unit.G)))
+                .as("dough"));
     }
 
     private Stream<Finding> finding(Situation s, Told.Said said) {

@@ -45,6 +45,10 @@ final class GripUnsaid implements Check {
             "pastry",
             "tear");
 
+    /** What is baked lies still when it is cut into slices. */
+    private static final Phrase SHARED_OUT = Phrase.of(
+            "cut it (?:up )?(?:in|into) (?:\\d+|\\p{L}+teen|four|six|eight|ten|twelve|twenty|squares|slices|bars|portions)\\b");
+
     @Override
     public Stream<Finding> find(Situation s) {
         if (!Ages.areChildren(s)) return Stream.empty();
@@ -54,7 +58,8 @@ final class GripUnsaid implements Check {
                     || step.kind() == Kind.PLATE && s.lesson().audience() == Audience.AGES_11_16
                     || step.who() == Who.ADULT
                     || step.who().isBeforeCamera()
-                    || Told.says(step, ROUND) && !Told.says(step, GRATES)) continue;
+                    || Told.says(step, ROUND) && !Told.says(step, GRATES)
+                    || s.lesson().audience() == Audience.AGES_11_16 && Told.says(step, SHARED_OUT)) continue;
             var cut = s.deeds(step).map(Action::verb).filter(CUTS::contains).findFirst();
             if (cut.isEmpty() && Ages.needBlades(s) && Told.says(step, GRATES)) cut = Optional.of("grate");
             if (cut.isPresent())

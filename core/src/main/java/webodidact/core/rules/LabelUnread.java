@@ -20,7 +20,7 @@ final class LabelUnread implements Check {
             "ingredients list",
             "allergen list",
             "allerg",
-            "read the\\b",
+            "read (?:the|your|its|each|every)\\b",
             "check (?:the|your|that|this|each|every|any)\\b");
 
     @Override

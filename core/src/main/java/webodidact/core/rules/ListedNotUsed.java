@@ -26,8 +26,7 @@ final class ListedNotUsed implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (!s.isWritten()) return Stream.empty();
-        var said =
-                s.handsOn().map(step -> Content.of(step)).flatMap(Set::stream).collect(Collectors.toSet());
+        var said = s.handsOn().map(Content::done).flatMap(Set::stream).collect(Collectors.toSet());
         if (s.handsOn().anyMatch(step -> Told.says(step, EVERYTHING))) return Stream.empty();
         boolean fries = s.handsOn().anyMatch(step -> Told.says(step, FRIES));
         var unused = s.lesson().foods().stream()

@@ -12,6 +12,7 @@ final class MarinadeReused implements Check {
     private static final Phrase REUSED = Phrase.of(
             "(?:rest of |left(?:[- ]?over)? |remaining |same |used )(?:of )?(?:the |your |that )?marinade\\b[^.!?]{0,60}\\b(?:over|sauce|dip|drizzle|serve|dress|brush|on top)\\b",
             "(?:drizzle|pour|brush|spoon|serve)\\b[^.!?]{0,30}\\b(?:rest of |left(?:over)? |remaining |same )(?:the |your )?marinade\\b",
+            "(?:brush|baste|spoon|pour|drizzle)\\b[^.!?]{0,24}\\b(?:what(?:['’]s| is)|whatever(?:['’]s| is)) left (?:over )?(?:in|at the bottom of) the (?:bowl|bag|tub|dish|box)\\b",
             "marinade\\b[^.!?]{0,20}\\b(?:makes|as|is) (?:a |your |the )?(?:\\p{L}+ )?(?:sauce|dip|dressing)\\b");
     private static final Phrase BOILED = Phrase.of(
             "boil", "bubbl", "simmer", "kept back", "set aside before", "before (?:the|any) (?:raw|meat|chicken|fish)");

@@ -17,7 +17,7 @@ import webodidact.core.timing.Placed;
 /** An oven is hot long before anything goes in. */
 final class OvenOnEarly implements Check {
     /** An oven that is ready this long before is just in time. */
-    private static final int NEAR = 10 * 60;
+    private static final int NEAR = 20 * 60;
 
     @Override
     public Stream<Finding> find(Situation s) {

@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Tools that do one another's job well enough that nobody fetches the one who has the other. */
@@ -61,14 +62,11 @@ final class SameJob {
                     "cleaver",
                     "table-knife",
                     "scissors",
-                    "peeler",
-                    "palette-knife",
                     "cutter",
                     "cookie-cutter-set",
                     "dough-scraper"),
             Set.of("blender", "stick-blender", "bullet-blender", "food-processor"),
             Set.of("grater", "zester", "food-processor", "mandoline"),
-            Set.of("juicer", "fork", "knife", "board"),
             Set.of(
                     "baking-tray",
                     "roasting-tin",
@@ -97,13 +95,23 @@ final class SameJob {
             Set.of("foil", "film", "lidded-box", "parchment", "cloth"),
             Set.of("lidded-box", "freezer-bag", "jam-jar"),
             Set.of("kettle", "pan"),
-            Set.of("skewer", "cake-tester", "knife"));
+            Set.of("skewer", "cake-tester"));
+
+    /** By tool, what does its job while it does not do theirs: a knife peels and tests a cake, and neither a peeler nor a skewer chops. */
+    private static final Map<String, Set<String>> ONE_WAY = Map.of(
+            "juicer", Set.of("fork", "knife", "board"),
+            "garlic-press", Set.of("knife", "paring-knife", "grater", "zester"),
+            "skewer", Set.of("knife", "fork"),
+            "cake-tester", Set.of("knife", "fork"),
+            "peeler", Set.of("knife", "paring-knife"),
+            "palette-knife", Set.of("knife", "table-knife"));
 
     private SameJob() {}
 
     /** One of those is it, or does its job. */
     static boolean isAmong(String tool, Set<String> others) {
         return others.contains(tool)
+                || ONE_WAY.getOrDefault(tool, Set.of()).stream().anyMatch(others::contains)
                 || CLASSES.stream()
                         .filter(c -> c.contains(tool))
                         .anyMatch(c -> c.stream().anyMatch(others::contains));

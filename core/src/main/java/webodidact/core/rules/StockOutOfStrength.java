@@ -1,5 +1,7 @@
 package webodidact.core.rules;
 
+import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.AmountText;
@@ -13,6 +15,7 @@ import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.script.Phrase;
 
 /** Cubes against water: twice the cubes is a brine, half of them is dishwater. */
 final class StockOutOfStrength implements Check {
@@ -36,12 +39,31 @@ final class StockOutOfStrength implements Check {
                                 .orElse(false))
                 .map(f -> f.amount().in(Unit.ML, s.course().house()).low())
                 .reduce(Ratio.ZERO, Ratio::plus);
-        if (cubes.size() != 1 || water.isZero()) return Stream.empty();
+        if (cubes.size() != 1) return Stream.empty();
+        if (water.isZero()) water = said(s);
+        if (water.isZero()) return Stream.empty();
         var right = water.dividedBy(PER_CUBE);
         var ratio = cubes.getFirst().amount().low().dividedBy(right);
         if (!ratio.isMoreThan(Ratio.of(3, 2)) && !ratio.isLessThan(Ratio.of(2, 3))) return Stream.empty();
         return Stream.of(
                 finding(s, cubes.getFirst(), water, right.toStep(Ratio.HALF).max(Ratio.HALF), ratio));
+    }
+
+    private static final Phrase IN_WATER = Phrase.of(
+            "cubes?\\b[^.!?]{0,24}?\\b(?:in|into|with|to) (?:about )?(\\d+) ?(?:ml|millilitres|milliliters)\\b",
+            "cubes?\\b[^.!?]{0,24}?\\b(?:in|into|with|to) (?:about )?(?:a|one|half a|two|1|2) (?:litre|liter)s?\\b");
+    private static final Pattern FIGURE = Pattern.compile("(\\d+) ?m");
+
+    /** Millilitres that the cubes are stirred into, where water is no line of the list; all cubes are said to go in once. */
+    private static Ratio said(Situation s) {
+        var all = s.told().meant(IN_WATER).toList();
+        if (all.size() != 1) return Ratio.ZERO;
+        var words = all.getFirst().words().toLowerCase(Locale.ROOT);
+        var figure = FIGURE.matcher(words);
+        if (figure.find()) return Ratio.of(Integer.parseInt(figure.group(1)));
+        return words.contains("half a")
+                ? Ratio.of(500)
+                : words.matches(".*\\b(?:two|2) .*") ? Ratio.of(2000) : Ratio.of(1000);
     }
 
     private Finding finding(Situation s, FoodLine line, Ratio water, Ratio right, Ratio ratio) {

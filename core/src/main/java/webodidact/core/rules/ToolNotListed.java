@@ -31,6 +31,13 @@ final class ToolNotListed implements Check {
     /** "Fill the jug and blend": it is the blender's. */
     private static final Phrase BLENDS = Phrase.of("blend", "blitz", "whizz", "puree");
 
+    /** Dough is cut on the worktop, butter in the bowl. */
+    private static final Phrase ON_THE_BENCH = Phrase.of(
+            "on(?:to)? (?:the|a|your) (?:\\p{L}+ )?(?:bench|worktop|work surface|surface|counter|table)\\b",
+            "cut (?:it |them )?out\\b",
+            "table knife\\b",
+            "(?:cut|rub) (?:the \\p{L}+ |it )?in with\\b");
+
     private static final Phrase CLOTH =
             Phrase.of("oven gloves?\\b", "mitts?\\b", "gloves on\\b", "oven cloth", "thick cloth", "tea towel");
 
@@ -45,6 +52,7 @@ final class ToolNotListed implements Check {
                     && !(tool.equals("jug")
                             && had.contains("blender")
                             && Told.says(s.lesson().steps().get(step - 1), BLENDS))
+                    && !(tool.equals("board") && Told.says(s.lesson().steps().get(step - 1), ON_THE_BENCH))
                     && isFetched(s, tool)
                     && !SameJob.isAmong(tool, had))
                 byStep.computeIfAbsent(step, k -> new ArrayList<>()).add(tool);

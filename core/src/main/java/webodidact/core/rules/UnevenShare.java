@@ -24,24 +24,35 @@ final class UnevenShare implements Check {
     private static final Phrase GRID = Phrase.of(
             "(?:into|in) " + N + "(?: \\p{L}+)?,? (?:that's |so )?" + N + " by " + N + "\\b(?! ?(?:cm|inch|centimet))");
 
+    /** "Four one way and four the other, so that's twelve." */
+    private static final Phrase WAYS =
+            Phrase.of(N + " (?:cuts? |lines? |strips? )?(?:one way|across|along|this way),? (?:and )?(?:then )?" + N
+                    + " (?:cuts? |lines? |strips? )?(?:the other(?: way)?|down|that way|crossways)\\b[^.!?]{0,24}?\\b(?:that's|that makes|makes|gives(?: you)?|is|into) "
+                    + N + "\\b");
+
     private static final Pattern FIGURE = Pattern.compile("\\b" + N + "\\b", Pattern.CASE_INSENSITIVE);
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Stream.concat(grid(s), shared(s)).limit(1);
+        return Stream.of(grid(s, GRID, 0), grid(s, WAYS, 2), shared(s))
+                .flatMap(f -> f)
+                .limit(1);
     }
 
-    private Stream<Finding> grid(Situation s) {
-        return Told.oncePerStep(s.told().all(GRID).filter(x -> !x.is(Asides.Kind.OTHER_TIME)))
+    /** @param total which of the three figures is that of all pieces */
+    private Stream<Finding> grid(Situation s, Phrase phrase, int total) {
+        return Told.oncePerStep(s.told().all(phrase).filter(x -> !x.is(Asides.Kind.OTHER_TIME)))
                 .flatMap(x -> {
                     var n = FIGURE.matcher(x.words())
                             .results()
                             .map(m -> NumberWords.value(m.group(1)).orElse(0))
                             .toList();
-                    return n.size() == 3 && n.get(1) * n.get(2) != n.get(0)
-                            ? Stream.of(at(s, x.step().id(), x.words().strip(), n.get(1) * n.get(2))
-                                    .as("grid"))
-                            : Stream.empty();
+                    if (n.size() != 3) return Stream.empty();
+                    int pieces = n.get((total + 1) % 3) * n.get((total + 2) % 3);
+                    return pieces == n.get(total)
+                            ? Stream.empty()
+                            : Stream.of(at(s, x.step().id(), x.words().strip(), pieces)
+                                    .as("grid"));
                 });
     }
 

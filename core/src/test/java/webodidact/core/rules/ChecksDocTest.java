@@ -47,7 +47,8 @@ class ChecksDocTest {
             new Set("lessons-sixth.txt", "15 of 30, 15 false in 6 lessons"),
             new Set("lessons-seventh.txt", "26 of 54, 19 false in 8 lessons"),
             new Set("lessons-eighth.txt", "20 of 48, 22 false in 8 lessons"),
-            new Set("lessons-ninth.txt", "13 of 28, 15 false in 7 lessons"));
+            new Set("lessons-ninth.txt", "13 of 28, 15 false in 7 lessons"),
+            new Set("lessons-tenth.txt", "12 of 33, 27 false in 8 lessons"));
 
     private static String scores() {
         var all = new StringBuilder();
