@@ -24,7 +24,8 @@ final class AllergenUnsaid implements Check {
     private static final Phrase TOLD = Phrase.of(
             "allerg",
             "heads[- ]up\\b[^.!?]{0,40}\\b" + NAMED,
-            NAMED + "(?:(?:,| and|, and) " + NAMED + ")* in (?:it|this|there|the|that|them|my|your|these)\\b",
+            NAMED + "(?:(?:,| and|, and) " + NAMED
+                    + ")* in (?:it|this|there|the|that|them|my|your|these|one|two|both|all)\\b",
             "(?:got|has|have|with) " + NAMED + "(?:(?:,| and|, and|,? some) " + NAMED + ")+",
             "intoleran",
             "co?eliac",
@@ -41,7 +42,8 @@ final class AllergenUnsaid implements Check {
             NAMED + "(?:(?:,| and|, and) " + NAMED + ")+");
 
     /** What somebody with an allergy does instead tells nobody what is in it. */
-    private static final Phrase ASKS = Phrase.of("check\\b", "labels?\\b", "read the\\b", "tell (?:me|us|your)\\b");
+    private static final Phrase ASKS =
+            Phrase.of("check\\b", "labels?\\b", "packets?\\b", "read (?:the|your)\\b", "tell (?:me|us|your)\\b");
 
     private static final Phrase FOR_SOME = Phrase.of(
             "(?:if|for) (?:you|you're|you've|anyone|anybody|someone|those|people|everyone|everybody)\\b[^.!?]{0,40}\\b(?:allerg|intoleran|co?eliac)",

@@ -44,6 +44,11 @@ final class DonenessUnsaid implements Check {
     /** Seconds at a simmer after which small pieces are done whatever their size. */
     private static final int LONG = 20 * 60;
 
+    /** The same where nobody says how it cooks. */
+    private static final int HOUR = 3600;
+
+    private static final Phrase LID_AND_LOW = Phrase.of("lid (?:back )?on\\b", "on low\\b", "low\\b", "slow[- ]cook");
+
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.told().says(MEASURED)) return Stream.empty();
@@ -72,10 +77,9 @@ final class DonenessUnsaid implements Check {
         boolean simmers = s.handsOn()
                 .skip(0)
                 .anyMatch(step -> s.number(step) >= first
-                        && step.place().isHot()
                         && step.waiting() != null
-                        && step.waiting().time().low() >= LONG
-                        && Told.says(step, LONG_AND_WET));
+                        && (step.place().isHot() && step.waiting().time().low() >= LONG && Told.says(step, LONG_AND_WET)
+                                || step.waiting().time().low() >= HOUR && Told.says(step, LID_AND_LOW)));
         return simmers ? Optional.empty() : Optional.of(hot.getLast());
     }
 

@@ -11,6 +11,7 @@ final class DriedForFresh implements Check {
     private static final Phrase SAID = Phrase.of(
             "(?:same (?:amount|quantity)|just as much|equal amounts?|as much|spoon for spoon|swap (?:it |them )?(?:one for one|like for like))\\b[^.!?]{0,25}\\b(?:of )?(?:the )?dried",
             "dried\\b[^.!?]{0,60}\\b(?:same (?:amount|quantity)|just as much|equal amount|one for one|like for like|spoon for spoon)",
+            "(?:if |when )?(?:you've|you have|you|there's) (?:only |just )?(?:got |have )?(?:only |just )?(?:fresh|dried) \\p{L}+,? (?:then )?(?:use|put|take|it's) (?:in )?the same\\b",
             "(?:a|one|two|three|\\d) (tablespoons?|handfuls?) of dried\\b[^.!?]{0,40}\\binstead of (?:the )?fresh");
 
     @Override

@@ -23,7 +23,7 @@ final class HotBlendSealed implements Check {
             "little at a time",
             "half[- ]full",
             "in (?:the|your) pan",
-            "stick blender in",
+            "(?:stick|hand|immersion) blender",
             "lid (?:off|ajar|open)",
             "in batches");
 

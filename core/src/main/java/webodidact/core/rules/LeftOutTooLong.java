@@ -16,6 +16,8 @@ import webodidact.core.script.Told;
 final class LeftOutTooLong implements Check {
     private static final Phrase OUT = Phrase.of(
             "(?:leave|left|leaving|stands?|stays?|sits?|cool(?:s|ing)?|keeps?|lives?|be)\\b[^.!?]{0,50}\\b(?:out|on the (?:side|worktop|counter|bench|hob|stove|table)|at room temperature|in the (?:pan|pot)|to cool(?: down)?)\\b[^.!?]{0,50}?\\b(overnight|before (?:you go to |I go to )?bed\\b|(?:until|till)\\b[^.!?]{0,30}?\\b(?:bed ?time|morning|tomorrow|evening|tonight|dinner ?time|lunch ?time)|all (?:day|night|afternoon|evening|morning)|(?:\\d+|two|three|four|five|six|eight|several|a few|a couple of) hours?)\\b",
+            "(?:leave|left|leaving|stands?|stays?|sits?)\\b[^.!?]{0,30}\\bon the (?:side|worktop|counter|bench|hob|stove|table)\\b[^.!?]{0,30}\\b(?:tomorrow|next day|in the morning|for breakfast)\\b",
+            "keep(?:s|ing)? (?:it )?(?:for )?(?:a|one|two|three|four|five|\\d) (?:whole |good )?(?:weeks?|days)\\b[^.!?]{0,20}\\bin (?:a|the|its) (?:cake )?tin\\b[^.!?]{0,30}\\b(?:cream|custard|mousse)\\b",
             "keep (?:it|them|that|this|the \\p{L}+(?: \\p{L}+)?) warm\\b[^.!?]{0,40}\\b(?:tomorrow|overnight|all (?:day|night|evening|afternoon))",
             "(?:turned|switched)[- ]off (?:oven|cooker|slow cooker|pan|hob)\\b[^.!?]{0,50}\\b(?:\\d+|two|three|four|five|six|eight|several|a few) hours?",
             "(?:in|into) the fridge (?:by|before|at|come) (?:bed ?time|bed\\b|tonight|the end of the day|the evening)",

@@ -3,6 +3,7 @@ package webodidact.core.rules;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -34,7 +35,38 @@ final class RawToolReused implements Check {
         var said = Told.oncePerStep(s.told().meant(SAME_ONE))
                 .filter(x -> raw && !steps.contains(x.number()))
                 .map(x -> at(s, x.step().id(), x.words()).as("said"));
-        return Stream.concat(traced.stream(), said);
+        var same = s.told()
+                .meant(ONTO_THE_SAME)
+                .filter(x -> raw && !steps.contains(x.number()) && heldRaw(s, x))
+                .limit(1)
+                .map(x -> at(s, x.step().id(), x.words()).as("said"));
+        return Stream.of(traced.stream(), said, same).flatMap(f -> f);
+    }
+
+    /** "Out with the spoon onto the same board": the one that the raw food was cut on, and that nobody has washed since. */
+    private static final Phrase ONTO_THE_SAME = Phrase.of(
+            "(?:on|in)(?:to)? the same (?:board|chopping board|plate|bowl|dish)\\b(?![^.!?]{0,20}\\b(?:wash|clean|scrub))");
+
+    private static final Phrase WASHED = Phrase.of(
+            "(?:wash|clean|scrub|wipe|rinse)(?:es|ed|ing)?\\b[^.!?]{0,40}\\b(?:board|plate|bowl|dish|everything|the lot)\\b");
+
+    private static boolean heldRaw(Situation s, Told.Said said) {
+        var words = said.words().split(" ");
+        var vessel = words[words.length - 1].toLowerCase(Locale.ROOT);
+        var steps = s.lesson().steps();
+        boolean held = false;
+        for (int i = 0; i < said.number() - 1; i++) {
+            var step = steps.get(i);
+            boolean handlesRaw = step.kind().isHandsOn()
+                    && !step.place().isHot()
+                    && s.foods(step).anyMatch(f -> f.risk().soilsHands());
+            boolean onIt = Told.says(step, Phrase.of(vessel + "\\b"))
+                    || vessel.equals("board")
+                            && s.deeds(step).anyMatch(a -> a.tools().contains("board"));
+            if (handlesRaw && onIt) held = true;
+            if (held && Told.says(step, WASHED)) held = false;
+        }
+        return held;
     }
 
     /** Knife and board of one raw food at one other are one matter. */

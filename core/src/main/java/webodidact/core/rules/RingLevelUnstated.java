@@ -31,6 +31,7 @@ final class RingLevelUnstated implements Check {
             "poach",
             "barely",
             "turn(?:ed)? (?:it |the heat )?(?:up|down)",
+            "\\d{2,3} ?(?:degrees|°)",
             "(?:number|setting|mark) \\p{Alnum}+");
 
     @Override

@@ -34,7 +34,8 @@ final class WaitUnsaid implements Check {
             "while (?:we|you|I|the|that)",
             "for (?:a|one|two|three|five|ten|fifteen|twenty|thirty|\\d+)\\b",
             "once\\b",
-            "before\\b");
+            "before\\b",
+            "(?:and |then |, )?test (?:it|them|one) on\\b");
     private static final Set<String> WAITS =
             Set.of("cool", "chill", "rest", "prove", "rise", "soak", "stand", "marinate", "infuse");
 

@@ -268,4 +268,52 @@ class SlipsOfHurryTest {
                 .as(words)
                 .isEqualTo(named);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Mix it with your hands and wash them.', true",
+        "'Mix it with your hands. Wash your hands and the board.', false"
+    })
+    void friedFoodGoesBackOnTheBoardThatTheRawWasCutOn(String words, boolean reused) {
+        assertThat(finds(
+                        "raw-tool-reused",
+                        ADULTS,
+                        "150 g raw prawns; 12 spring roll wrappers",
+                        "1 board; 1 knife; 1 wok; 1 slotted spoon",
+                        "= HANDS_ON Prawns",
+                        "Chop the prawns small. " + words,
+                        "= HANDS_ON Fry",
+                        "Oil in the wok, careful, it spits, medium heat, four minutes.",
+                        "= HANDS_ON Drain",
+                        "Out with the slotted spoon onto the same board."))
+                .as(words)
+                .isEqualTo(reused);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "left-out-too-long, 'Leave the pan on the side and have it tomorrow night.', true",
+        "left-out-too-long, 'Leave the pan on the side for ten minutes.', false",
+        "left-out-too-long, 'It''ll keep for a week in a tin, with the cream in.', true",
+        "dried-for-fresh, 'If you''ve only fresh oregano use the same.', true",
+        "dried-for-fresh, 'If you''ve only fresh oregano use three times as much.', false",
+        "hot-blend-sealed, 'Blend it while it''s hot, lid on tight.', true",
+        "hot-blend-sealed, 'Off the heat, stick blender, blend it while it''s hot.', false",
+        "name-published, 'My daughter Kaylee eats two bowls.', true",
+        "name-published, 'My daughter eats two bowls.', false",
+        "oven-kind-unstated, 'Oil in the wok, get it to 180 degrees C.', false"
+    })
+    void anotherSentenceOfASlip(String check, String words, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        ADULTS,
+                        "500 g chicken thighs; 300 ml double cream; 1 tbsp dried oregano",
+                        "1 wok",
+                        "= HANDS_ON First",
+                        "Fry the chicken thighs in the wok.",
+                        "= HANDS_ON Then",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
 }

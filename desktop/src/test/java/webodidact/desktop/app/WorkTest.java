@@ -30,7 +30,7 @@ class WorkTest extends WindowTest {
         settle();
         assertThat(text("#bench-proof")).isEqualTo("proved: no later start exists");
         assertThat(text("#bench-start")).isEqualTo("16:59");
-        assertThat(labels(".row-card .time")).first().isEqualTo("16:59:45");
+        assertThat(labels(".row-card .time")).first().isEqualTo("16:59:05");
         assertThat(labels(".row-card .time")).isSorted();
         robot.interact(() -> ((CardButton) robot.lookup(".row-card").nth(3).query()).fire());
         settle();
