@@ -169,7 +169,9 @@ final class CopyTasks {
                         id + "/wait",
                         Task.Kind.COPY_WAIT,
                         Words.OURS.say("copy.wait", what),
-                        Words.OURS.say("copy.wait.why", wait.time().text(), Clock.text(due)),
+                        step.id().equals(of.id())
+                                ? Words.OURS.say("copy.wait.why", wait.time().text(), Clock.text(due))
+                                : Words.OURS.say("copy.wait.on", wait.time().text(), of.title()),
                         wait.time().high(),
                         AirTasks.occupied(step.place()),
                         heat)

@@ -3,7 +3,6 @@ package webodidact.core.prep;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverSolutionCallback;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.IntervalVar;
@@ -15,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import webodidact.core.lesson.Place;
 import webodidact.core.solver.OrTools;
@@ -96,13 +96,30 @@ public final class PrepModel implements PrepSolver {
         return solver;
     }
 
+    /** Milliseconds between two looks at whether anybody still wants the answer. */
+    private static final int LOOK = 40;
+
     private static CpSolverStatus solve(Build build, CpSolver solver, BooleanSupplier stopped) {
-        return solver.solve(build.model, new CpSolverSolutionCallback() {
-            @Override
-            public void onSolutionCallback() {
-                if (stopped.getAsBoolean()) stopSearch();
+        var over = new AtomicBoolean();
+        var watch = Thread.ofVirtual().start(() -> watch(solver, stopped, over));
+        try {
+            return solver.solve(build.model);
+        } finally {
+            over.set(true);
+            watch.interrupt();
+        }
+    }
+
+    /** Also while nothing has been found: a question that nobody asks any more is given up in the middle of it. */
+    private static void watch(CpSolver solver, BooleanSupplier stopped, AtomicBoolean over) {
+        try {
+            while (!over.get()) {
+                Thread.sleep(LOOK);
+                if (!over.get() && stopped.getAsBoolean()) solver.stopSearch();
             }
-        });
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     private static final class Build {

@@ -56,6 +56,9 @@ class CopyTasksTest {
         assertThat(prep.tasks())
                 .extracting(Task::id)
                 .contains("copy/dough/dough/wait", "copy/bake/dough", "copy/bake/dough/wait", "copy/bake/bake");
+        assertThat(prep.task("copy/bake/dough/wait").orElseThrow().why())
+                .as("what is not carried in yet has no time at which it is")
+                .isEqualTo("60:00, on its way to the copy of “bake”");
         var plan = plan(prep);
         assertThat(plan.of("copy/bake/bake").orElseThrow().start()
                         - plan.of("copy/bake/dough/wait").orElseThrow().end())

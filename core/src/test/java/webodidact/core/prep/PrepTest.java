@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -314,6 +315,24 @@ class PrepTest {
         var prep = random(seed, 14, false);
         assertThat(new PrepModel().solve(prep, 0.3, () -> false))
                 .isEqualTo(new PrepModel().solve(prep, 0.3, () -> false));
+    }
+
+    /** Given up while nothing has been found, it claims nothing: neither a plan nor that there is none. */
+    @Example
+    void aQuestionThatNobodyAsksAnyMoreIsGivenUp() {
+        var asked = new AtomicInteger();
+        var random = new Random(7);
+        var you = new Person("you", ALL, Task.ANY, 0);
+        var helper = new Person("helper", ALL, Task.ANY, 0);
+        var tasks = new ArrayList<Task>();
+        // Two pairs of hands and jobs of odd lengths: the model alone is at it for minutes.
+        for (int i = 0; i < 80; i++)
+            tasks.add(Task.hands("t" + i, Task.Kind.SET_OUT, "t" + i, "", 61 + random.nextInt(600)));
+        var prep = new Prep(tasks, List.of(), new Room(List.of(you, helper), 1, 2, 4, true, true, 900, Task.ANY));
+        var answer = PrepModel.bare().solve(prep, 1_000, () -> asked.incrementAndGet() > 3);
+        assertThat(asked.get()).as("it was looked at while it was solved").isGreaterThan(3);
+        assertThat(answer.impossible()).isFalse();
+        answer.plan().ifPresent(p -> assertThat(p.proved()).isFalse());
     }
 
     @Example
