@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
@@ -121,35 +120,10 @@ public final class Knowledge {
         var all = new LinkedHashMap<String, Names.Found>();
         for (var found : scan(text).actions())
             for (var tool : found.action().tools())
-                if (isNeeded(tool, text)) all.putIfAbsent(tool, new Names.Found(found.start(), found.end(), tool));
+                if (ToolNeed.isThere(tool, text))
+                    all.putIfAbsent(tool, new Names.Found(found.start(), found.end(), tool));
         return List.copyOf(all.values());
     }
-
-    /** Butter melts in its pan, chocolate in a bowl over one; and salt that is squeezed through a dough wants no juicer. */
-    private static boolean isNeeded(String tool, String text) {
-        return switch (tool) {
-            case "bain-marie" -> BOWL.matcher(text).find() || !PAN.matcher(text).find();
-            case "juicer" -> JUICE.matcher(text).find();
-            case "jug" -> !POURS_OFF.matcher(text).find();
-            case "colander" ->
-                !DRAINS_ON.matcher(text).find() || COLANDER.matcher(text).find();
-            default -> true;
-        };
-    }
-
-    private static final Pattern POURS_OFF =
-            Pattern.compile("\\bpour (?:\\p{L}+ ){1,3}(?:off|away|out)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern DRAINS_ON = Pattern.compile(
-            "\\b(?:on(?:to)?|with) (?:some |the |a |your |same |kitchen |clean |wire |paper ){0,4}(?:paper|towels?|board|rack|plate|cloth)\\b[^.!?]{0,24}\\bdrain\\b|\\bdrain\\b[^.!?]{0,24}\\bon(?:to)? (?:some |the |a |your |same |kitchen |clean |wire |paper ){0,4}(?:paper|towels?|board|rack|plate|cloth)\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern COLANDER =
-            Pattern.compile("\\b(?:colander|sieve|pasta|noodles|potatoes|rice|beans)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BOWL = Pattern.compile("\\b(?:bowl|bain)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern PAN =
-            Pattern.compile("\\b(?:(?:sauce|frying )?pan|pot|skillet|wok|microwave)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern JUICE = Pattern.compile(
-            "\\b(?:lemons?|limes?|oranges?|grapefruits?|clementines?|satsumas?|tangerines?|mandarins?|citrus|juices?|pomegranates?|yuzu)\\b",
-            Pattern.CASE_INSENSITIVE);
 
     /** The food an item of a list means, where every word of it is accounted for; "garlic butter" means no butter. */
     public Optional<Food> foodNamed(String item) {

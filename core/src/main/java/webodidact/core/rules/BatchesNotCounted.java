@@ -27,7 +27,7 @@ final class BatchesNotCounted implements Check {
     private static final Phrase TRAY = Phrase.of("oven\\b", "bake\\b", "all at once", "batch(?:es)? of", "two pans");
 
     /** "And the same again for the other three": whatever cooks it, and however many fit. */
-    private static final Phrase AGAIN = Phrase.of(
+    static final Phrase AGAIN = Phrase.of(
             "(?:the )?same (?:again )?(?:for|with) the (?:other|rest|next|remaining)\\b",
             "(?:repeat|do (?:it|that) again|and again)(?: it)? (?:for|with) the (?:other|rest|next|remaining)\\b");
 

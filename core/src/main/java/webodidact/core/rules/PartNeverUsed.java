@@ -26,14 +26,10 @@ final class PartNeverUsed implements Check {
     private static final Phrase LATER = Phrase.of(
             "(?:the rest|the other half|what's left)\\b[^.!?]{0,30}\\b(?:for later|for another day|for tomorrow|in the fridge|keeps?|aside|for something else)");
 
-    private static final Phrase AGAIN = Phrase.of(
-            "(?:the )?same (?:again )?(?:for|with) the (?:other|rest|next|remaining)\\b",
-            "(?:repeat|do (?:it|that) again)(?: it)? (?:for|with) the (?:other|rest|next|remaining)\\b");
-
     /** "A quarter of the cheese over", and some steps on "the same again for the other three": all of it goes in. */
     private static boolean isRepeated(Situation s, Draws.Line draws) {
         int last = draws.draws().getLast().number();
-        return s.told().all(AGAIN).anyMatch(x -> x.number() >= last);
+        return s.told().all(BatchesNotCounted.AGAIN).anyMatch(x -> x.number() >= last);
     }
 
     /** "The rest of the lemon for later" is a plan, too. */

@@ -53,6 +53,7 @@ final class RawToolReused implements Check {
     private static boolean heldRaw(Situation s, Told.Said said) {
         var words = said.words().split(" ");
         var vessel = words[words.length - 1].toLowerCase(Locale.ROOT);
+        var named = Phrase.of(vessel + "\\b");
         var steps = s.lesson().steps();
         boolean held = false;
         for (int i = 0; i < said.number() - 1; i++) {
@@ -60,7 +61,7 @@ final class RawToolReused implements Check {
             boolean handlesRaw = step.kind().isHandsOn()
                     && !step.place().isHot()
                     && s.foods(step).anyMatch(f -> f.risk().soilsHands());
-            boolean onIt = Told.says(step, Phrase.of(vessel + "\\b"))
+            boolean onIt = Told.says(step, named)
                     || vessel.equals("board")
                             && s.deeds(step).anyMatch(a -> a.tools().contains("board"));
             if (handlesRaw && onIt) held = true;

@@ -14,7 +14,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import webodidact.core.afters.CarryOver;
 import webodidact.core.air.Moment;
@@ -255,18 +254,19 @@ public final class BenchScreen extends HBox implements Screen {
         return prepared.clash().isPresent() ? "bench.noPlan" : "bench.noneFound";
     }
 
-    private HBox head(Outcome outcome, Prepared prepared, PrepPlan plan) {
-        var row = Nodes.row(
+    /** Figures beside each other where there is room: none of them is ever cut. */
+    private FlowPane head(Outcome outcome, Prepared prepared, PrepPlan plan) {
+        var row = new FlowPane(
                 26,
+                6,
                 figure("bench.start", clock(outcome, plan.start()), "bench-start"),
                 figure("bench.yours", Clock.brief(plan.handsOf(PrepTasks.YOU)), "bench-yours"));
         for (var person : prepared.prep().room().people())
             if (!person.name().equals(PrepTasks.YOU))
                 row.getChildren().add(figure(person.name(), Clock.brief(plan.handsOf(person.name())), "bench-helper"));
         row.getChildren().add(figure("bench.held", Clock.brief(prepared.longestHold()), "bench-held"));
-        var proof = Nodes.wrapped(proof(plan), plan.isProvedToTheMinute() ? "good" : "warn");
+        var proof = Nodes.label(proof(plan), plan.isProvedToTheMinute() ? "good" : "warn");
         proof.setId("bench-proof");
-        HBox.setHgrow(proof, Priority.ALWAYS);
         var count = Nodes.label(
                 Words.count(
                         "bench.jobs",
@@ -274,7 +274,7 @@ public final class BenchScreen extends HBox implements Screen {
                                 .filter(j -> j.task().kind() != Task.Kind.AIR)
                                 .count()),
                 "soft");
-        row.getChildren().add(Nodes.grown(Nodes.column(0, proof, count)));
+        row.getChildren().add(Nodes.column(0, proof, count));
         row.getStyleClass().add("bench-head");
         return row;
     }

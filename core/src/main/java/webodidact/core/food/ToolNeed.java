@@ -1,0 +1,34 @@
+package webodidact.core.food;
+
+import java.util.regex.Pattern;
+
+/** Tools that a verb needs only where its matter does. */
+final class ToolNeed {
+    private ToolNeed() {}
+
+    /** Butter melts in its pan, chocolate in a bowl over one; and salt that is squeezed through a dough wants no juicer. */
+    static boolean isThere(String tool, String text) {
+        return switch (tool) {
+            case "bain-marie" -> BOWL.matcher(text).find() || !PAN.matcher(text).find();
+            case "juicer" -> JUICE.matcher(text).find();
+            case "jug" -> !POURS_OFF.matcher(text).find();
+            case "colander" ->
+                !DRAINS_ON.matcher(text).find() || COLANDER.matcher(text).find();
+            default -> true;
+        };
+    }
+
+    private static final Pattern POURS_OFF =
+            Pattern.compile("\\bpour (?:\\p{L}+ ){1,3}(?:off|away|out)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DRAINS_ON = Pattern.compile(
+            "\\b(?:on(?:to)?|with) (?:some |the |a |your |same |kitchen |clean |wire |paper ){0,4}(?:paper|towels?|board|rack|plate|cloth)\\b[^.!?]{0,24}\\bdrain\\b|\\bdrain\\b[^.!?]{0,24}\\bon(?:to)? (?:some |the |a |your |same |kitchen |clean |wire |paper ){0,4}(?:paper|towels?|board|rack|plate|cloth)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern COLANDER =
+            Pattern.compile("\\b(?:colander|sieve|pasta|noodles|potatoes|rice|beans)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BOWL = Pattern.compile("\\b(?:bowl|bain)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PAN =
+            Pattern.compile("\\b(?:(?:sauce|frying )?pan|pot|skillet|wok|microwave)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern JUICE = Pattern.compile(
+            "\\b(?:lemons?|limes?|oranges?|grapefruits?|clementines?|satsumas?|tangerines?|mandarins?|citrus|juices?|pomegranates?|yuzu)\\b",
+            Pattern.CASE_INSENSITIVE);
+}
