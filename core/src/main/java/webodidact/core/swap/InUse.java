@@ -31,8 +31,11 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
     /** @param number of the step, from 1 */
     public record Later(int number, Step step, String text) {}
 
-    /** Of verbs that only the substitution table knows. */
-    private static final Remembered<String, VerbForms> FORMS = new Remembered<>(v -> VerbForms.of(v, Map.of()));
+    /** A verb's forms, as words of a text may have them; also of verbs that only the substitution table knows. */
+    private static final Remembered<String, Set<String>> FORMS = new Remembered<>(InUse::forms);
+
+    /** Each text is asked about dozens of verbs. */
+    private static final Remembered<String, List<Word>> WORDS = new Remembered<>(Word::of, 1000);
     /** A step about one of these is eaten as it is, whatever goes into the oven afterwards. */
     private static final Set<String> UNHEATED = Set.of(
             "sauce",
@@ -167,9 +170,10 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
     /** Whether the text tells to do it, in any of the verb's forms; "rub in" may have words between. */
     public static boolean says(String text, String verb) {
         var parts = verb.split(" ");
-        var words = Word.of(text);
+        var words = WORDS.of(text);
+        var forms = FORMS.of(parts[0]);
         for (int i = 0; i < words.size(); i++) {
-            if (!isForm(words.get(i).stem(), parts[0])) continue;
+            if (!forms.contains(words.get(i).stem())) continue;
             if (parts.length == 1) return true;
             for (int k = i + 1; k < Math.min(words.size(), i + 5); k++)
                 if (words.get(k).stem().equals(parts[1])) return true;
@@ -177,8 +181,10 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
         return false;
     }
 
-    private static boolean isForm(String word, String verb) {
-        var forms = Actions.shipped().verb(verb).map(Action::forms).orElseGet(() -> FORMS.of(verb));
-        return forms.all().contains(word) || Word.stem(forms.third()).equals(word);
+    private static Set<String> forms(String verb) {
+        var forms = Actions.shipped().verb(verb).map(Action::forms).orElseGet(() -> VerbForms.of(verb, Map.of()));
+        var all = new HashSet<>(forms.all());
+        all.add(Word.stem(forms.third()));
+        return all;
     }
 }

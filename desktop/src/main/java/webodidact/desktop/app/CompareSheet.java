@@ -13,12 +13,12 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.compare.Comparison;
 import webodidact.core.lesson.Lesson;
+import webodidact.desktop.control.Hints;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.words.Words;
@@ -129,7 +129,7 @@ final class CompareSheet extends VBox {
 
     private static Label text(String whole) {
         var label = Nodes.wrapped(whole.length() > SHOWN ? whole.substring(0, SHOWN) + "…" : whole, "body");
-        if (whole.length() > SHOWN) label.setTooltip(new Tooltip(whole));
+        if (whole.length() > SHOWN) Hints.on(label, whole);
         return label;
     }
 

@@ -9,7 +9,6 @@ import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import webodidact.core.time.Clock;
 import webodidact.desktop.geometry.BlockLayout;
@@ -73,10 +72,6 @@ final class BlockPool extends Pane {
         var spoken = words(want.lane(), block);
         if (!spoken.equals(shownText.put(want.key(), spoken))) {
             button.setAccessibleText(spoken);
-            button.getTooltip()
-                    .setText(block.text() + "\n" + Clock.text(block.span().start()) + "–"
-                            + Clock.text(block.span().end()) + " · "
-                            + Clock.text(block.span().length()));
         }
         var text = Fitting.words(block.text(), button.getFont(), want.w() - PADDING);
         // A number alone is no word.
@@ -89,6 +84,12 @@ final class BlockPool extends Pane {
         button.resizeRelocate(Math.round(want.x()), want.y(), Math.max(3, Math.round(want.w()) - 1), want.h());
     }
 
+    private static String hint(Lane.Block block) {
+        return block.text() + "\n" + Clock.text(block.span().start()) + "–"
+                + Clock.text(block.span().end()) + " · "
+                + Clock.text(block.span().length());
+    }
+
     static Lane.Block blockOf(Button button) {
         return (Lane.Block) button.getUserData();
     }
@@ -99,7 +100,7 @@ final class BlockPool extends Pane {
         button.setTextOverrun(OverrunStyle.CLIP);
         button.setMinWidth(0);
         button.setManaged(false);
-        button.setTooltip(new Tooltip());
+        Hints.on(button, () -> hint(blockOf(button)));
         button.setOnAction(e -> {
             if (!blockOf(button).step().isEmpty()) select.accept(blockOf(button).step());
         });

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
@@ -293,7 +292,7 @@ public final class Timeline extends Pane {
             if (!seen.isInView(x, 4)) continue;
             var sign = text("▼", flag.missed() ? "flag-missed" : "flag", x - 5, HEAD - 15);
             sign.setMouseTransparent(false);
-            sign.setTooltip(new Tooltip(flag.text() + " · " + Clock.text(flag.second())));
+            Hints.on(sign, flag.text() + " · " + Clock.text(flag.second()));
             sign.setAccessibleText(flag.text() + ", " + Clock.text(flag.second()));
             now.add(sign);
         }

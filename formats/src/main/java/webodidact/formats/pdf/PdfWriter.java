@@ -9,11 +9,7 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import org.apache.fontbox.ttf.TTFParser;
-import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import webodidact.formats.fonts.Fonts;
 
 /** XHTML to a tagged PDF with our own fonts in it. Nothing from outside the page is fetched. */
@@ -41,24 +37,17 @@ public final class PdfWriter {
 
     private static byte[] written(String html) throws IOException {
         var out = new ByteArrayOutputStream();
-        try (var document = new PDDocument()) {
+        try (var document = new PDDocument();
+                var typefaces = new Typefaces(document)) {
             var builder = new PdfRendererBuilder();
             builder.usePDDocument(document);
             for (var face : Fonts.ALL)
                 builder.useFont(
-                        new PDFontSupplier(font(document, face, false)),
-                        face.family(),
-                        face.weight(),
-                        FontStyle.NORMAL,
-                        true);
+                        new PDFontSupplier(typefaces.of(face)), face.family(), face.weight(), FontStyle.NORMAL, true);
             // Parsed only where a page needs them: they are larger than all others together.
             for (var face : Glyphs.needed(html))
                 builder.useFont(
-                        new PDFontSupplier(font(document, face, true)),
-                        face.family(),
-                        face.weight(),
-                        FontStyle.NORMAL,
-                        true);
+                        new PDFontSupplier(typefaces.of(face)), face.family(), face.weight(), FontStyle.NORMAL, true);
             if (Glyphs.isRightToLeft(html)) {
                 builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory());
                 builder.useUnicodeBidiReorderer(new ICUBidiReorderer());
@@ -72,17 +61,5 @@ public final class PdfWriter {
             builder.run();
         }
         return out.toByteArray();
-    }
-
-    /**
-     * A font, for Latin letters without its ligatures: the glyph for "ft" has no way back to letters in the PDF, so that "soft" would
-     * be copied, searched and read aloud as "so". Devanagari cannot be written without.
-     */
-    private static PDFont font(PDDocument document, Fonts.Face face, boolean ligatures) throws IOException {
-        try (var in = face.open()) {
-            var font = new TTFParser().parse(new RandomAccessReadBuffer(in.readAllBytes()));
-            font.setEnableGsub(ligatures);
-            return PDType0Font.load(document, font, true);
-        }
     }
 }

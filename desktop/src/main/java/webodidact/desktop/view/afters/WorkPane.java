@@ -11,7 +11,6 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
@@ -22,6 +21,7 @@ import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Received;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.publish.HowItWent;
+import webodidact.desktop.control.Hints;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.Desk;
@@ -82,7 +82,7 @@ final class WorkPane implements AftersPart {
         for (int i = 0; i < row.verdicts().size(); i++) line.getChildren().add(verdict(row, work, i));
         if (row.isOutstanding() && !row.alternative().isEmpty()) {
             var other = Nodes.label(Words.of("work.other"), "warn");
-            Tooltip.install(other, new Tooltip(row.alternative()));
+            Hints.on(other, row.alternative());
             other.setAccessibleText(row.alternative());
             line.getChildren().add(other);
         }
@@ -123,7 +123,7 @@ final class WorkPane implements AftersPart {
                 answer,
                 work.key().get(question));
         label.setAccessibleText(text);
-        Tooltip.install(label, new Tooltip(text));
+        Hints.on(label, text);
         return label;
     }
 

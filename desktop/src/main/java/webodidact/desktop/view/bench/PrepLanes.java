@@ -8,7 +8,6 @@ import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import webodidact.core.lesson.Place;
@@ -18,6 +17,7 @@ import webodidact.core.prep.Prepared;
 import webodidact.core.prep.Task;
 import webodidact.core.time.Clock;
 import webodidact.core.time.Span;
+import webodidact.desktop.control.Hints;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.geometry.FoldedAxis;
 import webodidact.desktop.words.Words;
@@ -199,8 +199,7 @@ final class PrepLanes extends Pane {
             var band = Nodes.styled(new Region(), "fold-band");
             double left = x(fold.start());
             band.resizeRelocate(left, HEAD, x(fold.end()) - left, LANE * lanes.size());
-            Tooltip.install(
-                    band, new Tooltip(Words.of("bench.fold", clock.apply(fold.start()), clock.apply(fold.end()))));
+            Hints.on(band, Words.of("bench.fold", clock.apply(fold.start()), clock.apply(fold.end())));
             getChildren().add(band);
         }
     }
@@ -229,7 +228,7 @@ final class PrepLanes extends Pane {
         label.pseudoClassStateChanged(
                 CHOSEN, !chosen.isEmpty() && block.task().step().equals(chosen));
         label.setAccessibleText(block.text() + ", " + block.detail());
-        label.setTooltip(new Tooltip(block.text() + "\n" + block.detail()));
+        Hints.on(label, block.text() + "\n" + block.detail());
         label.resizeRelocate(left, y + 3, width, LANE - 10);
         label.setOnMouseClicked(e -> {
             if (e.isStillSincePress()) pressed.accept(block.task());

@@ -35,6 +35,7 @@ import webodidact.core.reading.AmountReader;
 import webodidact.core.reading.LineReader;
 import webodidact.core.reading.ReadLine;
 import webodidact.core.swap.DishLabels;
+import webodidact.desktop.control.Hints;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
@@ -227,7 +228,7 @@ final class FoodTable extends VBox {
         take.getStyleClass().add("strong");
         Typed.onEnter(take, entry::take, text -> amount(line, text));
         var what = cell("what", line, Words.of("larder.nameOf", entry.item()));
-        what.setTooltip(new Tooltip(entry.item()));
+        Hints.on(what, entry.item());
         Typed.onEnter(what, entry::item, text -> rename(line, text));
         what.setMinWidth(70);
         var also = line.form().isEmpty()

@@ -9,7 +9,6 @@ import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -19,6 +18,7 @@ import javafx.scene.transform.Rotate;
 import webodidact.core.homes.Coverage;
 import webodidact.core.homes.CoverageGrid;
 import webodidact.desktop.control.CardButton;
+import webodidact.desktop.control.Hints;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.Workspace;
 import webodidact.desktop.view.WhenSeen;
@@ -114,7 +114,7 @@ final class HomesGrid extends VBox {
             cell.setMinWidth(4);
             cell.setPrefWidth(10);
             cell.setMaxWidth(Double.MAX_VALUE);
-            Tooltip.install(cell, new Tooltip(Words.of("homes.open", words.isEmpty() ? home : home + ", " + words)));
+            Hints.on(cell, Words.of("homes.open", words.isEmpty() ? home : home + ", " + words));
             cells.getChildren().add(Nodes.grown(cell));
         }
         var row = new HBox(
@@ -220,7 +220,7 @@ final class HomesGrid extends VBox {
         mark.setTextOverrun(OverrunStyle.CLIP);
         var words = home.alias() + ": " + Words.of("swap.stand." + stand, home.with());
         mark.setAccessibleText(words);
-        mark.setTooltip(new Tooltip(words));
+        Hints.on(mark, words);
         return mark;
     }
 

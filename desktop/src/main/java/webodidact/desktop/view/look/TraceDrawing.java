@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
@@ -16,6 +15,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.trace.Lane;
 import webodidact.core.trace.Touch;
+import webodidact.desktop.control.Hints;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.words.Words;
 
@@ -147,7 +147,7 @@ final class TraceDrawing extends Pane {
         for (var touch : shown.values()) {
             var next = shown.higherKey(touch.step());
             var mark = mark(touch.what(), "trace-raw");
-            mark.setTooltip(new Tooltip(touch.what()));
+            Hints.on(mark, touch.what());
             place(
                     mark,
                     x(touch.step()) + 1,

@@ -3,18 +3,22 @@ package webodidact.desktop.view.onair;
 import java.util.Comparator;
 import java.util.Locale;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import webodidact.core.air.Kitchens;
 import webodidact.core.time.Clock;
+import webodidact.desktop.control.Hints;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.state.AirWatch;
 import webodidact.desktop.words.Words;
 
 /** How the homes stand, who is left behind and why, and the hold that brings them back. */
 final class KitchensBox extends VBox {
+    /** All that can be seen here. */
+    private record Shown(Kitchens.State state, int over) {}
+
     private final FlowPane homes = new FlowPane(5, 5);
+    private Shown shown;
 
     KitchensBox() {
         super(8);
@@ -22,8 +26,11 @@ final class KitchensBox extends VBox {
     }
 
     void show(AirWatch.Seen seen) {
-        getChildren().clear();
         var state = seen == null ? null : seen.kitchens().orElse(null);
+        var now = new Shown(state, state == null ? 0 : seen.onTime().over());
+        if (now.equals(shown)) return;
+        shown = now;
+        getChildren().clear();
         setManaged(state != null);
         setVisible(state != null);
         if (state == null) return;
@@ -96,7 +103,7 @@ final class KitchensBox extends VBox {
                         home.step(),
                         Clock.text(home.seconds()));
         tile.setAccessibleText(text);
-        Tooltip.install(tile, new Tooltip(text));
+        Hints.on(tile, text);
         return tile;
     }
 }

@@ -41,6 +41,7 @@ public final class PapersScreen extends HBox implements Screen {
     private final Label missing = Nodes.wrapped("", "finding", "look", "finding-what");
     private final FlowPane endings = new FlowPane(6, 6);
     private final Label about = Nodes.wrapped("", "soft");
+    private final PageCounts counts = new PageCounts();
     private final AtomicLong wanted = new AtomicLong();
     private List<PageLines.Line> lines = List.of();
     private String ending = "";
@@ -204,19 +205,10 @@ public final class PapersScreen extends HBox implements Screen {
         for (var paper : Papers.ALL) {
             if (!(paper instanceof PagePaper page) || paper == shown) continue;
             if (mine != wanted.get()) return;
-            var pages = pages(page, edition);
+            var pages = counts.of(page, edition);
             Platform.runLater(() -> {
                 if (mine == wanted.get()) index.count(paper, pages);
             });
-        }
-    }
-
-    /** One that cannot be written says so when it is looked at: it takes nothing from the one that is. */
-    private static String pages(PagePaper page, Edition edition) {
-        try {
-            return String.valueOf(PageImages.count(page.pdf(edition)));
-        } catch (IOException | RuntimeException | StackOverflowError e) {
-            return "!";
         }
     }
 
