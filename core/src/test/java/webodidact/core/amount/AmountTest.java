@@ -11,7 +11,10 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 
+/** Alone, because one of its tests changes the locale of the machine. */
+@Isolated
 class AmountTest {
     @Provide
     Arbitrary<Amount> amounts() {
