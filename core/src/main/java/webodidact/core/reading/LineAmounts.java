@@ -34,11 +34,16 @@ final class LineAmounts {
     private static final Pattern MISREAD = Pattern.compile(
             "^\\s*(?=[0-9OolI]*\\d)(?=[0-9]*[OolI])([0-9OolI]{2,})(?=\\s?(?:k?g|ml|l|oz|lb|tsp|tbsp|cups?)\\b)");
 
+    /** "1l/2": one and a half, or a half? Nobody reads it as a litre. */
     private static final Pattern MISREAD_PART = Pattern.compile("^\\s*\\d*[lI]\\d*/\\d");
 
     /** Words before the end of the line where an amount may begin. */
     private static final Pattern TRAILING =
             Pattern.compile("\\s*(?:[-–—:,=]+|\\.{2,}|…|\\s)\\s*(?:[x×]\\s?)?(?=[\\d½¼¾⅓⅔])|\\s+[x×]\\s?(?=\\d)");
+
+    private static final Pattern WEIGHED = Pattern.compile(
+            "\\s*[,–—-]?\\s+(?=(?:about |approx\\.? |approximately |roughly |around |circa )?\\d)",
+            Pattern.CASE_INSENSITIVE);
 
     private static final int LONGEST_AMOUNT = 60;
 
@@ -46,15 +51,14 @@ final class LineAmounts {
 
     /** "2OO ml" is read as 200, and said to be. */
     static String misread(LineState state, String text) {
-        if (isMisreadPart(text)) {
-            state.unsure.add(new Doubt(Doubt.Kind.MISREAD, text.split("\\s")[0]));
-            return text;
-        }
         if (!startsWithAFigureLikeOne(text)) return text;
         var m = MISREAD.matcher(text);
         if (!m.lookingAt()) return text;
         state.unsure.add(new Doubt(Doubt.Kind.MISREAD, m.group(1)));
-        state.gone.add(m.group(1));
+        // Its unit too where it follows at once: "2OOml" is one word.
+        int end = m.end();
+        while (end < text.length() && Character.isLetter(text.charAt(end))) end++;
+        state.gone.add(text.substring(0, end));
         var figures = m.group(1).replaceAll("[Oo]", "0").replaceAll("[lI]", "1");
         return figures + text.substring(m.end());
     }
@@ -91,6 +95,29 @@ final class LineAmounts {
             return text.substring(0, m.start()).strip();
         }
         return text;
+    }
+
+    /** "1 aubergine about 350 g", "a tub of ricotta 250 grams": the same, weighed. Of several, only "about" says that it is of all of them. */
+    static String weighedBehind(LineState state, String text) {
+        if (state.amount.unit().dimension() != Dimension.COUNT || state.also != null || state.size != null) return text;
+        var m = WEIGHED.matcher(text).region(Math.max(0, text.length() - LONGEST_AMOUNT), text.length());
+        while (m.find()) {
+            if (m.start() == 0) continue;
+            var after = text.substring(m.end());
+            var start = AmountReader.start(after);
+            if (start.isEmpty()
+                    || !after.substring(start.get().end()).isBlank()
+                    || !hasSize(after)
+                    || !isOfAll(state.amount, start.get().amount())) continue;
+            state.also = start.get().amount();
+            state.gone.add(text.substring(m.start()));
+            return text.substring(0, m.start()).strip();
+        }
+        return text;
+    }
+
+    private static boolean isOfAll(Amount count, Amount weight) {
+        return weight.approximate() || count.high().compareTo(Ratio.ONE) <= 0;
     }
 
     static String amount(LineState state, String text) {

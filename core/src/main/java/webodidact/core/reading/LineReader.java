@@ -19,6 +19,10 @@ import webodidact.core.words.Word;
 
 /** Reads one recipe line as people write it: {@code 1½ cups (225 g) plain flour, sifted}. */
 public final class LineReader {
+    /** Behind the spoon: "1 tsp heaped paprika". */
+    private static final Pattern NOT_LEVEL =
+            Pattern.compile("\\b(?:heaped|heaping|rounded|scant|generous)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BULLET =
             Pattern.compile("^\\s*(?:(?:[-–—*•·▢☐□■☑✓✔]|\\[[ xX]?\\])\\s+|\\d{1,2}[.)]\\s+)?");
     /** What is said before a line is read out. */
@@ -141,7 +145,7 @@ public final class LineReader {
         rest = withoutOf(state, rest);
         if (rest.contains(" of ")) rest = parts(state, rest);
         if (rest.indexOf('(') >= 0) rest = brackets(state, rest);
-        if (state.amount == null) rest = LineAmounts.trailing(state, rest);
+        rest = state.amount == null ? LineAmounts.trailing(state, rest) : LineAmounts.weighedBehind(state, rest);
         return item(line, state, rest);
     }
 
@@ -226,6 +230,8 @@ public final class LineReader {
         var item = leadingForms(
                 state, countedAs(state, withoutOf(state, options[0]).strip()));
         var food = food(state, item);
+        if (state.amount != null && NOT_LEVEL.matcher(item).find())
+            state.amount = new Amount(state.amount.low(), state.amount.high(), state.amount.unit(), true);
         if (hasFigure(item) && FIGURE.matcher(item).find())
             state.unsure.add(new Doubt(Doubt.Kind.FIGURE_IN_NAME, item));
         if (item.isEmpty()) state.unsure.add(Doubt.of(Doubt.Kind.NO_FOOD));
