@@ -12,6 +12,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -24,6 +25,7 @@ import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import javax.imageio.ImageIO;
 import webodidact.core.check.Finding;
+import webodidact.core.reading.LineReader;
 import webodidact.desktop.state.Memory;
 import webodidact.desktop.state.Ticker;
 import webodidact.desktop.words.Words;
@@ -41,6 +43,7 @@ final class Tour {
     private final FastTicker ticker = new FastTicker();
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private AppWindow window;
+    private Path course;
 
     Tour(Stage stage, Path folder) {
         this.stage = stage;
@@ -80,10 +83,10 @@ final class Tour {
 
     void start() throws IOException {
         Files.createDirectories(folder);
-        System.setProperty(
-                "webodidact.home", Files.createTempDirectory("webodidact-tour").toString());
-        var course = folder.resolve("course");
-        deleteOld(course);
+        // A course of its own, apart: the folder for the pictures may be one that the user has things in.
+        var own = Files.createTempDirectory("webodidact-tour");
+        System.setProperty("webodidact.home", own.toString());
+        course = own.resolve("course");
         DemoCourse.copyTo(course);
         window = new AppWindow(stage, new FixedAnswers(folder, folder), ticker, Memory.load());
         window.open(course);
@@ -92,16 +95,10 @@ final class Tour {
         next();
     }
 
-    private static void deleteOld(Path course) throws IOException {
-        if (!Files.isDirectory(course)) return;
-        try (var files = Files.list(course)) {
-            for (var file : files.toList()) Files.deleteIfExists(file);
-        }
-    }
-
     private void plan() {
         station("brief", "");
         station("larder", "f2");
+        doubted();
         for (var tab : List.of("kit", "homes", "lists")) {
             steps.add(() -> press("#tab-" + tab));
             picture(tab.equals("homes") ? "households" : tab);
@@ -147,10 +144,25 @@ final class Tour {
         disk();
     }
 
+    /** A line of which it is not clear what is meant: the nearest foods are there to choose from, none is taken. */
+    private void doubted() {
+        steps.add(() -> {
+            var workspace = window.workspace();
+            var id = workspace.lesson().newFoodId();
+            var read = new LineReader(workspace.knowledge()).read("1 tbsp garlic butter");
+            workspace.editLesson(
+                    "Add a line",
+                    l -> l.but(d -> d.foods = Stream.concat(d.foods.stream(), Stream.of(read.toFoodLine(id)))
+                            .toList()));
+            workspace.foodProperty().set(id);
+        });
+        picture("larder-doubt");
+        steps.add(() -> window.workspace().undo());
+    }
+
     /** The course's folder goes away and comes back, and then another program writes into it. */
     private void disk() {
-        var course = folder.resolve("course");
-        var away = folder.resolve("away");
+        var away = course.resolveSibling("away");
         steps.add(() -> window.go("script"));
         steps.add(() -> {
             move(course, away);

@@ -216,7 +216,14 @@ class LarderTest extends WindowTest {
         larder();
         fill("#add-food", "2 tbsp moonberry paste");
         settle();
-        var card = find("#take-" + workspace().foodProperty().get());
+        assertThatIsInSight(workspace().foodProperty().get());
+        robot.interact(() -> workspace().foodProperty().set("x2"));
+        settle();
+        assertThatIsInSight("x2");
+    }
+
+    private void assertThatIsInSight(String line) {
+        var card = find("#take-" + line);
         var where = card.localToScene(card.getBoundsInLocal());
         assertThat(where.getMinY()).isGreaterThan(60);
         assertThat(where.getMaxY()).isLessThan(stage.getScene().getHeight());

@@ -87,7 +87,11 @@ final class FoodTable extends VBox {
         dish.setMinWidth(0);
         getChildren().addAll(Nodes.row(8, Nodes.grown(dish), work), rows);
         WhenSeen.of(this, this::show, workspace.outcomeProperty());
-        workspace.foodProperty().addListener(o -> choose());
+        workspace.foodProperty().addListener((o, was, now) -> {
+            choose();
+            lookFor = now == null ? "" : now;
+            look();
+        });
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         widthProperty().addListener(o -> fold());
         add.fontProperty().addListener(o -> fold());
@@ -98,7 +102,7 @@ final class FoodTable extends VBox {
         return bar;
     }
 
-    /** Id of the line that was just added: it is scrolled into sight when it is shown. */
+    /** Id of the line that was just added, or that a finding led to: it is scrolled into sight when it is shown. */
     private String lookFor = "";
 
     private void fold() {
@@ -125,7 +129,6 @@ final class FoodTable extends VBox {
             workspace.noticeProperty().set(Words.of("larder.wasTool", read.item()));
         } else {
             var line = atRecipeScale(read.toFoodLine(workspace.lesson().newFoodId()));
-            lookFor = line.id();
             workspace.editLesson(Words.of("edit.addFood", line.item()), Operations.list(line));
             workspace.foodProperty().set(line.id());
         }
@@ -168,11 +171,17 @@ final class FoodTable extends VBox {
                             Words.of("larder.findNone", find.getText().strip()), "empty"));
         choose();
         if (focus != null) refocus(focus);
+        look();
+    }
+
+    private void look() {
         if (lookFor.isEmpty()) return;
         var added = cards.stream().filter(c -> c.getUserData().equals(lookFor)).findFirst();
         // It has a place only after the next layout.
         added.ifPresent(card -> Platform.runLater(() -> {
             lookFor = "";
+            // A row that was pressed stays under the pointer.
+            if (card.isHover()) return;
             rows.applyCss();
             rows.layout();
             Panes.reveal(card);

@@ -352,11 +352,17 @@ final class SwapPanel extends VBox {
         var declared = offer.contains(workspace.knowledge());
         boolean contains = !declared.isEmpty();
         var box = Nodes.column(0, first);
-        var said = (contains ? Words.of("swap.contains", declared) : "")
+        var said = (contains ? contains(offer, declared) : "")
                 + (contains && !without.isEmpty() ? " · " : "")
                 + (without.isEmpty() ? "" : Words.of("swap.without", without));
         if (!said.isEmpty()) box.getChildren().add(Nodes.wrapped(said, contains ? "allergen" : "soft"));
         return box;
+    }
+
+    /** What only its label tells is not contained yet. */
+    private static String contains(Offer offer, String declared) {
+        boolean own = offer.food() != null && !offer.food().allergens().isEmpty();
+        return own ? Words.of("swap.contains", declared) : declared;
     }
 
     private void cook(FoodLine line, Offer offer) {
