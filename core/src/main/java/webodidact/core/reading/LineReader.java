@@ -20,8 +20,7 @@ import webodidact.core.words.Word;
 /** Reads one recipe line as people write it: {@code 1½ cups (225 g) plain flour, sifted}. */
 public final class LineReader {
     /** Behind the spoon: "1 tsp heaped paprika". */
-    private static final Pattern NOT_LEVEL =
-            Pattern.compile("\\b(?:heaped|heaping|rounded|scant|generous)\\b", Pattern.CASE_INSENSITIVE);
+    private static final List<String> NOT_LEVEL = List.of("heaped", "heaping", "rounded", "scant", "generous");
 
     private static final Pattern BULLET =
             Pattern.compile("^\\s*(?:(?:[-–—*•·▢☐□■☑✓✔]|\\[[ xX]?\\])\\s+|\\d{1,2}[.)]\\s+)?");
@@ -230,7 +229,7 @@ public final class LineReader {
         var item = leadingForms(
                 state, countedAs(state, withoutOf(state, options[0]).strip()));
         var food = food(state, item);
-        if (state.amount != null && NOT_LEVEL.matcher(item).find())
+        if (state.amount != null && NOT_LEVEL.stream().anyMatch(item::contains))
             state.amount = new Amount(state.amount.low(), state.amount.high(), state.amount.unit(), true);
         if (hasFigure(item) && FIGURE.matcher(item).find())
             state.unsure.add(new Doubt(Doubt.Kind.FIGURE_IN_NAME, item));
