@@ -146,6 +146,11 @@ public final class Knowledge {
         return matching.nearest(item, most);
     }
 
+    /** Whether the words, behind the name of a food, make it another: "vegan", "gluten free". */
+    public boolean isDenial(String text) {
+        return Matching.isDenial(text);
+    }
+
     /** Whether the words only say how a food is: "skinless". */
     public boolean isDescription(String words) {
         return Matching.isDescription(words);

@@ -59,6 +59,8 @@ final class Matching {
             "substitute",
             "replacer");
 
+    private static final int LONGEST_DENIAL = 3;
+
     /** Nobody says more of a food before its name. */
     private static final int MOST_DESCRIBERS = 12;
 
@@ -155,6 +157,14 @@ final class Matching {
     static boolean isDescription(String text) {
         var words = Word.of(text);
         return !words.isEmpty() && words.stream().allMatch(w -> DESCRIBERS.contains(w.stem()));
+    }
+
+    /** "Vegan", "gluten free", "dairy-free": said of a food behind its name, it makes it another one. */
+    static boolean isDenial(String text) {
+        var words = Word.of(text);
+        if (words.isEmpty() || words.size() > LONGEST_DENIAL) return false;
+        var last = words.getLast().stem();
+        return DENIES.contains(last) || last.endsWith("-free") || last.equals("based");
     }
 
     private static boolean isFigure(String word) {

@@ -3,17 +3,13 @@ package webodidact.core.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Unit;
-import webodidact.core.food.Food;
-import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
-import webodidact.core.food.Match;
 import webodidact.core.lesson.Doubt;
 import webodidact.core.words.Word;
 
@@ -228,7 +224,7 @@ public final class LineReader {
         for (int i = 1; i < options.length; i++) alternatives.add(options[i].strip());
         var item = leadingForms(
                 state, countedAs(state, withoutOf(state, options[0]).strip()));
-        var food = food(state, item);
+        var food = new LineFood(knowledge, region).of(state, item);
         if (state.amount != null && NOT_LEVEL.stream().anyMatch(item::contains))
             state.amount = new Amount(state.amount.low(), state.amount.high(), state.amount.unit(), true);
         if (hasFigure(item) && FIGURE.matcher(item).find())
@@ -295,54 +291,6 @@ public final class LineReader {
         return item.substring(0, last).strip();
     }
 
-    /** How food was kept makes another food of it where the table has one: frozen peas, tinned tomatoes. */
-    private static final List<String> KEPT =
-            List.of("frozen", "tinned", "canned", "dried", "cooked", "smoked", "pickled", "roasted");
-
-    /** Null, with a doubt, wherever it is not sure. */
-    private Food food(LineState state, String item) {
-        if (item.isEmpty()) return null;
-        var form = String.join(" ", state.form).toLowerCase(Locale.ROOT);
-        var where = state.amount == null
-                ? Optional.<String>empty()
-                : Optional.of(state.amount.unit().symbol());
-        if (where.filter("tin"::equals).isPresent()) form += " tinned";
-        for (var kept : KEPT) {
-            if (!form.contains(kept)) continue;
-            var other = knowledge
-                    .match(kept + " " + item, state.amount, form, region)
-                    .food();
-            if (other.isPresent()) return fitted(state, other.get());
-        }
-        var match = knowledge.match(item, state.amount, form, region);
-        if (match.food().isPresent()) return fitted(state, match.food().get());
-        if (match.why() != Match.Why.UNKNOWN || knowledge.toolNamed(item).isEmpty())
-            state.unsure.add(new Doubt(
-                    switch (match.why()) {
-                        case SAYS_MORE -> Doubt.Kind.OTHER_FOOD;
-                        case SEVERAL -> Doubt.Kind.WHICH_FOOD;
-                        default -> Doubt.Kind.UNKNOWN_FOOD;
-                    },
-                    item));
-        return null;
-    }
-
-    /** Butter comes in sticks of a quarter pound, celery in stalks; garlic in bulbs, broccoli in heads. */
-    private static Food fitted(LineState state, Food food) {
-        if (state.amount == null) return food;
-        var unit = state.amount.unit();
-        if (unit == STICK && food.group() != Group.FAT) counted(state, Unit.STALK);
-        if (unit == BULB && !food.id().equals("garlic") && !food.id().equals("fennel-bulb")) counted(state, Unit.PIECE);
-        return food;
-    }
-
-    private static final Unit STICK = Unit.parse("stick");
-    private static final Unit BULB = Unit.parse("bulb");
-
-    private static void counted(LineState state, Unit unit) {
-        state.amount = new Amount(state.amount.low(), state.amount.high(), unit, state.amount.approximate());
-    }
-
     private static boolean hasFigure(String text) {
         for (int i = 0; i < text.length(); i++)
             if (Character.isDigit(text.charAt(i)) || Character.getType(text.charAt(i)) == Character.OTHER_NUMBER)
@@ -367,7 +315,7 @@ public final class LineReader {
         while (i < words.size() - 1
                 && words.get(i).end() <= nameStart
                 && FORMS.contains(words.get(i).stem())
-                && !KEPT.contains(words.get(i).stem())) i++;
+                && !LineFood.KEPT.contains(words.get(i).stem())) i++;
         if (i == 0) return item;
         state.form.add(0, item.substring(0, words.get(i - 1).end()));
         return item.substring(words.get(i).start());
