@@ -31,13 +31,14 @@ public final class AmountReader {
             Map.entry('⅙', Ratio.of(1, 6)),
             Map.entry('⅕', Ratio.of(1, 5)));
     private static final String SIGN = "[½⅓⅔¼¾⅛⅜⅝⅞⅙⅕]";
-    private static final String NUMBER =
-            "(?:\\d+(?:\\s+|\\s?-\\s?)\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?\\s?" + SIGN
-                    + "?|[.,]\\d+|" + SIGN + ")";
+    private static final String NUMBER = "(?:\\d+\\s+(?:and|&)\\s+(?:\\d+\\s*[/⁄]\\s*\\d+|" + SIGN
+            + "|an? (?:half|quarter))|\\d+(?:\\s+|\\s?-\\s?)\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d+(?:[.,]\\d+)?\\s?"
+            + SIGN + "?|[.,]\\d+|" + SIGN + ")";
     private static final String ABOUT =
             "\\s*(?:(about |approx\\.? |approximately |around |roughly |nearly |almost |maybe |perhaps |circa |(?:an? )?(?:scant|good|generous|heaped) (?=half|quarter|third|two|three|[0-9½¼¾⅓⅔])|c\\. ?|~ ?))?";
     private static final Pattern FIGURES = Pattern.compile(
-            "\\s*(?:between )?(" + NUMBER + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER + "))?(\\s*dozen\\b(?: of\\b)?)?",
+            "\\s*(?:between )?(" + NUMBER + ")(?:\\s*(?:-|–|—|to|or)\\s*(" + NUMBER
+                    + "))?(\\s*(?:dozen|doz\\.?)(?![a-z])(?: of\\b)?)?",
             Pattern.CASE_INSENSITIVE);
     /** Letters that "about", "roughly", "scant" and their like begin with. */
     private static final String ABOUT_LETTERS = "arnmpchgs~";
@@ -68,6 +69,7 @@ public final class AmountReader {
 
     private static final List<Unit> ONLY_WITH_UNIT = List.of(Unit.PIECE);
 
+    private static final Pattern AND = Pattern.compile("\\s+(?:and|&)\\s+", Pattern.CASE_INSENSITIVE);
     private static final Pattern SPLIT = Pattern.compile("[\\s-]+");
     private static final Pattern THOUSANDS = Pattern.compile("\\d+,\\d{3}");
 
@@ -191,7 +193,10 @@ public final class AmountReader {
 
     /** "1½", "1 1/2", "3/4", "0,5" and "0.5"; a comma with one or two figures after it is a decimal. */
     static Ratio number(String text) {
-        var t = text.strip();
+        var t = AND.matcher(text.strip())
+                .replaceFirst(" ")
+                .replaceFirst("an? half", "1/2")
+                .replaceFirst("an? quarter", "1/4");
         char last = t.charAt(t.length() - 1);
         if (SIGNS.containsKey(last)) {
             var before = t.substring(0, t.length() - 1).strip();

@@ -145,6 +145,16 @@ final class LineAmounts {
                     && holder(rest.substring(bracket.end())).isPresent()) {
                 return sized(state, first, firstOf(bracket.group(1), state) + " " + rest.substring(bracket.end()));
             }
+            // "2 (6 oz) tuna steaks": six ounces each; "about" may be of all of them.
+            if (bracket.lookingAt()
+                    && hasSize(bracket.group(1))
+                    && first.low().isMoreThan(Ratio.ONE)
+                    && AmountReader.start(bracket.group(1))
+                            .filter(s -> !s.amount().approximate())
+                            .isPresent()) {
+                state.gone.add(rest.substring(0, bracket.end()));
+                return sized(state, first, firstOf(bracket.group(1), state) + " " + rest.substring(bracket.end()));
+            }
         } else if (first.unit().dimension() == Dimension.MASS || first.unit().dimension() == Dimension.VOLUME) {
             var holder = holder(rest.strip())
                     .filter(h -> HOLDERS.contains(h.amount().unit().symbol()));

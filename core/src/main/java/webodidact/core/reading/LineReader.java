@@ -26,7 +26,7 @@ public final class LineReader {
             Pattern.CASE_INSENSITIVE);
     /** How much is said, and is no amount. */
     private static final Pattern VAGUE = Pattern.compile(
-            "^(?:just )?(?:some|any|enough|plenty of|lots of|loads of|a lot of|a little bit of|a little|a bit of|a few|up to|at least)\\b\\s*",
+            "^(?:just )?(?:some|several|any|enough|plenty of|lots of|loads of|a lot of|a little bit of|a little|a bit of|a few|up to|at least)\\b\\s*",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern LIMIT = Pattern.compile("^(?:up to|at least)\\b\\s*", Pattern.CASE_INSENSITIVE);
@@ -222,6 +222,7 @@ public final class LineReader {
         var options = rest.toLowerCase(Locale.ROOT).contains(" or ") ? OR.split(rest) : new String[] {rest};
         if (options.length > 1) state.gone.add("or ".repeat(options.length - 1));
         for (int i = 1; i < options.length; i++) alternatives.add(options[i].strip());
+        if (options.length > 1) options[0] = shared(state, options[0], options[1].strip());
         var item = leadingForms(
                 state, countedAs(state, withoutOf(state, options[0]).strip()));
         var food = new LineFood(knowledge, region).of(state, item);
@@ -246,6 +247,19 @@ public final class LineReader {
                 alternatives,
                 food == null ? null : food.id(),
                 state.unsure);
+    }
+
+    /** "Olive or rapeseed oil" is olive oil, "red or yellow pepper" a red pepper; "1 lemon or lime juice" may be a lemon. */
+    private String shared(LineState state, String first, String second) {
+        int space = second.lastIndexOf(' ');
+        if (space < 0 || second.startsWith(first.strip())) return first;
+        var whole = first.strip() + second.substring(space);
+        boolean counted = state.amount == null || state.amount.unit() == Unit.PIECE;
+        var form = String.join(" ", state.form);
+        if (counted && knowledge.match(first, state.amount, form, region).food().isPresent()) return first;
+        if (knowledge.match(whole, state.amount, form, region).food().isEmpty()) return first;
+        state.gone.add(second.substring(space));
+        return whole;
     }
 
     private static String purpose(LineState state, String text) {
