@@ -131,7 +131,7 @@ final class AllergenUnsaid implements Check {
     }
 
     /** The allergen, another of its kind, or a food that everybody knows to have it. */
-    private static boolean names(String words, Allergen allergen) {
+    static boolean names(String words, Allergen allergen) {
         return AllergenWords.isNamed(allergen, words)
                 || switch (allergen) {
                     case GLUTEN -> AllergenWords.isNamed(Allergen.WHEAT, words) || FLOURS.isIn(words);

@@ -23,7 +23,7 @@ final class DonenessUnsaid implements Check {
             "steaming hot",
             "juices",
             "run(?:s|ning)? clear",
-            "cut (?:one\\b|into (?:one|the thickest|it)|it open)",
+            "cut (?:one (?:open|in (?:half|two)|through|up|and)\\b|into (?:one|the thickest|it)|it open)",
             "flak",
             "opaque",
             "\\d{2,3}\\s?(?:°|degrees)? ?(?:c |f )?(?:in the (?:middle|centre|center|thickest)|inside)",

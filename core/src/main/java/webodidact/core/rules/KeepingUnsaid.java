@@ -30,8 +30,67 @@ final class KeepingUnsaid implements Check {
             "straight away\\b",
             "by (?:mon|tues|wednes|thurs|fri|satur|sun)day");
 
+    /** So long, and not frozen. */
+    private static final Phrase LONG = Phrase.of(
+            "keeps? (?:in the fridge |well |fine |happily )*(?:for )?(?:up to |about |around |at least |a good |easily )*(?:a fortnight|(?:two|three|2|3) weeks|(?:ten|twelve|10|12|14|fourteen) days|a month)\\b");
+
+    /** Fat, sugar, salt, acid or dryness keeps these. */
+    private static final Phrase KEEPS = Phrase.of(
+            "jam\\b",
+            "chutney",
+            "pickle",
+            "relish",
+            "marmalade",
+            "curd\\b",
+            "biscuits?",
+            "cookies?",
+            "shortbread",
+            "granola",
+            "flapjacks?",
+            "fudge",
+            "toffee",
+            "truffles?",
+            "fruit ?cake",
+            "christmas",
+            "ferment",
+            "kimchi",
+            "sauerkraut",
+            "cure[ds]?\\b",
+            "syrup",
+            "cordial",
+            "vinaigrette",
+            "crackers?",
+            "cakes?\\b",
+            "loaf",
+            "bread\\b",
+            "meringues?",
+            "butter\\b",
+            "pesto",
+            "freez",
+            "frozen");
+    /** Days after which milk, cream, cooked meat, fish and rice are past it everywhere. */
+    private static final int SHORT = 5;
+
     @Override
     public Stream<Finding> find(Situation s) {
+        return Stream.concat(unsaid(s), tooLong(s));
+    }
+
+    private Stream<Finding> tooLong(Situation s) {
+        var spoils = s.foods()
+                .filter(LeftOutTooLong::spoils)
+                .filter(f -> f.facts().keeps() != null && f.facts().keeps().time() <= SHORT)
+                .findFirst();
+        if (spoils.isEmpty() || KEEPS.isIn(s.lesson().title())) return Stream.empty();
+        return Told.oncePerStep(s.told()
+                        .all(LONG)
+                        .filter(x ->
+                                !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME) && !KEEPS.isIn(x.text())))
+                .map(x -> at(s, x.step().id(), x.words().strip(), spoils.get().name())
+                        .as("long"));
+    }
+
+    private Stream<Finding> unsaid(Situation s) {
         return Told.oncePerStep(s.told()
                         .all(KEPT)
                         .filter(x -> !isAsBought(s, x))

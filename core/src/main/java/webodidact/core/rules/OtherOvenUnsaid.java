@@ -12,6 +12,7 @@ import webodidact.core.script.Phrase;
 /** An oven figure for a fan oven alone, or for one without alone, leaves the other homes to guess. */
 final class OtherOvenUnsaid implements Check {
     private static final Phrase FAN = Phrase.of("fan\\b");
+    private static final String HUNDRED = "(?:a|one|two) (?:hundred(?: and)? )?[a-z]+ty\\b";
     private static final Phrase PLAIN = Phrase.of(
             "conventional",
             "no fan",
@@ -19,7 +20,8 @@ final class OtherOvenUnsaid implements Check {
             "not (?:a )?fan",
             "haven't (?:got )?(?:a )?fan",
             "gas\\b",
-            "\\d{3}[^.!?]{0,40}\\d{3}");
+            "\\d{3}[^.!?]{0,40}\\d{3}",
+            HUNDRED + "[^.!?]{0,30}" + HUNDRED);
 
     @Override
     public Stream<Finding> find(Situation s) {

@@ -11,6 +11,7 @@ import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 import webodidact.core.words.NumberWords;
+import webodidact.core.words.Word;
 
 /** So many each for so many people is more than there are. */
 final class PiecesNotEnough implements Check {
@@ -27,7 +28,31 @@ final class PiecesNotEnough implements Check {
                 Stream.concat(
                         Told.oncePerStep(s.told().all(SAID)).flatMap(x -> finding(s, x)),
                         Told.oncePerStep(s.told().all(APIECE)).flatMap(x -> apiece(s, x))),
-                Told.oncePerStep(s.told().all(TOTAL)).flatMap(x -> total(s, x)));
+                Stream.concat(
+                        Told.oncePerStep(s.told().all(TOTAL)).flatMap(x -> total(s, x)),
+                        Told.oncePerStep(s.told().all(OF_THE_DISH)).flatMap(x -> otherwise(s, x))));
+    }
+
+    /** "It feeds four, two each", and later "three tacos each". */
+    private static final Phrase ANNOUNCED =
+            Phrase.of("(?:feeds?|serves?|makes?|for|that's|so)\\b[^.!?]{0,30}?\\b" + N + " each\\b");
+
+    private static final Phrase OF_THE_DISH = Phrase.of(N + " \\p{L}+ each\\b");
+
+    private Stream<Finding> otherwise(Situation s, Told.Said said) {
+        var words = said.words().strip().split("\\s+");
+        boolean dish =
+                Word.of(s.lesson().title()).stream().anyMatch(w -> w.stem().equals(Word.stem(words[1])));
+        var first =
+                s.told().all(ANNOUNCED).filter(x -> x.number() < said.number()).findFirst();
+        int serves = s.lesson().makes().serves();
+        if (!dish || first.isEmpty() || s.lesson().makes().assumed() || serves < 1) return Stream.empty();
+        var announced = first.get().words().strip().split("\\s+");
+        int there = figure(announced[announced.length - 2]) * serves;
+        int wanted = figure(words[0]) * serves;
+        return there > 0 && wanted > there
+                ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
+                : Stream.empty();
     }
 
     /** "You'll get about twelve, that's four each", for four. */

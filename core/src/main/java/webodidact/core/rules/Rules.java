@@ -93,6 +93,7 @@ public final class Rules {
             new SeasoningOutOfLine(),
             new ShareWrong(),
             new SoiledHandsGoOn(),
+            new StandInAllergenUnsaid(),
             new SteamCautionMissing(),
             new StockOutOfStrength(),
             new StrayTalk(),

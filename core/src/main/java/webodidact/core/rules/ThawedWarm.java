@@ -14,6 +14,13 @@ final class ThawedWarm implements Check {
     private static final Phrase THAWS = Phrase.of(
             "(?:defrost|thaw)\\w*\\b[^.!?]{0,60}\\b" + WARM + "\\b",
             "(?:out|left|leave|sat|sit)\\b[^.!?]{0,60}\\b" + WARM + "\\b[^.!?]{0,40}\\b(?:defrost|thaw)");
+    /** "Get it out in the morning, leave it on the windowsill": of what the step has just frozen. */
+    private static final Phrase OUT_IN_THE_WARM = Phrase.of(
+            "(?:get|take|bring|lift) (?:it|them|one|some|a \\p{L}+) out\\b[^.!?]{0,60}\\b(?:on|in|by|near|under) (?:the |a |your )?(?:warm |hot )?"
+                    + WARM + "\\b");
+
+    private static final Phrase FROZEN = Phrase.of("freez(?:e|es|er|ing)\\b", "frozen\\b");
+
     private static final Phrase HARMLESS = Phrase.of(
             "pastry",
             "bread",
@@ -30,6 +37,9 @@ final class ThawedWarm implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (!LeftOutTooLong.hasWhatSpoils(s)) return Stream.empty();
-        return saying(s, s.told().all(THAWS).filter(x -> !x.is(Asides.Kind.DENIED) && !HARMLESS.isIn(x.sentence())));
+        return saying(
+                s,
+                Stream.concat(s.told().all(THAWS), s.told().all(OUT_IN_THE_WARM).filter(x -> FROZEN.isIn(x.text())))
+                        .filter(x -> !x.is(Asides.Kind.DENIED) && !HARMLESS.isIn(x.sentence())));
     }
 }

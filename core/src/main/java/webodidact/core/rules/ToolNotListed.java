@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
 import webodidact.core.check.Check;
@@ -54,6 +55,7 @@ final class ToolNotListed implements Check {
                             && Told.says(s.lesson().steps().get(step - 1), BLENDS))
                     && !(tool.equals("board") && Told.says(s.lesson().steps().get(step - 1), ON_THE_BENCH))
                     && isFetched(s, tool)
+                    && !isOnlyAnOption(s, tool, step)
                     && !SameJob.isAmong(tool, had))
                 byStep.computeIfAbsent(step, k -> new ArrayList<>()).add(tool);
         });
@@ -61,6 +63,18 @@ final class ToolNotListed implements Check {
                 .ifPresent(step ->
                         byStep.computeIfAbsent(step, k -> new ArrayList<>()).add("oven-gloves"));
         return byStep.entrySet().stream().map(e -> finding(s, e.getKey(), List.copyOf(e.getValue())));
+    }
+
+    private static final Pattern OR =
+            Pattern.compile("\\bor (?:use |with |on |in )?(?:an?|your|the|my) $", Pattern.CASE_INSENSITIVE);
+
+    /** "Cut one and look, or a probe": who has none does the other. */
+    private static boolean isOnlyAnOption(Situation s, String tool, int number) {
+        var step = s.lesson().steps().get(number - 1);
+        return Stream.of(step.say(), step.doing())
+                .anyMatch(text -> s.knowledge().toolsIn(text).stream()
+                        .anyMatch(f -> f.id().equals(tool)
+                                && OR.matcher(text.substring(0, f.start())).find()));
     }
 
     /** What the last word of a name that the table does not know tells: "my big spoon". */

@@ -24,7 +24,7 @@ final class FoodWords {
     private static final Pattern BEFORE = Pattern.compile("(\\p{L}+)\\s+$");
 
     private static final Pattern EACH = Pattern.compile(
-            "^\\s+(?:in|on|into|onto|to|for|per|next to|beside|over|inside)\\s+(?:the \\p{L}+ of )?each\\b",
+            "^(?:\\s+(?:in|on|into|onto|to|for|per|next to|beside|over|inside)\\s+(?:the \\p{L}+ of )?|,?\\s+)(?:each|apiece|per (?:person|jar|pot|head))\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** "Fifty grams of oats in each jar, and a hundred of milk": so much each is the milk, too. */

@@ -35,7 +35,7 @@ public final class HeatWords {
             Pattern.CASE_INSENSITIVE);
     /** "Set the oven to one eighty", "two hundred fan", "three fifty". */
     private static final Pattern SAID = Pattern.compile(
-            "\\b(one|two|three|four)[ -](?:hundred(?:(?: and)?[ -](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))?|(ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))(?:[ -](five))?\\b(?:\\s*(?:degrees?))?\\s*(fan|conventional|fahrenheit|celsius)?",
+            "\\b(one|two|three|four|a(?= hundred))[ -](?:hundred(?:(?: and)?[ -](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))?|(ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))(?:[ -](five))?\\b(?:\\s*(?:degrees?))?\\s*(fan|conventional|fahrenheit|celsius)?",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PLAIN = Pattern.compile(
@@ -134,7 +134,10 @@ public final class HeatWords {
             if (!meant
                     || PROBE.matcher(sentence).find()
                     || DIFFERENCE.matcher(text.substring(m.end())).find()) continue;
-            int value = NumberWords.value(m.group(1)).orElse(0) * 100;
+            int value = (m.group(1).equalsIgnoreCase("a")
+                            ? 1
+                            : NumberWords.value(m.group(1)).orElse(0))
+                    * 100;
             var tens = m.group(2) != null ? m.group(2) : m.group(3);
             if (tens != null) value += NumberWords.value(tens).orElse(0);
             if (m.group(4) != null) value += 5;

@@ -1,0 +1,132 @@
+package webodidact.core.rules;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Slips in passing: what a stand-in brings, what keeps too long, what thaws in the sun; each beside what sounds like it and is none. */
+class SlipsOfPlainTalkTest {
+    private static boolean finds(String check, String head, String foods, String tools, String... steps) {
+        var lines = new ArrayList<String>();
+        lines.add("# Fish tacos");
+        lines.add("for " + head);
+        Arrays.stream(foods.split("; ")).map(f -> "food " + f).forEach(lines::add);
+        if (!tools.isEmpty())
+            Arrays.stream(tools.split("; ")).map(t -> "tool " + t).forEach(lines::add);
+        lines.addAll(List.of(steps));
+        return WholeLessons.whole(lines).outcome().report().open().stream()
+                .anyMatch(f -> f.check().equals(check));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'No fish sauce? Soy sauce will do you instead.', true",
+        "'If you have no fish sauce use Worcestershire sauce instead.', true",
+        "'If you have no fish sauce, use soy sauce instead, mind there''s wheat in it.', false",
+        "'If you have no fish sauce, use soy sauce instead and check the label.', false",
+        "'If you''re out of rice use couscous instead.', true",
+        "'If you''re out of rice use quinoa instead.', false",
+        "'If you''re out of rice use egg noodles instead.', false",
+        "'You could use miso instead of fish sauce.', true",
+        "'My aunt always used miso instead of fish sauce.', false",
+        "'Use soya cream instead of coconut milk.', false",
+        "'Use salmon instead of cod.', false"
+    })
+    void whatAStandInBringsIsSaid(String words, boolean wrong) {
+        assertThat(finds(
+                        "stand-in-allergen-unsaid",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "400 g cod; 1 tbsp fish sauce; 200 g rice; 200 ml coconut milk",
+                        "",
+                        "= TALK First",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "keeping-unsaid, 'Into the fridge, they''ll keep for about a fortnight like that.', true",
+        "keeping-unsaid, 'It keeps for two weeks in the fridge.', true",
+        "keeping-unsaid, 'It keeps two days in the fridge.', false",
+        "keeping-unsaid, 'Freeze it, it keeps for a month.', false",
+        "keeping-unsaid, 'The jam keeps for a month.', false",
+        "keeping-unsaid, 'It does not keep for two weeks.', false",
+        "left-out-too-long, 'The rice, that''s fine on the side till the morning.', true",
+        "left-out-too-long, 'The rice is fine on the side for ten minutes.', false",
+        "left-out-too-long, 'It''s fine in the fridge till the morning.', false",
+        "thawed-warm, 'It freezes. Then get it out and leave it on the windowsill in the sun till teatime.', true",
+        "thawed-warm, 'It freezes. Then get it out in the morning and put it in the fridge.', false",
+        "thawed-warm, 'Get the tray out and put it on the side.', false",
+        "honey-under-one, 'It''s lovely for the baby as well.', true",
+        "honey-under-one, 'It''s not good for the baby.', false",
+        "honey-under-one, 'It''s lovely for the table.', false",
+        "pieces-not-enough, 'Three tacos each, there you go.', true",
+        "pieces-not-enough, 'Two tacos each, there you go.', false",
+        "pieces-not-enough, 'Three limes each, there you go.', false",
+        "doneness-unsaid, 'Fry the chicken thighs, no pink when you cut one, then they''re done.', true",
+        "doneness-unsaid, 'Fry the chicken thighs, cut one open and the juices run clear.', false",
+        "heat-never-off, 'Fry the chicken thighs on a medium heat. Turn the pan off.', false",
+        "heat-never-off, 'Fry the chicken thighs on a medium heat. Take the pan.', true",
+        "tool-not-listed, 'Cut one and look, or use a probe.', false",
+        "tool-not-listed, 'Cut one, and use a probe.', true"
+    })
+    void aSentenceInPassing(String check, String words, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "500 g chicken thighs; 200 g rice; 200 ml whole milk; 2 tbsp honey",
+                        "1 frying pan; 1 knife; 1 chopping board",
+                        "= WELCOME Hello",
+                        "It feeds four, two each.",
+                        "= HANDS_ON Then",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** An oven that goes on nine minutes of work before it is used is in time or not by how long the work takes; a stated wait is one. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Beat the butter and the sugar for five minutes. Slice the apples, and dice them all.', false",
+        "'Leave it to rest for five minutes, we stay with it.', true"
+    })
+    void anOvenIsTooLateOnlyWhereTheTimeIsKnown(String words, boolean late) {
+        assertThat(finds(
+                        "oven-never-heated",
+                        "AGES_7_11 COOK_ALONG 60 4 UK",
+                        "175 g butter; 175 g sugar; 6 apples; 200 g flour",
+                        "",
+                        "= HANDS_ON Oven",
+                        "Put the oven on at a hundred and eighty, a hundred and sixty fan.",
+                        "= HANDS_ON Then",
+                        words,
+                        "= HANDS_ON Bake",
+                        "Into the oven for forty-five minutes at 160 fan."))
+                .as(words)
+                .isEqualTo(late);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Put the oven on at a hundred and eighty, a hundred and sixty fan.', false",
+        "'Put the oven on at a hundred and sixty fan.', true"
+    })
+    void aPairInWordsIsAPair(String words, boolean one) {
+        assertThat(finds(
+                        "other-oven-unsaid",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "6 apples",
+                        "",
+                        "= HANDS_ON Oven",
+                        words,
+                        "= HANDS_ON Bake",
+                        "Bake the apples for half an hour until soft."))
+                .as(words)
+                .isEqualTo(one);
+    }
+}
