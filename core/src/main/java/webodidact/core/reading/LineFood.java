@@ -3,6 +3,7 @@ package webodidact.core.reading;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.MeasureSystem;
@@ -33,8 +34,9 @@ record LineFood(Knowledge knowledge, MeasureSystem region) {
                 ? Optional.<String>empty()
                 : Optional.of(state.amount.unit().symbol());
         if (where.filter("tin"::equals).isPresent()) form += " tinned";
+        var kinds = kinds(state);
         for (var kept : KEPT) {
-            if (!form.contains(kept)) continue;
+            if (!kinds.contains(kept) && !(kept.equals("tinned") && form.endsWith(" tinned"))) continue;
             var other = knowledge
                     .match(kept + " " + item, state.amount, form, region)
                     .food();
@@ -68,17 +70,23 @@ record LineFood(Knowledge knowledge, MeasureSystem region) {
 
     /** "Couscous, cooked" weighs more than twice the couscous of the table: a word that makes it another food than the one found, or "". */
     private static String keptOtherwise(LineState state, Food food) {
-        for (var part : all(state.form, state.notes)) {
-            var words = Word.of(part);
-            if (words.size() > LONGEST_KEPT) continue;
-            for (var word : words) if (KEPT.contains(word.stem()) && !isUsual(word.stem(), food)) return word.stem();
-        }
-        return "";
+        return kinds(state).stream()
+                .filter(kept -> !isUsual(kept, food))
+                .findFirst()
+                .orElse("");
     }
 
-    private static List<String> all(List<String> some, List<String> others) {
-        return Stream.concat(some.stream(), others.stream()).toList();
+    /** Words of {@link #KEPT} that stand behind the name for sure: "(cooked)", and not "fresh or frozen", "not dried". */
+    private static List<String> kinds(LineState state) {
+        return Stream.concat(state.form.stream(), state.notes.stream())
+                .map(part -> Word.of(part).stream().map(Word::stem).toList())
+                .filter(words -> words.size() <= LONGEST_KEPT && words.stream().noneMatch(OPEN::contains))
+                .flatMap(List::stream)
+                .filter(KEPT::contains)
+                .toList();
     }
+
+    private static final Set<String> OPEN = Set.of("or", "not", "no", "if", "nor", "until", "till");
 
     private static boolean isUsual(String kept, Food food) {
         boolean named = food.names().stream().anyMatch(n -> n.contains(kept));
@@ -94,7 +102,7 @@ record LineFood(Knowledge knowledge, MeasureSystem region) {
     }
 
     /** Words of a form that says how a food was kept, "cooked and cooled"; more tell what is done with it now. */
-    private static final int LONGEST_KEPT = 3;
+    private static final int LONGEST_KEPT = 4;
 
     /** Butter comes in sticks of a quarter pound, celery in stalks; garlic in bulbs, broccoli in heads. */
     private static Food fitted(LineState state, Food food) {

@@ -92,6 +92,7 @@ final class Ages {
             "(?:bab(?:y|ies)|little ones?|weaning|infants?|tot)\\b[^.!?]{0,50}\\b(?:six|seven|eight|nine|ten|eleven|6|7|8|9|10|11) months",
             "(?:six|seven|eight|nine|ten|eleven|6|7|8|9|10|11) months\\b[^.!?]{0,40}\\b(?:bab(?:y|ies)|little ones?|weaning|infants?)",
             "(?:six|seven|eight|nine|ten|eleven|6|7|8|9|10|11)[- ]month[- ]olds?",
+            "(?:six|seven|eight|nine|6|7|8|9) months\\b[^.!?]{0,30}\\bfirst (?:tastes|foods|solids|meals)",
             "(?:fine|lovely|good|great|nice|ok|okay|perfect|safe) for (?:the |your |a |any |little )?(?:bab(?:y|ies)|infants?)\\b");
 
     /** The words offer the food to a child under one year, whatever the homes say of themselves. */

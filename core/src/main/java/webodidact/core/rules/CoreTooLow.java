@@ -23,7 +23,7 @@ final class CoreTooLow implements Check {
             "(?:probe|thermometer|core|inside|in the middle|centre|center|thickest(?: part| bit)?|internal(?: temperature)?)\\b[^.!?\\d]{0,40}?\\b"
                     + CoreSaid.FIGURE,
             CoreSaid.FIGURE
-                    + "(?: degrees)?[^.!?\\d]{0,25}\\b(?:in the (?:middle|centre|center|thickest)|on the probe|on the thermometer|inside|in the core|internal)");
+                    + "(?: degrees)?(?:, ?|[^.!?,\\d]{0,25}\\b)(?:in the (?:middle|centre|center|thickest)|on the probe|on the thermometer|inside|in the core|internal)");
 
     private static final Phrase HELD = Phrase.of("(?:for|hold)\\b[^.!?]{0,25}\\b(?:two|2) minutes");
     /** Above this nobody means Celsius inside of food. */

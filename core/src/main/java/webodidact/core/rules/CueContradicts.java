@@ -20,6 +20,8 @@ final class CueContradicts implements Check {
             "(?:gentle|gently|low heat|barely)\\b[^.!?]{0,40}\\b(?:rolling boil|fierce|furious)",
             "(?:comes?|came) out (?:with|covered in|coated in) (?:wet |raw |some |a bit of )*(?:batter|mixture|dough|goo)\\b[^.!?]{0,20}\\b(?:it's|it is|they're|that's) (?:done|ready|cooked|baked)\\b",
             "(?:batter|raw mixture|wet mixture) on it,? (?:then )?(?:it's|it is|that's) (?:done|ready|cooked|baked)\\b",
+            "(?:sinks?|go(?:es)? to the bottom|drops? to the bottom)\\b[^.!?]{0,20}\\b(?:it's|it is|they're|they are|that's) (?:done|ready|cooked)\\b",
+            "(?:bit|drop|speck|little|touch|streak|blob) of (?:the )?(?:egg )?yolk\\b[^.!?]{0,60}\\b(?:doesn't matter|don't worry|won't matter|just the same|no matter|that's fine|it's fine)",
             "(?:rolling|fast|hard) (?:boil|simmer)\\b[^.!?]{0,40}\\b(?:gentle|gently|barely)");
     private static final Phrase YOLK = Phrase.of(
             "(?:until|till|when|once)\\b[^.!?]{0,30}\\byolks?\\b[^.!?]{0,30}\\b(?:set|runny|soft|firm|hard|cooked)");

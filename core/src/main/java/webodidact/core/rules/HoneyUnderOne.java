@@ -5,6 +5,7 @@ import webodidact.core.check.About;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.script.Mentions;
 
 /** Honey may carry spores that make a child under one year ill: NHS, foods to avoid giving babies and young children. */
 final class HoneyUnderOne implements Check {
@@ -14,6 +15,22 @@ final class HoneyUnderOne implements Check {
                 .filter(h -> h.ages().contains(0))
                 .count();
         if (homes == 0 && !Ages.areBabiesFed(s)) return Stream.empty();
+        return Stream.concat(listed(s, homes), said(s, homes));
+    }
+
+    /** "A drop of honey", on no list. */
+    private Stream<Finding> said(Situation s, long homes) {
+        if (s.lesson().foods().stream()
+                .anyMatch(l -> l.cooked() != null && l.cooked().startsWith("honey"))) return Stream.empty();
+        return s.lesson().steps().stream()
+                .flatMap(step -> s.mentions().get(step.id()).stream()
+                        .filter(m -> m.kind() == Mentions.Kind.UNLISTED && m.id().startsWith("honey"))
+                        .limit(1)
+                        .map(m -> at(s, step.id(), m.words(), homes).as(homes == 0 ? "words" : "")))
+                .limit(1);
+    }
+
+    private Stream<Finding> listed(Situation s, long homes) {
         return s.lesson().foods().stream()
                 .filter(line -> line.cooked() != null && line.cooked().startsWith("honey"))
                 .map(line -> homes == 0

@@ -64,6 +64,7 @@ final class ListedNotUsed implements Check {
             Phrase.of("(?:the|your|those|all) (?:\\p{L}+ )?herbs\\b"), f -> f.group() == Group.HERB,
             Phrase.of("(?:the|your|those|all) (?:\\p{L}+ )?(?:veg|veggies|vegetables)\\b"),
                     f -> f.group() == Group.VEGETABLE,
+            Phrase.of("toast\\b"), f -> f.id().endsWith("bread"),
             Phrase.of("(?:the|your|all) dry (?:ingredients|things|stuff|bits)\\b"),
                     f -> f.group() == Group.GRAIN || f.group() == Group.RAISING || f.group() == Group.SUGAR);
 

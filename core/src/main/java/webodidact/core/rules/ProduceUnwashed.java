@@ -67,7 +67,7 @@ final class ProduceUnwashed implements Check {
             "colander and rinse");
     private static final Phrase ALL = Phrase.of(
             "(?:wash|rinse)(?:ed|ing)? (?:all |off )*(?:of )?(?:the |your |our |my )?(?:veg|vegetables|veggies|fruit|salad|produce|herbs|leaves|everything|them all|it all|lot)\\b",
-            "(?:veg|vegetables|fruit|salad|everything|it)(?:['’]s| is| are| was| were)? (?:all )?(?:been )?washed\\b");
+            "(?:veg|vegetables|fruit|salad|everything|it)(?:['’]s| is| are| was| were)? (?:all )?(?:been )?(?:washed|rinsed|scrubbed)\\b");
     private static final Phrase PEELS = Phrase.of("peel(?:s|ed|ing)?\\b");
     private static final Phrase READY = Phrase.of(
             "(?:ready[- ]|pre-?|un)?washed\\b",

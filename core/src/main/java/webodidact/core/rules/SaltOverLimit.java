@@ -9,16 +9,42 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.script.Asides;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
 
 /** Cheese, stock, soy sauce and the pinch on top: nobody adds them up. */
 final class SaltOverLimit implements Check {
     /** Grams a day: Scientific Advisory Committee on Nutrition, Salt and Health, 2003: less than 1 g under one year. */
     private static final int UNDER_ONE = 1;
 
+    private static final Phrase SALTED = Phrase.of(
+            "(?:pinch|bit|touch|grind|little|shake) of salt\\b",
+            "salt (?:it|them|the \\p{L}+)\\b",
+            "season (?:it|them) with salt");
+    /** What the baby eats is taken out first. */
+    private static final Phrase BABYS_FIRST = Phrase.of(
+            "baby's (?:portion|share|bit|bowl)",
+            "for (?:the )?(?:grown[- ]ups|adults|rest of us|family)",
+            "(?:take|lift|spoon) (?:the |your )?bab(?:y|ies)");
+
     @Override
     public Stream<Finding> find(Situation s) {
         boolean infant =
                 s.answers().question().homes().stream().anyMatch(h -> h.ages().contains(0));
+        return Stream.concat(worked(s, infant), Ages.areBabiesFed(s) ? said(s) : Stream.empty())
+                .limit(1);
+    }
+
+    /** For a baby alone a pinch is much of a day's. */
+    private Stream<Finding> said(Situation s) {
+        if (s.told().says(BABYS_FIRST)) return Stream.empty();
+        return Told.oncePerStep(s.told().meant(SALTED).filter(x -> !x.is(Asides.Kind.DENIED)))
+                .limit(1)
+                .map(x -> at(s, x.step().id(), x.words().strip()).as("words"));
+    }
+
+    private Stream<Finding> worked(Situation s, boolean infant) {
         var salt = infant ? s.answers().salt().against(UNDER_ONE) : s.answers().salt();
         if (!salt.isMuch()) return Stream.empty();
         var most = salt.carriers().stream()

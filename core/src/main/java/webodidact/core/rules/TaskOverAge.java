@@ -37,12 +37,17 @@ final class TaskOverAge implements Check {
     private static final Phrase TABLE_KNIFE =
             Phrase.of("table knife", "butter knife", "plastic knife", "with (?:your|their) hands", "scissors");
 
+    /** Whoever else is in the step. */
+    private static final Phrase ALONE = Phrase.of(
+            "(?:all )?by (?:yourselves|themselves|yourself)\\b",
+            "(?:children|kids|you lot|everyone) on (?:your|their) own\\b");
+
     @Override
     public Stream<Finding> find(Situation s) {
         var audience = s.lesson().audience();
         if (audience != Audience.EARLY_YEARS && audience != Audience.AGES_5_7) return Stream.empty();
         return s.handsOn()
-                .filter(step -> step.who() == Who.LEARNER && !Ages.callsAdult(step))
+                .filter(step -> (step.who() == Who.LEARNER && !Ages.callsAdult(step)) || Told.says(step, ALONE))
                 .flatMap(step -> verb(s, step)
                         .map(v -> at(s, step.id(), s.number(step), v, audience.title(), audience.blades())
                                 .mending(mend(

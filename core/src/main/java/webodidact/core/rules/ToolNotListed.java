@@ -26,8 +26,14 @@ import webodidact.core.script.Told;
 /** Tools that a step names, or that its verbs need, and that no list has. */
 final class ToolNotListed implements Check {
     /** Comes with its own lid. */
-    private static final Phrase LIDDED =
-            Phrase.of("jars?\\b", "box(?:es)?\\b", "tubs?\\b", "blend", "flask", "processor");
+    private static final Phrase LIDDED = Phrase.of(
+            "lid of (?:bread|pastry|dough|potato)",
+            "jars?\\b",
+            "box(?:es)?\\b",
+            "tubs?\\b",
+            "blend",
+            "flask",
+            "processor");
 
     /** "Fill the jug and blend": it is the blender's. */
     private static final Phrase BLENDS = Phrase.of("blend", "blitz", "whizz", "puree");

@@ -31,6 +31,10 @@ final class UnevenShare implements Check {
                     + " (?:cuts? |lines? |strips? )?(?:the other(?: way)?|down|that way|crossways)\\b[^.!?]{0,24}?\\b(?:that's|that makes|makes|gives(?: you)?|is|into) "
                     + N + "\\b");
 
+    /** "A piece each and two for the neighbours." */
+    private static final Phrase SOME_OVER = Phrase.of(
+            "(?:each|apiece)\\b[^.!?]{0,15}\\b(?:and|with|plus) (?:an?|one|two|three|four|some|a couple|the rest)\\b[^.!?]{0,20}\\b(?:for|over|left|spare|seconds|to)\\b");
+
     private static final Pattern FIGURE = Pattern.compile("\\b" + N + "\\b", Pattern.CASE_INSENSITIVE);
 
     @Override
@@ -64,6 +68,7 @@ final class UnevenShare implements Check {
         return Told.oncePerStep(s.told()
                         .all(SHARED)
                         .filter(x -> x.step().kind() == Kind.PLATE && !x.is(Asides.Kind.OTHER_TIME))
+                        .filter(x -> !SOME_OVER.isIn(x.sentence()))
                         .filter(x -> isUneven(figure(x.words()), serves)
                                 && isUneven(
                                         figure(x.words()), (int) makes.count().floor())))

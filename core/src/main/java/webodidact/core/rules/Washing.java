@@ -20,6 +20,7 @@ final class Washing {
             "(?:wash|scrub)(?:ed|ing|es)? (?:\\p{L}+ ){0,4}hands\\b",
             "hands (?:are |all |both )*(?:clean|washed)\\b",
             "clean hands\\b",
+            "wash up (?:first|before|now|good|well|real)\\b(?! the)",
             "hand[- ]?wash",
             "hands\\b[^.!?]{0,40}\\bsoap",
             "soap\\b[^.!?]{0,40}\\b(?:hands|seconds)\\b",

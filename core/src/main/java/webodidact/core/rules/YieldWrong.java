@@ -44,6 +44,8 @@ final class YieldWrong implements Check {
         var makes = s.lesson().makes();
         if (makes.assumed() || !makes.count().isWhole()) return Optional.empty();
         int stated = (int) makes.count().floor();
+        var serves = serves(s, makes.serves());
+        if (serves.isPresent()) return serves;
         // As many pieces as people, or a portion of several: how many each is theirs to say.
         if (s.told().says(EACH)) return Optional.empty();
         boolean pieces = s.told().all(MAKES).anyMatch(x -> figure(x.words()) == stated);
@@ -55,6 +57,28 @@ final class YieldWrong implements Check {
                 .findFirst()
                 .map(x -> at(s, x.step().id(), x.words().strip(), stated, makes.what())
                         .as("told"));
+    }
+
+    private static final String PEOPLE = "(\\d+|two|three|four|five|six|eight|ten|twelve)";
+
+    private static final Phrase SERVES =
+            Phrase.of("(?:it|this|that|these|they)(?:'ll| will| should)? (?:serves?|feeds?) (?:about )?" + PEOPLE
+                    + "\\b(?! or| to|-)");
+
+    /** "It serves four", and the lesson is for two. */
+    private Optional<Finding> serves(Situation s, int people) {
+        var all = s.told().meant(SERVES).toList();
+        boolean right = all.isEmpty() || people < 1 || all.stream().anyMatch(x -> people(x.words()) == people);
+        return right
+                ? Optional.empty()
+                : Optional.of(
+                        at(s, all.getFirst().step().id(), all.getFirst().words().strip(), people, "")
+                                .as("serves"));
+    }
+
+    private static int people(String words) {
+        var said = words.strip().split("\\s+");
+        return NumberWords.value(said[said.length - 1]).orElse(0);
     }
 
     /** "Makes twenty": the yield is one of pieces, not of people. */

@@ -28,7 +28,7 @@ public final class ActWords {
                 "\\b(?:turn|switch) off (?:the |your )?oven\\b|\\b(?:turn|switch) (?:the |your )?oven off\\b|\\boven (?:is |goes )?off\\b|\\b(?:turn|switch) everything off\\b|\\bmitts on, oven off\\b");
         says(
                 Act.RING_OFF,
-                "\\boff with (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:turn|switch) (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?) off\\b(?! the)|\\b(?:turn|switch) off (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?)\\b|\\b(?:heat|hob|rings?|gas|burners?) (?:is |are |goes |all |both )*off\\b|\\b(?:turn|switch) (?:it|everything|that) (?:all )?off\\b");
+                "\\bhobs off\\b|\\boff with (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:turn|switch) (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?) off\\b(?! the)|\\b(?:turn|switch) off (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?)\\b|\\b(?:heat|hob|rings?|gas|burners?) (?:is |are |goes |all |both )*off\\b|\\b(?:turn|switch) (?:it|everything|that) (?:all )?off\\b");
         says(
                 Act.LID_ON,
                 "\\b(?:lid|cover) (?:back )?on\\b|\\b(?:put|pop) (?:the |a )lid\\b|\\bcover (?:it |them |the pan |the pot )?with (?:a|the|its) lid\\b");
@@ -41,7 +41,7 @@ public final class ActWords {
     }
 
     private static final Pattern LEVEL = Pattern.compile(
-            "\\b(?:over|on|at|to) (?:a |the )?(very |fairly )?(low|gentle|medium|moderate|high|fierce|full|highest|lowest)(?:[- ](?:high|low))? (?:heat|ring|setting|flame|gas)\\b|\\b(?:heat|ring|hob) (?:up |down |right )?(?:to |on )?(low|medium|high|full)\\b",
+            "\\b(?:over|on|at|to) (?:a |the )?(very |fairly )?(low|gentle|medium|moderate|high|fierce|full|highest|lowest)(?:[- ](?:high|low))? (?:heat|ring|setting|flame|gas)\\b|\\b(?:heat|ring|hob) (?:up |down |right )?(?:to |on )?(low|medium|high|full)\\b|,\\s*(low|medium|high)(?:[- ](?:low|high))? heat\\b",
             Pattern.CASE_INSENSITIVE);
 
     private ActWords() {}
@@ -71,7 +71,8 @@ public final class ActWords {
     static Optional<Ring> ring(String text) {
         var m = LEVEL.matcher(text);
         if (!m.find() || Asides.of(text).covers(m.start())) return Optional.empty();
-        var word = (m.group(2) != null ? m.group(2) : m.group(3)).toLowerCase(Locale.ROOT);
+        var word = (m.group(2) != null ? m.group(2) : m.group(3) != null ? m.group(3) : m.group(4))
+                .toLowerCase(Locale.ROOT);
         return Optional.of(
                 switch (word) {
                     case "low", "gentle", "lowest" -> Ring.LOW;

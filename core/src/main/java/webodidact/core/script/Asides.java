@@ -112,6 +112,9 @@ public final class Asides {
                     Kind.STATE,
                     "\\b(?:after|before|from) (?:touching|handling|you touch|you(?:['’]ve)? touched|you handle)\\b"
                             + TO_CLAUSE_END),
+            part(
+                    Kind.STATE,
+                    "\\bthere(?:['’]s| is| are)\\b[^.!?]{0,40}\\bon (?:them|your hands|my hands|those hands|our hands)\\b"),
             part(Kind.STATE, "\\bif (?:they|it)['’]?(?:re|s)\\b" + TO_CLAUSE_END),
             whole(
                     Kind.DONE,

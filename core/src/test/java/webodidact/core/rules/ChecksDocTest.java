@@ -50,7 +50,8 @@ class ChecksDocTest {
             new Set("lessons-ninth.txt", "13 of 28, 15 false in 7 lessons"),
             new Set("lessons-tenth.txt", "12 of 33, 27 false in 8 lessons"),
             new Set("lessons-eleventh.txt", "13 of 22, 20 false in 7 lessons"),
-            new Set("lessons-twelfth.txt", "10 of 21, 14 false in 7 lessons"));
+            new Set("lessons-twelfth.txt", "10 of 21, 14 false in 7 lessons"),
+            new Set("lessons-thirteenth.txt", "4 of 21, 17 false in 7 lessons"));
 
     private static String scores() {
         var all = new StringBuilder();

@@ -129,4 +129,103 @@ class SlipsOfPlainTalkTest {
                 .as(words)
                 .isEqualTo(one);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "cue-contradicts, 'When they go to the bottom they''re cooked.', true",
+        "cue-contradicts, 'When they come to the top they''re cooked.', false",
+        "cue-contradicts, 'If you get a bit of yolk in there don''t worry.', true",
+        "cue-contradicts, 'Not a bit of yolk in there, please.', false",
+        "left-out-too-long, 'They''ll be fine in your bag till lunch tomorrow.', true",
+        "left-out-too-long, 'They''ll be fine in your bag with an ice pack.', false",
+        "left-out-too-long, 'Back in the slow cooker on warm, and it''s good for tomorrow.', true",
+        "left-out-too-long, 'Keep the plates on warm.', false",
+        "raw-tool-reused, 'Lift it on to the plate you had the raw ones on.', true",
+        "raw-tool-reused, 'Lift it on to a clean plate.', false",
+        "wait-unsaid, 'Fridge, until it''s set.', true",
+        "wait-unsaid, 'Fridge, until it''s set, about two hours.', false",
+        "yield-wrong, 'It serves two, that, with some salad.', true",
+        "yield-wrong, 'It serves four, that, with some salad.', false",
+        "promise-unkept, 'Trifle is just this with sponge, I''ll show you that in a minute.', true",
+        "promise-unkept, 'I showed you that a minute ago.', false",
+        "tool-not-listed, 'Serve it piping hot.', false",
+        "tool-not-listed, 'Warm the milk till it steams in the frying pan.', false",
+        "tool-not-listed, 'Put the lid of bread on.', false",
+        "ring-level-unstated, 'Rice in the frying pan with a spoon of oil, medium heat, five minutes.', false",
+        "ring-level-unstated, 'Fry the rice in the frying pan with a spoon of oil, five minutes.', true",
+        "heat-never-off, 'Fry the rice on a medium heat. Hobs off, all of them.', false",
+        "core-too-low, 'Flour on, a hundred and fifty, egg in the middle.', false",
+        "core-too-low, 'Sixty, in the middle, and the chicken''s done.', true"
+    })
+    void anotherInPassing(String check, String words, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "500 g chicken thighs; 200 g rice; 200 ml whole milk; 2 eggs; 100 g flour; 1 tbsp oil",
+                        "1 frying pan; 1 knife; 1 chopping board",
+                        "= HANDS_ON First",
+                        "Slice the chicken thighs, then wash your hands, the board and the knife.",
+                        "= HANDS_ON Then",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "honey-under-one, 'A drop of honey on the top.', true",
+        "honey-under-one, 'No honey, of course.', false",
+        "salt-over-limit, 'Blend it with a pinch of salt.', true",
+        "salt-over-limit, 'Blend it, no salt.', false",
+        "choking-shape, 'Mash the squash. And sticks of raw apple.', true",
+        "choking-shape, 'Grate the apple.', false"
+    })
+    void whatABabyIsGiven(String check, String words, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "ADULTS DEMONSTRATION 20 4 UK",
+                        "1 butternut squash; 1 apple",
+                        "",
+                        "= WELCOME Hello",
+                        "We're at about six months, first tastes.",
+                        "= HANDS_ON Then",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** Children told to work alone are alone, whoever else is named. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Children, grate the cheese, all by yourselves now, grown-ups put the kettle on.', true",
+        "'Grown-ups, grate the cheese with them.', false"
+    })
+    void workOfTheirOwnIsTheirs(String words, boolean wrong) {
+        assertThat(finds(
+                        "task-over-age", "AGES_5_7 COOK_ALONG 30 4 UK", "100 g cheddar", "", "= HANDS_ON Grate", words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** A wash that says why is a wash. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Wash your hands, there''s raw egg and flour on them.', false",
+        "'There''s raw egg and flour on your hands.', true"
+    })
+    void whatIsOnHandsIsWashedOff(String words, boolean wrong) {
+        assertThat(finds(
+                        "no-wash-after-raw",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "1 egg; 150 g flour; 30 g parmesan",
+                        "",
+                        "= HANDS_ON Dough",
+                        "Flour on, crack the egg in, bring it together with your hands.",
+                        "= HANDS_ON Wash",
+                        words,
+                        "= PLATE Serve",
+                        "Parmesan grated over."))
+                .as(words)
+                .isEqualTo(wrong);
+    }
 }

@@ -20,7 +20,8 @@ class WholeLessonsTest {
         "lessons-ninth.txt, 92, 1",
         "lessons-tenth.txt, 92, 1",
         "lessons-eleventh.txt, 91, 1",
-        "lessons-twelfth.txt, 91, 1"
+        "lessons-twelfth.txt, 91, 1",
+        "lessons-thirteenth.txt, 82, 1"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
