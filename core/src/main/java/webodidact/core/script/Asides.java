@@ -44,7 +44,7 @@ public final class Asides {
                     "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|skip the|leaving out|dont|doesnt|didnt|isnt|cant|wont|shouldnt)\\b(?! forget| worry| be (?:afraid|shy|tempted)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\bor (?:it|they)\\b|\\byou (?:can|could)\\b)"),
             part(
                     Kind.DENIED,
-                    "\\bno\\b(?! more than| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\b(?:in|on) (?:the|your|it|them)\\b)"),
+                    "\\bno\\b(?! more than| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|(?<!to )\\b(?:use|try|go for) (?:an?|some|the|any|a bit of|\\p{L}+ (?:cream|sauce|milk|oil|flour))\\b|\\b(?:in|on) (?:the|your|it|them)\\b)"),
             whole(
                     Kind.DENIED,
                     "\\b(?:leaving|leave|left|missing) (?:them|it|that|those|these) out\\b|\\b(?:skip|skipping) (?:them|it|that|those)\\b"),

@@ -32,6 +32,8 @@ class SlipsOfPlainTalkTest {
         "'If you''re out of rice use quinoa instead.', false",
         "'If you''re out of rice use egg noodles instead.', false",
         "'You could use miso instead of fish sauce.', true",
+        "'If you''ve no rice use some couscous.', true",
+        "'There''s no need to use some couscous.', false",
         "'My aunt always used miso instead of fish sauce.', false",
         "'Use soya cream instead of coconut milk.', false",
         "'Use salmon instead of cod.', false"
