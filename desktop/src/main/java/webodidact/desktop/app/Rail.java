@@ -64,7 +64,7 @@ final class Rail extends VBox {
             if (!stations.get(i).id().equals("on-air")) continue;
             badges.get(i).setText("● " + elapsed);
             badges.get(i).setVisible(!elapsed.isEmpty());
-            badges.get(i).getStyleClass().setAll("label", "badge", "badge-stop");
+            Nodes.restyle(badges.get(i), "label", "badge", "badge-stop");
             buttons.get(i)
                     .setAccessibleText(
                             elapsed.isEmpty() ? Words.of("station.on-air") : Words.of("rail.onAir", elapsed));
@@ -84,7 +84,7 @@ final class Rail extends VBox {
             if (id.equals("on-air") && !onAir.isEmpty()) continue;
             badge.setText(String.valueOf(found.size()));
             badge.setVisible(!found.isEmpty());
-            badge.getStyleClass().setAll("label", "badge", stop ? "badge-stop" : "badge-look");
+            Nodes.restyle(badge, "label", "badge", stop ? "badge-stop" : "badge-look");
             var name = Words.of("station." + stations.get(i).id());
             buttons.get(i).setAccessibleText(found.isEmpty() ? name : Words.of("rail.attention", name, found.size()));
         }

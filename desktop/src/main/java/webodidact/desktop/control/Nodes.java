@@ -101,6 +101,11 @@ public final class Nodes {
         return node;
     }
 
+    /** Those styles alone. What has them already is left: a list that is set anew is matched against the whole style sheet again. */
+    public static void restyle(Node node, String... styles) {
+        if (!node.getStyleClass().equals(List.of(styles))) node.getStyleClass().setAll(styles);
+    }
+
     public static <T extends Node> T named(T node, String id, String accessible) {
         node.setId(id);
         node.setAccessibleText(accessible);

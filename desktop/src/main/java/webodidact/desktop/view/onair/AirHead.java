@@ -36,7 +36,7 @@ final class AirHead extends HBox {
     void show(AirRun run) {
         onAir.setText(state(run));
         boolean kept = run.isRolling() && run.leadIn() == 0 && !run.holding();
-        onAir.getStyleClass().setAll("label", kept ? "on-air" : "on-hold");
+        Nodes.restyle(onAir, "label", kept ? "on-air" : "on-hold");
         elapsed.setText(Clock.text(run.plan().kind().hasParts() ? run.onAir() : run.elapsed()));
         ofSlot.setText(Words.of("air.of", Clock.text(run.schedule().slot())));
         int late = run.behind();
@@ -44,7 +44,7 @@ final class AirHead extends HBox {
                 late == 0
                         ? Words.of("air.onTime")
                         : Words.of(late > 0 ? "air.behind" : "air.ahead", Clock.text(Math.abs(late))));
-        behind.getStyleClass().setAll("label", late > 0 ? "air-behind" : "air-fine");
+        Nodes.restyle(behind, "label", late > 0 ? "air-behind" : "air-fine");
         int ends = run.finishesAt();
         boolean inside = ends <= run.schedule().slot() + run.schedule().tolerance();
         boolean complete = run.schedule().isComplete();
@@ -52,7 +52,7 @@ final class AirHead extends HBox {
                 complete ? inside ? "air.finishes" : "air.finishesOver" : "air.finishesUntimed",
                 Clock.text(ends),
                 run.schedule().untimed().size()));
-        finishes.getStyleClass().setAll("label", inside || !complete ? "studio-soft" : "studio-bad");
+        Nodes.restyle(finishes, "label", inside || !complete ? "studio-soft" : "studio-bad");
         camera.setText(camera(run));
         take.setText(
                 run.plan().kind() == TakeKind.PART

@@ -1,5 +1,6 @@
 package webodidact.desktop.view.onair;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.layout.VBox;
 import webodidact.core.air.Answering;
@@ -17,11 +18,16 @@ final class AsksBox extends VBox {
     }
 
     /** The one that the keys are about. */
+    private List<AirWatch.Asked> shown;
+
     static Optional<AirWatch.Asked> first(AirWatch.Seen seen) {
         return seen == null ? Optional.empty() : seen.asked().stream().findFirst();
     }
 
     void show(AirWatch.Seen seen) {
+        var now = seen == null ? List.<AirWatch.Asked>of() : seen.asked();
+        if (now.equals(shown)) return;
+        shown = now;
         getChildren().clear();
         boolean any = seen != null && !seen.asked().isEmpty();
         setManaged(any);

@@ -1,5 +1,6 @@
 package webodidact.desktop.view.onair;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.layout.FlowPane;
@@ -20,6 +21,9 @@ final class HelpBar extends FlowPane {
     }
 
     void show(AirWatch.Seen seen) {
+        var now = seen == null ? List.<OnTime.Help>of() : seen.onTime().helps();
+        if (now.equals(shown)) return;
+        shown = now;
         getChildren().clear();
         if (seen == null) return;
         for (var help : seen.onTime().helps()) {
@@ -32,6 +36,8 @@ final class HelpBar extends FlowPane {
             getChildren().add(button);
         }
     }
+
+    private List<OnTime.Help> shown = List.of();
 
     /** The key that takes it. */
     static String letter(OnTime.Help help) {

@@ -96,7 +96,7 @@ final class HelperWindow {
         var placed = run.schedule().steps().get(run.index());
         now.setText(Words.of("air.helperNow", placed.number(), placed.step().title()));
         left.setText(Clock.text(run.leftHere()));
-        left.getStyleClass().setAll("label", run.leftHere() < 0 ? "step-over" : "step-left");
+        Nodes.restyle(left, "label", run.leftHere() < 0 ? "step-over" : "step-left");
         next.getChildren().clear();
         var steps = run.schedule().steps();
         for (int i = run.index() + 1; i < Math.min(steps.size(), run.index() + 1 + STEPS); i++) {

@@ -1,5 +1,6 @@
 package webodidact.desktop.view.onair;
 
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
@@ -120,7 +121,7 @@ final class LivePanel extends VBox {
         stepOf.setText(Words.of("air.stepOf", placed.number(), run.plan().steps()));
         title.setText(placed.step().title());
         left.setText(Clock.text(run.leftHere()));
-        left.getStyleClass().setAll("label", run.leftHere() < 0 ? "step-over" : "step-left");
+        Nodes.restyle(left, "label", run.leftHere() < 0 ? "step-over" : "step-left");
         progress.setProgress(
                 run.plannedHere() == 0 ? 1 : Math.clamp(1 - run.leftHere() / (double) run.plannedHere(), 0, 1));
         prompt.show(run);
@@ -152,36 +153,51 @@ final class LivePanel extends VBox {
         return step.who() == Who.ADULT ? Words.of("air.cautionAdult") : "";
     }
 
+    /** All that can be seen of a step ahead. */
+    private record Ahead(int number, String title, int length, String note, Integer ends) {}
+
+    private List<Ahead> shown;
+
     private void coming(AirRun run, AirWatch.Seen seen) {
+        var now = run.schedule().steps().stream()
+                .skip(run.index() + 1L)
+                .filter(p -> !run.skipped().contains(p.step().id()))
+                .limit(AirWatch.AHEAD)
+                .map(p -> new Ahead(
+                        p.number(),
+                        p.step().title(),
+                        p.span().length(),
+                        Coming.note(p, run),
+                        seen == null ? null : seen.skips().get(p.step().id())))
+                .toList();
+        if (now.equals(shown)) return;
+        shown = now;
         next.getChildren().clear();
-        var steps = run.schedule().steps();
-        int shown = 0;
-        for (int i = run.index() + 1; i < steps.size() && shown < AirWatch.AHEAD; i++) {
-            var placed = steps.get(i);
-            if (run.skipped().contains(placed.step().id())) continue;
-            shown++;
-            var number = Nodes.label(String.valueOf(placed.number()), "step-of");
-            number.setMinWidth(26);
-            var name = Nodes.label(placed.step().title(), "studio-next");
-            name.setMinWidth(190);
-            name.setPrefWidth(190);
-            var time = Nodes.label(Clock.text(placed.span().length()), "studio-text");
-            time.setMinWidth(60);
-            var note = Nodes.grown(Nodes.label(Coming.note(placed, run), "studio-soft"));
-            note.setMinWidth(0);
-            note.setMaxWidth(Double.MAX_VALUE);
-            var row = Nodes.styled(Nodes.row(12, number, name, time, note), "studio-row");
-            var ends = seen == null ? null : seen.skips().get(placed.step().id());
-            if (ends != null) {
-                var skip = Nodes.label(Words.of("air.skip", shown, Clock.text(ends)), "studio-soft");
-                skip.setMinWidth(USE_PREF_SIZE);
-                row.getChildren().add(skip);
-            }
-            row.setManaged(shown <= ahead);
-            row.setVisible(shown <= ahead);
-            next.getChildren().add(row);
+        for (var ahead : now)
+            next.getChildren().add(row(ahead, next.getChildren().size() + 1));
+        if (now.isEmpty()) next.getChildren().add(Nodes.label(Words.of("air.last"), "studio-soft"));
+    }
+
+    private HBox row(Ahead step, int place) {
+        var number = Nodes.label(String.valueOf(step.number()), "step-of");
+        number.setMinWidth(26);
+        var name = Nodes.label(step.title(), "studio-next");
+        name.setMinWidth(190);
+        name.setPrefWidth(190);
+        var time = Nodes.label(Clock.text(step.length()), "studio-text");
+        time.setMinWidth(60);
+        var note = Nodes.grown(Nodes.label(step.note(), "studio-soft"));
+        note.setMinWidth(0);
+        note.setMaxWidth(Double.MAX_VALUE);
+        var row = Nodes.styled(Nodes.row(12, number, name, time, note), "studio-row");
+        if (step.ends() != null) {
+            var skip = Nodes.label(Words.of("air.skip", place, Clock.text(step.ends())), "studio-soft");
+            skip.setMinWidth(USE_PREF_SIZE);
+            row.getChildren().add(skip);
         }
-        if (shown == 0) next.getChildren().add(Nodes.label(Words.of("air.last"), "studio-soft"));
+        row.setManaged(place <= ahead);
+        row.setVisible(place <= ahead);
+        return row;
     }
 
     /** The step that the key of that row skips to. */
