@@ -2,9 +2,6 @@ package webodidact.core.rules;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,15 +12,7 @@ class SlipsOfHurryTest {
     private static final String CHILDREN = "AGES_7_11 COOK_ALONG 60 4 UK";
 
     private static boolean finds(String check, String head, String foods, String tools, String... steps) {
-        var lines = new ArrayList<String>();
-        lines.add("# A lesson");
-        lines.add("for " + head);
-        Arrays.stream(foods.split("; ")).map(f -> "food " + f).forEach(lines::add);
-        if (!tools.isEmpty())
-            Arrays.stream(tools.split("; ")).map(t -> "tool " + t).forEach(lines::add);
-        lines.addAll(List.of(steps));
-        return WholeLessons.whole(lines).outcome().report().open().stream()
-                .anyMatch(f -> f.check().equals(check));
+        return WholeLessons.finds("A lesson", check, head, foods, tools, steps);
     }
 
     @ParameterizedTest

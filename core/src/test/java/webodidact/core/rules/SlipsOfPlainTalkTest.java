@@ -2,24 +2,13 @@ package webodidact.core.rules;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Slips in passing: what a stand-in brings, what keeps too long, what thaws in the sun; each beside what sounds like it and is none. */
 class SlipsOfPlainTalkTest {
     private static boolean finds(String check, String head, String foods, String tools, String... steps) {
-        var lines = new ArrayList<String>();
-        lines.add("# Fish tacos");
-        lines.add("for " + head);
-        Arrays.stream(foods.split("; ")).map(f -> "food " + f).forEach(lines::add);
-        if (!tools.isEmpty())
-            Arrays.stream(tools.split("; ")).map(t -> "tool " + t).forEach(lines::add);
-        lines.addAll(List.of(steps));
-        return WholeLessons.whole(lines).outcome().report().open().stream()
-                .anyMatch(f -> f.check().equals(check));
+        return WholeLessons.finds("Fish tacos", check, head, foods, tools, steps);
     }
 
     @ParameterizedTest

@@ -220,4 +220,21 @@ final class WholeLessons {
     static Set<String> checks(Whole whole) {
         return whole.outcome().report().open().stream().map(f -> f.check()).collect(Collectors.toSet());
     }
+
+    /**
+     * Whether a lesson of these few steps has an open finding of the check.
+     *
+     * @param foods parted by "; ", as {@code tools} are, which may be ""
+     */
+    static boolean finds(String title, String check, String head, String foods, String tools, String... steps) {
+        var lines = new ArrayList<String>();
+        lines.add("# " + title);
+        lines.add("for " + head);
+        Arrays.stream(foods.split("; ")).map(f -> "food " + f).forEach(lines::add);
+        if (!tools.isEmpty())
+            Arrays.stream(tools.split("; ")).map(t -> "tool " + t).forEach(lines::add);
+        lines.addAll(List.of(steps));
+        return whole(lines).outcome().report().open().stream()
+                .anyMatch(f -> f.check().equals(check));
+    }
 }
