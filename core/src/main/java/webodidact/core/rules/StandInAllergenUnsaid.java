@@ -34,18 +34,18 @@ final class StandInAllergenUnsaid implements Check {
         var said = new HashSet<String>();
         return s.lesson().steps().stream()
                 .flatMap(step -> s.mentions().get(step.id()).stream()
-                        .flatMap(m -> toldAs(s, m).stream())
+                        .flatMap(m -> offered(s, m).stream())
                         .filter(t -> said.add(t.food().id()))
                         .flatMap(t -> found(s, step, t)));
     }
 
     /** @param line the stand-in is for, or "" */
-    private record Told(String words, int start, int end, String line, Food food) {}
+    private record Offered(String words, int start, int end, String line, Food food) {}
 
     /** One that nobody has taken up yet, or one that the list has as announced and that is said here. */
-    private static Optional<Told> toldAs(Situation s, Mentions.Mention m) {
+    private static Optional<Offered> offered(Situation s, Mentions.Mention m) {
         if (m.kind() == Mentions.Kind.STAND_IN)
-            return s.knowledge().food(m.id()).map(f -> new Told(m.words(), m.start(), m.end(), m.right(), f));
+            return s.knowledge().food(m.id()).map(f -> new Offered(m.words(), m.start(), m.end(), m.right(), f));
         if (m.kind() != Mentions.Kind.LISTED) return Optional.empty();
         return s.lesson()
                 .food(m.id())
@@ -54,10 +54,10 @@ final class StandInAllergenUnsaid implements Check {
                         .filter(f -> line.mentioned().contains(f.id()))
                         .findFirst()
                         .flatMap(f -> s.knowledge().food(f.id()))
-                        .map(f -> new Told(m.words(), m.start(), m.end(), line.id(), f)));
+                        .map(f -> new Offered(m.words(), m.start(), m.end(), line.id(), f)));
     }
 
-    private Stream<Finding> found(Situation s, Step step, Told m) {
+    private Stream<Finding> found(Situation s, Step step, Offered m) {
         var food = m.food();
         var say = step.say();
         if (TOLD.isIn(say.substring(Math.max(0, m.start() - FAR), Math.min(say.length(), m.end() + FAR))))

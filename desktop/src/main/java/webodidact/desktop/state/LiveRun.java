@@ -109,7 +109,8 @@ public final class LiveRun {
     private void begin(Ticker clock, int second) {
         ticker = clock;
         zone = clock.zone();
-        time = AirTime.start(clock.instant(), clock.millis(), second * 1000L);
+        var started = clock.reading();
+        time = AirTime.start(started.wall(), started.millis(), second * 1000L);
         kept = List.of();
         ended = null;
     }
@@ -134,7 +135,7 @@ public final class LiveRun {
     /** Takes in the time up to now. */
     public void tick() {
         if (!isRunning()) return;
-        time = time.read(ticker.instant(), ticker.millis());
+        time = now();
         if (time.jumped() != 0)
             workspace
                     .noticeProperty()
@@ -185,7 +186,7 @@ public final class LiveRun {
     /** It was ended by mistake: it goes on as if it had not been. */
     public void takeUpAgain() {
         if (!canTakeUpAgain(ticker)) return;
-        time = time.read(ticker.instant(), ticker.millis());
+        time = now();
         int second = time.second();
         boolean goesOn = open(false);
         AirRun again;
@@ -303,5 +304,10 @@ public final class LiveRun {
             // All of it is with the system already.
         }
         journal = null;
+    }
+
+    private AirTime now() {
+        var reading = ticker.reading();
+        return time.read(reading.wall(), reading.millis());
     }
 }

@@ -14,6 +14,25 @@ public interface Ticker {
 
     ZoneId zone();
 
+    /** What both clocks said at one moment. */
+    record Reading(Instant wall, long millis) {}
+
+    /** Milliseconds between two looks that are of one moment. */
+    int TOGETHER = 250;
+
+    /**
+     * Both clocks at one moment. A machine that stands still between the one look and the other would seem to have slept, and then to
+     * have been set back, and the time would count twice: then both are looked at again.
+     */
+    default Reading reading() {
+        for (int tries = 0; ; tries++) {
+            long before = millis();
+            var wall = instant();
+            long after = millis();
+            if (after - before < TOGETHER || tries == 4) return new Reading(wall, after);
+        }
+    }
+
     default LocalDateTime now() {
         return LocalDateTime.ofInstant(instant(), zone());
     }
