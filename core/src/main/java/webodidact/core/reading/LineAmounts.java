@@ -116,6 +116,14 @@ final class LineAmounts {
         return text;
     }
 
+    /** "2 (6 oz) tuna steaks": six ounces each; "about" may be of all of them. */
+    private static boolean isOfEach(Amount count, String size) {
+        return count.low().isMoreThan(Ratio.ONE)
+                && AmountReader.start(size)
+                        .filter(s -> !s.amount().approximate())
+                        .isPresent();
+    }
+
     private static boolean isOfAll(Amount count, Amount weight) {
         return weight.approximate() || count.high().compareTo(Ratio.ONE) <= 0;
     }
@@ -142,17 +150,7 @@ final class LineAmounts {
             var bracket = BRACKETED_SIZE.matcher(rest);
             if (bracket.lookingAt()
                     && hasSize(bracket.group(1))
-                    && holder(rest.substring(bracket.end())).isPresent()) {
-                return sized(state, first, firstOf(bracket.group(1), state) + " " + rest.substring(bracket.end()));
-            }
-            // "2 (6 oz) tuna steaks": six ounces each; "about" may be of all of them.
-            if (bracket.lookingAt()
-                    && hasSize(bracket.group(1))
-                    && first.low().isMoreThan(Ratio.ONE)
-                    && AmountReader.start(bracket.group(1))
-                            .filter(s -> !s.amount().approximate())
-                            .isPresent()) {
-                state.gone.add(rest.substring(0, bracket.end()));
+                    && (holder(rest.substring(bracket.end())).isPresent() || isOfEach(first, bracket.group(1)))) {
                 return sized(state, first, firstOf(bracket.group(1), state) + " " + rest.substring(bracket.end()));
             }
         } else if (first.unit().dimension() == Dimension.MASS || first.unit().dimension() == Dimension.VOLUME) {

@@ -11,6 +11,7 @@ import webodidact.core.food.Facts;
 import webodidact.core.food.Group;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.script.HeatWords;
 import webodidact.core.script.Phrase;
 import webodidact.core.swap.InUse;
 
@@ -68,7 +69,7 @@ final class ChokingShape implements Check {
                 .anyMatch(h -> named.stream().anyMatch(m -> h.sentence().contains(m.words())));
         return !whole
                 && named.stream().anyMatch(m -> {
-                    var around = around(text, m.start(), m.end());
+                    var around = HeatWords.near(text, m.start(), m.end(), NEAR);
                     return !RAW.isIn(around) && CUTS.stream().anyMatch(v -> InUse.says(around, v));
                 });
     }
@@ -76,23 +77,6 @@ final class ChokingShape implements Check {
     /** Hard and raw is a danger in any shape that is picked up. */
     private static final Phrase RAW =
             Phrase.of("raw (?:\\p{L}+ )?(?:apples?|carrots?|\\p{L}+ sticks)", "(?:sticks|wedges|chunks) of raw\\b");
-
-    /** Near it, and in its sentence. */
-    private static String around(String text, int start, int end) {
-        int from = Math.max(0, start - NEAR);
-        int to = Math.min(text.length(), end + NEAR);
-        for (int i = start - 1; i >= from; i--)
-            if (".!?".indexOf(text.charAt(i)) >= 0) {
-                from = i + 1;
-                break;
-            }
-        for (int i = end; i < to; i++)
-            if (".!?".indexOf(text.charAt(i)) >= 0) {
-                to = i;
-                break;
-            }
-        return text.substring(from, to);
-    }
 
     private static final Phrase WHOLE = Phrase.of("whole\\b", "as they are\\b");
 

@@ -12,7 +12,8 @@ import webodidact.core.script.Phrase;
 /** An oven figure for a fan oven alone, or for one without alone, leaves the other homes to guess. */
 final class OtherOvenUnsaid implements Check {
     private static final Phrase FAN = Phrase.of("fan\\b");
-    private static final String HUNDRED = "(?:a|one|two) (?:hundred(?: and)? )?[a-z]+ty\\b";
+    private static final String HUNDRED =
+            "(?:a|one|two) (?:hundred(?: and)? )?(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\\b";
     private static final Phrase PLAIN = Phrase.of(
             "conventional",
             "no fan",

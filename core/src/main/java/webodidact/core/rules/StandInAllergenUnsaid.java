@@ -11,7 +11,6 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Allergen;
-import webodidact.core.food.AllergenWords;
 import webodidact.core.food.Food;
 import webodidact.core.food.Group;
 import webodidact.core.lesson.Step;
@@ -79,7 +78,7 @@ final class StandInAllergenUnsaid implements Check {
                 .mending(sayAlso(step, m.words(), titles)));
     }
 
-    /** What is in it for sure, whatever the make, counts in this country, and is in no food of the list. */
+    /** What is declared of it, counts in this country, and is in no food of the list. */
     private static Set<Allergen> brought(Situation s, Food food) {
         var all = new HashSet<>(food.allergens());
         var named = s.course().profile().named();
@@ -92,9 +91,6 @@ final class StandInAllergenUnsaid implements Check {
     /** Soya yoghurt, salmon: who must not have it hears it. */
     private static boolean isInItsName(Food food, String words, Allergen allergen) {
         boolean sea = allergen == Allergen.FISH || allergen == Allergen.CRUSTACEANS || allergen == Allergen.MOLLUSCS;
-        return AllergenWords.isNamed(allergen, words)
-                || AllergenUnsaid.names(words.toLowerCase(Locale.ROOT), allergen)
-                || sea && food.group() == Group.FISH
-                || allergen == Allergen.SULPHITES;
+        return AllergenUnsaid.names(words.toLowerCase(Locale.ROOT), allergen) || sea && food.group() == Group.FISH;
     }
 }

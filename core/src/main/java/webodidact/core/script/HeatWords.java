@@ -199,9 +199,14 @@ public final class HeatWords {
 
     /** The sentence, as far as anybody would read back or on to make out what a figure means. */
     static String sentenceAround(String text, int at) {
-        int to = at;
-        while (to < text.length() && to - at < REACH && !isEnd(text, to)) to++;
-        return sentenceBefore(text, at, REACH) + text.substring(at, to);
+        return near(text, at, at, REACH);
+    }
+
+    /** The letters of its sentence within so many of a part of the text, with the part itself. */
+    public static String near(String text, int start, int end, int most) {
+        int to = end;
+        while (to < text.length() && to - end < most && !isEnd(text, to)) to++;
+        return sentenceBefore(text, start, most) + text.substring(start, to);
     }
 
     /** The last letters of its part before {@code at}, at most so many. */

@@ -105,7 +105,8 @@ class SlipsOfPlainTalkTest {
     @ParameterizedTest
     @CsvSource({
         "'Put the oven on at a hundred and eighty, a hundred and sixty fan.', false",
-        "'Put the oven on at a hundred and sixty fan.', true"
+        "'Put the oven on at a hundred and sixty fan.', true",
+        "'It is a party with a beauty of a tart, so the oven on at a hundred and sixty fan.', true"
     })
     void aPairInWordsIsAPair(String words, boolean one) {
         assertThat(finds(
