@@ -251,6 +251,13 @@ final class FoodTable extends VBox {
                                 " ", entry.steps().stream().map(String::valueOf).toList()),
                         "step-numbers"),
                 STEPS);
+        // In a long lesson they are more than the column has room for.
+        Hints.on(
+                steps,
+                Words.of("larder.steps") + " "
+                        + String.join(
+                                ", ",
+                                entry.steps().stream().map(String::valueOf).toList()));
         var takeCell = Nodes.cell(Nodes.grown(take), TAKE);
         var name = Nodes.grown(Nodes.column(0, what));
         name.setAlignment(Pos.CENTER_LEFT);
