@@ -4,6 +4,7 @@ import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
+import webodidact.core.amount.Unit;
 
 /** Two measures of the same thing, stated side by side: do they agree? */
 public sealed interface Equivalence {
@@ -11,6 +12,8 @@ public sealed interface Equivalence {
     Ratio EXACT = Ratio.of(5, 100);
     /** Where a piece weight or a density stands between them: those are weighed, and vary. */
     Ratio WEIGHED = Ratio.of(15, 100);
+    /** Where one is a number of pieces: fish, fowl and fruit come in sizes. */
+    Ratio PIECES = Ratio.of(40, 100);
     /** Where one is a pinch or a handful. */
     Ratio INFORMAL = Ratio.of(25, 100);
 
@@ -37,6 +40,11 @@ public sealed interface Equivalence {
     private static Ratio allowed(Amount first, Amount second) {
         if (first.unit().dimension() == Dimension.INFORMAL || second.unit().dimension() == Dimension.INFORMAL)
             return INFORMAL;
+        // "A whole chicken, about four pounds": how big a piece is says its weight, and not the other way round.
+        boolean pieces = first.unit() == Unit.PIECE || second.unit() == Unit.PIECE;
+        boolean weighed =
+                first.unit().dimension() == Dimension.MASS || second.unit().dimension() == Dimension.MASS;
+        if (pieces && weighed) return PIECES;
         return first.unit().dimension() == second.unit().dimension() ? EXACT : WEIGHED;
     }
 

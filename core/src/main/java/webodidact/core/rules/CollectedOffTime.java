@@ -28,7 +28,7 @@ final class CollectedOffTime implements Check {
         var all = s.schedule().steps().stream()
                 .filter(p -> p.waiting() != null
                         && (p.waiting().early() > NEAR || p.waiting().late() > 0)
-                        && !(p.waiting().early() > NEAR && DeadAir.isCollectedNext(s, p)))
+                        && !(p.waiting().early() > NEAR && DeadAir.isStoodBy(s, p)))
                 .toList();
         // Two that are waited for in one step are one matter: the longer.
         var longest = new HashMap<String, Placed>();

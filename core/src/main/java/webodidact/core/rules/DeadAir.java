@@ -44,15 +44,23 @@ final class DeadAir implements Check {
     /** Seconds with nothing to say or do: a wait that is stayed with, or collected at once. */
     private static int still(Situation s, Placed p) {
         int stayed = Schedule.stayed(p);
-        return stayed > 0 || !isCollectedNext(s, p) ? stayed : p.waiting().early();
+        return stayed > 0 || !isStoodBy(s, p) ? stayed : p.waiting().early();
     }
 
-    /** Nothing is between the wait and the step that collects it. */
-    static boolean isCollectedNext(Situation s, Placed p) {
-        return p.waiting() != null
-                && p.step().carriesOn()
-                && !p.waiting().isOpen()
-                && s.lesson().indexOf(p.waiting().collectedIn()) == p.number();
+    /** Nothing is between the wait and the step that collects it, or what there is fills no quarter of it. */
+    static boolean isStoodBy(Situation s, Placed p) {
+        if (p.waiting() == null || !p.step().carriesOn() || p.waiting().isOpen()) return false;
+        int at = s.lesson().indexOf(p.waiting().collectedIn());
+        return at == p.number()
+                || p.waiting().early() * 4L >= p.step().waiting().time().low() * 3L && !isRightLater(s, p, at);
+    }
+
+    /** A step after the one that collects it would come when it is right: then it is collected in the wrong one. */
+    private static boolean isRightLater(Situation s, Placed p, int collected) {
+        return s.schedule().steps().stream()
+                .skip(collected + 1L)
+                .anyMatch(q ->
+                        q.span().start() - p.waiting().early() >= p.waiting().soonest());
     }
 
     private List<Mend> mends(Situation s, Placed placed) {

@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -31,6 +32,9 @@ final class DonenessUnsaid implements Check {
             "hot all the way",
             "falls? (?:apart|off the bone)",
             "cooked (?:all the way )?through[^.!?]{0,30}(?:check|test|cut|middle)");
+    /** "Rinse the rice until it runs clear" tests no meat. */
+    private static final Phrase RINSED = Phrase.of("(?:rinse|wash)\\b[^.!?]{0,60}\\bclear\\b");
+
     /** Shellfish show it: pink, and no longer glassy, the whole way through. */
     private static final Phrase SHELLFISH = Phrase.of(
             "(?:pink|white|curled)\\b[^.!?]{0,30}\\b(?:through|all over|both sides)",
@@ -39,6 +43,31 @@ final class DonenessUnsaid implements Check {
 
     private static final Phrase COLOUR =
             Phrase.of("pink\\b", "golden", "brown(?:ed)?\\b", "colou?r\\b", "white all", "grey\\b");
+    /** "The chicken's done when it has gone white": said to be all there is to it. */
+    private static final Phrase DONE_WHEN_COLOURED = Phrase.of(
+            "(?:done|cooked|ready) (?:when|once|as soon as)\\b[^.!?]{0,30}\\b(?:white|brown(?:ed)?|golden|grey|pink|colou?r)\\b[^.!?]*",
+            "(?:brown(?:ed)?|golden|white|colou?r)\\b[^.!?]{0,20}\\b(?:so|that means|which means) (?:they|it)(?:'re| are|'s| is) (?:done|cooked|ready)\\b");
+
+    private static final Phrase THEY = Phrase.of("(?:so|means) (?:they|it)(?:'re| are|'s| is)\\b");
+
+    /** Somebody looks inside. */
+    private static final Phrase WITHIN =
+            Phrase.of("through\\b", "in(?:side)? the (?:middle|centre|center|thickest)", "inside\\b");
+
+    private static boolean names(Situation s, Told.Said said, FoodLine line) {
+        if (WITHIN.isIn(said.sentence())
+                || s.food(line).orElseThrow().allergens().contains(Allergen.CRUSTACEANS)) return false;
+        boolean only = s.lesson().foods().stream()
+                        .filter(l -> s.food(l).filter(f -> asks(f.risk())).isPresent())
+                        .count()
+                == 1;
+        return only && THEY.isIn(said.words())
+                || said.sentence().toLowerCase(Locale.ROOT).contains("meat")
+                || s.mentions().get(said.step().id()).stream()
+                        .anyMatch(
+                                m -> m.id().equals(line.id()) && said.sentence().contains(m.words()));
+    }
+
     private static final Phrase LONG_AND_WET = Phrase.of(
             "bubbl", "tick(?:ing)? over", "blip", "simmer", "boil", "stew", "brais", "slow[- ]cook", "pressure");
     /** Seconds at a simmer after which small pieces are done whatever their size. */
@@ -51,7 +80,14 @@ final class DonenessUnsaid implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        if (s.told().says(MEASURED)) return Stream.empty();
+        if (s.told().all(MEASURED).anyMatch(x -> !RINSED.isIn(x.sentence()))) return Stream.empty();
+        var judged = Told.oncePerStep(s.told().meant(DONE_WHEN_COLOURED))
+                .flatMap(x -> s.lesson().foods().stream()
+                        .filter(line -> s.food(line).filter(f -> asks(f.risk())).isPresent() && names(s, x, line))
+                        .map(line -> finding(s, line, x.step())))
+                .limit(1)
+                .toList();
+        if (!judged.isEmpty()) return judged.stream();
         boolean shown = s.told().says(SHELLFISH);
         return s.lesson().foods().stream()
                 .filter(line -> s.food(line)

@@ -94,9 +94,16 @@ final class EachTooMuch implements Check {
         int pieces = pieces(s, said);
         if (line.isEmpty() || line.get().amount() == null || each.isEmpty() || pieces == 0) return Stream.empty();
         var listed = line.get().amount();
-        if (each.get().unit().dimension() != listed.unit().dimension()) return Stream.empty();
-        var wanted =
-                each.get().times(Ratio.of(pieces)).in(listed.unit(), s.course().house());
+        var house = s.course().house();
+        var weighed = Weighing.in(
+                each.get().times(Ratio.of(pieces)),
+                listed.unit(),
+                s.food(line.get()).orElse(null),
+                line.get().described(),
+                house,
+                house);
+        if (weighed.isEmpty()) return Stream.empty();
+        var wanted = weighed.get();
         if (!wanted.low().isMoreThan(listed.high().times(Ratio.of(11, 10)))) return Stream.empty();
         return Stream.of(at(s, said.step().id(), said.words(), pieces, AmountText.of(wanted), AmountText.of(listed))
                 .ofFoods(List.of(line.get().id()))

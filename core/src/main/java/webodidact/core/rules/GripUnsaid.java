@@ -38,6 +38,7 @@ final class GripUnsaid implements Check {
     private static final Set<String> CUTS = Set.of("chop", "slice", "dice", "halve", "quarter", "cube", "cut", "shred");
     private static final Phrase ROUND = Phrase.of(
             "scissors",
+            "(?:butter|dinner|plastic|blunt) knife",
             "(?:cut|stamp)(?: out)? (?:\\p{L}+ ){0,2}(?:rounds|circles|shapes|stars)",
             "cutter",
             "grater",

@@ -17,6 +17,7 @@ import webodidact.core.food.Group;
 import webodidact.core.food.KindWords;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
@@ -71,6 +72,7 @@ final class ListedNotUsed implements Check {
     /** A word of its name that no other line has: "the noodles" may be the egg noodles, and nobody knows. */
     private static boolean isSaid(Situation s, FoodLine line, Set<String> said) {
         if (s.handsOn().anyMatch(step -> names(s, step, line))) return false;
+        if (isGiven(s, line)) return true;
         var food = s.food(line);
         if (food.isPresent()
                 && TOGETHER.entrySet().stream()
@@ -84,6 +86,7 @@ final class ListedNotUsed implements Check {
                         .filter(w -> KindWords.isMeantBy(food.get(), w))
                         // "The spices" are all of them; "the pepper" is one, and nobody knows which.
                         .anyMatch(w -> w.endsWith("s")
+                                || MASS.contains(w)
                                 || s.foods()
                                                 .filter(f -> KindWords.isMeantBy(f, w))
                                                 .count()
@@ -101,6 +104,23 @@ final class ListedNotUsed implements Check {
                 .anyMatch(w -> s.lesson().foods().stream()
                         .noneMatch(o -> o != line && Content.of(o.item()).contains(w)));
     }
+
+    /** "For finger food give them grapes", in a talk: it is served, where nobody's hands are at work. */
+    private static boolean isGiven(Situation s, FoodLine line) {
+        return s.lesson().steps().stream()
+                .filter(step -> step.kind() == Kind.TALK || step.kind() == Kind.TASK)
+                .anyMatch(step -> GIVES.in(step.say()).stream()
+                        .anyMatch(hit -> s.mentions().get(step.id()).stream()
+                                .anyMatch(m -> m.kind() == Mentions.Kind.LISTED
+                                        && m.id().equals(line.id())
+                                        && hit.sentence().contains(m.words()))));
+    }
+
+    private static final Phrase GIVES =
+            Phrase.of("\\b(?:give|offer|serve|hand|let) (?:them|it|him|her|baby|your|the|some|a)\\b", "\\bserve\\b");
+
+    /** Words for all there is of a kind, in the singular. */
+    private static final Set<String> MASS = Set.of("fish", "meat", "fruit");
 
     /** "On with the veg: the pepper in strips, the onions on the slant": the step says which it means. */
     private static boolean namesSeveral(Situation s, Step step, Predicate<Food> group) {

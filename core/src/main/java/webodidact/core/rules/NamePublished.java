@@ -14,7 +14,7 @@ import webodidact.core.script.Told;
 /** Somebody's name in words that go out to everybody. */
 final class NamePublished implements Check {
     private static final String NAME =
-            "([A-Z]\\p{Ll}{2,})(?= (?:(?:eats|loves|likes|says|said|makes|made|helps|helped|taught)\\b|that['’]s\\b|that is\\b|yours\\b|and [A-Z]\\p{Ll}+|who\\b|asked\\b|asks\\b|wants\\b|sent\\b|wrote\\b|has\\b|at\\b|for\\b|from\\b|is\\b|in\\b)|[,.!?]|$|'s|’s)";
+            "([A-Z]\\p{Ll}{2,})(?= (?:(?:eats|loves|likes|says|said|makes|made|helps|helped|taught)\\b|that['’]s\\b|that is\\b|yours\\b|and [A-Z]\\p{Ll}+|who\\b|asked\\b|asks\\b|wants\\b|sent\\b|wrote\\b|has\\b|at\\b|for\\b|from\\b|is\\b|in\\b|I\\b|you\\b)|[,.!?]|$|'s|’s)";
     private static final Phrase NAMED = Phrase.exactly(
             "(?:\\b(?:[Ww]ell done|[Tt]hanks?(?: you)?(?: to)?|[Hh]ello(?: to)?|[Hh]i(?: to)?|[Hh]ey|[Gg]ood (?:job|question|work|evening|morning)|[Hh]appy birthday|[Oo]ver to|[Nn]ice one|[Gg]reat (?:question|work|job)|[Bb]rilliant|[Ss]hout ?out to|[Bb]less you|[Ss]orry|[Cc]ome on|[Bb]ravo|(?:kiss|love|wave|hello|hi|thanks|shout ?out) (?:to|from)|[Dd]edicated to|[Tt]his (?:one )?is for|[Gg]reetings (?:to|from)|[Mm]y (?:little |eldest |youngest |best )?(?:daughter|son|niece|nephew|granddaughter|grandson)),? )"
                     + NAME + "|\\b" + NAME

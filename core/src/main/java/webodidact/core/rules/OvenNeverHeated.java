@@ -8,6 +8,8 @@ import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Place;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
 
@@ -26,8 +28,15 @@ final class OvenNeverHeated implements Check {
         return use.step().acts().contains(Act.HOT_ALREADY)
                 || s.schedule().steps().stream()
                         .anyMatch(p -> p.step().acts().contains(Act.OVEN_ON)
-                                && p.kitchen().start() + heats(s, use) <= needed(use) + slack(s, p, use));
+                                && (Told.says(p.step(), WAITS) && p.number() < use.number()
+                                        || p.kitchen().start() + heats(s, use) <= needed(use) + slack(s, p, use)));
     }
+
+    /** "And let it heat all the way up": how long that takes is told, and no business of the clock's. */
+    private static final Phrase WAITS = Phrase.of(
+            "let (?:it|the oven|that) (?:heat|get|come|warm)\\b[^.!?]{0,20}\\b(?:up|hot|temperature)",
+            "(?:wait|until|till) (?:it's|it is|the oven's|the oven is) (?:hot|ready|up to)",
+            "before (?:we|you) (?:start|do anything)");
 
     /**
      * Half of the work between the two: minutes of work are an estimate, and at home it takes longer than on the bench of somebody who

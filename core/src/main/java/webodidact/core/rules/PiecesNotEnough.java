@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -15,19 +16,22 @@ import webodidact.core.words.Word;
 
 /** So many each for so many people is more than there are. */
 final class PiecesNotEnough implements Check {
-    private static final String N = "(\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
+    private static final String N =
+            "(\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|sixteen|eighteen|twenty(?:[- ]four)?|thirty|forty)";
     private static final Phrase SAID = Phrase.of(N
             + " (?:\\p{L}+ )?each\\b[^.!?]{0,60}?\\b(?:for|of|all) (?:your |the |a |our |you )*(?:table of |party of |family of |group of |class of )?"
             + N + "\\b");
     private static final Pattern FIGURE = Pattern.compile("\\b" + N + "\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern FIGURES = Pattern.compile("^" + N + "\\b.*\\b" + N + "$", Pattern.CASE_INSENSITIVE);
 
     @Override
     public Stream<Finding> find(Situation s) {
         return Stream.concat(
-                Stream.concat(
-                        Told.oncePerStep(s.told().all(SAID)).flatMap(x -> finding(s, x)),
-                        Told.oncePerStep(s.told().all(APIECE)).flatMap(x -> apiece(s, x))),
+                Stream.of(
+                                Told.oncePerStep(s.told().all(SAID)).flatMap(x -> finding(s, x)),
+                                Told.oncePerStep(s.told().all(SERVED)).flatMap(x -> finding(s, x)),
+                                Told.oncePerStep(s.told().all(ON_EACH)).flatMap(x -> onEach(s, x)),
+                                Told.oncePerStep(s.told().all(APIECE)).flatMap(x -> apiece(s, x)))
+                        .flatMap(f -> f),
                 Stream.concat(
                         Told.oncePerStep(s.told().all(TOTAL)).flatMap(x -> total(s, x)),
                         Told.oncePerStep(s.told().all(OF_THE_DISH)).flatMap(x -> otherwise(s, x))));
@@ -60,10 +64,7 @@ final class PiecesNotEnough implements Check {
             + "(?: of them)?,? (?:so )?(?:that's|so|which is) " + N + " each\\b");
 
     private Stream<Finding> total(Situation s, Told.Said said) {
-        var figures = FIGURE.matcher(said.words())
-                .results()
-                .map(m -> figure(m.group()))
-                .toList();
+        var figures = figures(said);
         int serves = s.lesson().makes().serves();
         if (figures.size() != 2 || s.lesson().makes().assumed() || serves < 1) return Stream.empty();
         int wanted = figures.getLast() * serves;
@@ -90,13 +91,43 @@ final class PiecesNotEnough implements Check {
                 : Stream.empty();
     }
 
+    /** "Four bowls, ten meatballs in each." */
+    private static final Phrase SERVED =
+            Phrase.of(N + " (?:bowls|plates|boxes|dishes|wraps|jars|glasses),? (?:and |with )?" + N
+                    + "(?: \\p{L}+){0,2} (?:in|on|for) each\\b");
+
+    /** "Two for the eyes, one for the nose, that's three on each", of eight for four. */
+    private static final Phrase ON_EACH = Phrase.of("that's " + N + " (?:\\p{L}+ )?(?:on|in|for) each\\b");
+
+    private Stream<Finding> onEach(Situation s, Told.Said said) {
+        var makes = s.lesson().makes();
+        var line = s.answers().finder().in(said.sentence()).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                .flatMap(m -> s.lesson().food(m.id()).stream())
+                .findFirst()
+                .filter(l -> l.amount() != null && l.amount().unit() == Unit.PIECE);
+        if (line.isEmpty() || makes.assumed() || CUT.isIn(said.sentence())) return Stream.empty();
+        int wanted = figures(said).getFirst() * (int) makes.count().floor();
+        int there = (int) line.get().amount().high().floor();
+        return wanted > there
+                ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
+                : Stream.empty();
+    }
+
+    private static List<Integer> figures(Told.Said said) {
+        return FIGURE.matcher(said.words())
+                .results()
+                .map(m -> figure(m.group()))
+                .toList();
+    }
+
     /** Of what is cut there are more than the list has. */
     private static final Phrase CUT = Phrase.of("halve", "half", "cut", "slice", "tear", "quarter", "piece");
 
     private Stream<Finding> finding(Situation s, Told.Said said) {
-        var m = FIGURES.matcher(said.words().strip());
-        if (!m.matches()) return Stream.empty();
-        int wanted = figure(m.group(1)) * figure(m.group(2));
+        var each = figures(said);
+        if (each.size() != 2) return Stream.empty();
+        int wanted = each.getFirst() * each.getLast();
         // "Two each for four" of eight wraps on the list.
         boolean there = s.lesson().foods().stream()
                 .anyMatch(l -> l.amount() != null
@@ -110,13 +141,19 @@ final class PiecesNotEnough implements Check {
 
     private static final Phrase MADE = Phrase.of(
             N
-                    + " (?:even |big |little |small )?(?:slices|pieces|balls|rounds|scones|tarts|cakes|biscuits|parcels|wraps|rolls|fritters|dumplings|meatballs|pancakes|flatbreads|skewers|patties|bites)\\b");
+                    + " (?:even |big |little |small |of them |nice )?(?:slices|pieces|balls|rounds|scones|tarts|cakes|biscuits|parcels|wraps|rolls|fritters|dumplings|meatballs|pancakes|flatbreads|skewers|patties|bites)\\b");
 
     /** What the same sentence says is made, else what the lesson does, else what the Brief has. */
     private static int pieces(Situation s, Told.Said said) {
-        var here = MADE.in(said.sentence());
+        var here = MADE.in(said.sentence()).stream()
+                .filter(h -> !said.words().contains(h.words()))
+                .toList();
         var any = here.isEmpty()
-                ? s.told().all(MADE).map(Told.Said::words).findFirst()
+                ? s.told()
+                        .all(MADE)
+                        .map(Told.Said::words)
+                        .filter(w -> !said.words().contains(w))
+                        .findFirst()
                 : Optional.of(here.getFirst().words());
         return any.map(w -> figure(w.split(" ")[0]))
                 .orElseGet(() -> listed(s, said) > 0

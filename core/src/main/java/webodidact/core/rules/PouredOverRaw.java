@@ -26,8 +26,12 @@ final class PouredOverRaw implements Check {
     private static final Pattern POURED = Pattern.compile(
             "\\bpour\\w*\\b[^.]*\\b(?:boiling|hot|just[- ]boiled)\\b[^.]*\\b(?:water|stock|broth)\\b|\\b(?:boiling|hot|just[- ]boiled)\\s+(?:water|stock|broth)\\b[^.]*\\b(?:over|onto|on top)\\b",
             Pattern.CASE_INSENSITIVE);
+    /** Washing up. */
+    private static final Pattern DOWN =
+            Pattern.compile("\\bdown the (?:sink|drain|plughole)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Remembered<String, Boolean> IS_POURED =
-            new Remembered<>(t -> POURED.matcher(t).find());
+            new Remembered<>(t -> POURED.matcher(t).find() && !DOWN.matcher(t).find());
 
     @Override
     public Stream<Finding> find(Situation s) {

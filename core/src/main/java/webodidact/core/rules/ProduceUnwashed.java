@@ -67,6 +67,8 @@ final class ProduceUnwashed implements Check {
             "colander and rinse");
     private static final Phrase ALL = Phrase.of(
             "(?:wash|rinse)(?:ed|ing)? (?:all |off )*(?:of )?(?:the |your |our |my )?(?:veg|vegetables|veggies|fruit|salad|produce|herbs|leaves|everything|them all|it all|lot)\\b",
+            "hands a (?:\\p{L}+ )?(?:wash|scrub|rinse),? and (?:all )?(?:the|your|our|my) (?:veg|vegetables|veggies|fruit|salad|produce|herbs|leaves)\\b",
+            "(?:veg|vegetables|veggies|fruit|salad|produce|herbs) (?:all )?(?:gets?|needs?|wants?|have had|has had) (?:an? )?(?:good |quick |nice |proper )*(?:wash|rinse|scrub|washing|rinsing)\\b",
             "(?:veg|vegetables|fruit|salad|everything|it)(?:['’]s| is| are| was| were)? (?:all )?(?:been )?(?:washed|rinsed|scrubbed)\\b");
     private static final Phrase PEELS = Phrase.of("peel(?:s|ed|ing)?\\b");
     private static final Phrase READY = Phrase.of(

@@ -15,6 +15,7 @@ final class RawMeatRinsed implements Check {
                     + MEAT + "\\b(?! (?:board|knife|off your))",
             "(?:give|gives|giving) (?:the |your |our |that |those |my )?(?:raw |whole )?(?:chicken )?" + MEAT
                     + " (?:pieces )?an? (?:quick |good |little )?(?:rinse|wash)\\b",
+            MEAT + "\\b[^.!?;]{0,50}\\brinse (?:out )?(?:the |its )?(?:inside|cavity)\\b",
             MEAT + "\\b[^.!?,;]{0,25}\\b(?:rinsed|under the (?:cold )?tap|rinse (?:it|them))\\b");
 
     @Override

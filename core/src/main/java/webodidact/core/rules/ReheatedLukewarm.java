@@ -34,6 +34,12 @@ final class ReheatedLukewarm implements Check {
             "from frozen\\b",
             "microwave\\b[^.!?]{0,40}\\btill");
 
+    /** "Just warm it through tomorrow": through, but warm. */
+    private static final Phrase WARMED = Phrase.of("warm (?:it|them) (?:up|through)\\b");
+
+    private static final Phrase ANOTHER_DAY =
+            Phrase.of("tomorrow\\b", "next day\\b", "another day\\b", "left ?overs?\\b", "lunch\\b");
+
     @Override
     public Stream<Finding> find(Situation s) {
         var now = s.handsOn()
@@ -42,7 +48,8 @@ final class ReheatedLukewarm implements Check {
                         .map(line -> at(s, step.id(), line.item()).mending(sayAlso(step, line.item()))));
         var later = s.told()
                 .all(AGAIN)
-                .filter(x -> TO_WARM.isIn(x.sentence()) && !HOT.isIn(x.sentence()) && !HOT.isIn(x.after()))
+                .filter(x -> TO_WARM.isIn(x.sentence()) || WARMED.isIn(x.sentence()) && ANOTHER_DAY.isIn(x.sentence()))
+                .filter(x -> !HOT.isIn(x.sentence()) && !HOT.isIn(x.after()))
                 .filter(x -> !x.is(Asides.Kind.DENIED) && LeftOutTooLong.hasWhatSpoils(s))
                 .map(x -> at(s, x.step().id(), x.sentence().strip())
                         .mending(sayAlso(x.step(), CheckTable.words().say("said.food"))));

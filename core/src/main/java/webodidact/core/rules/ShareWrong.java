@@ -14,6 +14,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.reading.AmountReader;
 import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
@@ -35,6 +36,8 @@ final class ShareWrong implements Check {
             Ratio.of(3, 4));
     private static final String NUMBER =
             "\\d+(?:\\.\\d+)?|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[- ]five)?|(?:a|one|two|three|four) hundred(?: and (?:twenty|twenty[- ]five|fifty|seventy[- ]five))?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|(?:a|one) quarter(?: of an?)?|three quarters of an?|(?:a|one) third of an?|two thirds of an?|an?";
+    private static final String FIGURES =
+            "(?:\\d+|\\p{L}+(?:[- ]hundred(?: and \\p{L}+(?:[- ]\\p{L}+)?)?)?) ?(?:g|grams?|ml|mils?|millilitres?|kg|l|litres?)\\b";
     private static final String MEASURE =
             "(g|grams?|ml|mils?|millilitres?|kg|l|litres?|oz|tbsp|tablespoons?|tsp|teaspoons?|cups?)";
     private static final Phrase SAID = Phrase.of(
@@ -56,6 +59,45 @@ final class ShareWrong implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
+        return Stream.concat(doubled(s), shares(s));
+    }
+
+    /** "Double the water, so 300 g of rice and 500 ml": the two figures are not as one to two. */
+    private static final Phrase DOUBLE = Phrase.of(
+            "(?:double|twice)(?: the| as much| the amount of| its volume (?:of|in)| its weight (?:of|in))? (?:water|stock|liquid)\\b[^.!?]{0,30}?("
+                    + FIGURES + ")[^.!?\\d]{0,40}?\\b(?:and|to|in|with) (" + FIGURES + ")");
+
+    private static final Pattern TWO = Pattern.compile(
+            "(" + FIGURES + ")[^.!?\\d]{0,40}?\\b(?:and|to|in|with) (" + FIGURES + ")$", Pattern.CASE_INSENSITIVE);
+
+    private Stream<Finding> doubled(Situation s) {
+        return Told.oncePerStep(s.told().meant(DOUBLE)).flatMap(x -> {
+            var m = TWO.matcher(x.words());
+            if (!m.find()) return Stream.empty();
+            var first = figure(s, m.group(1));
+            var second = figure(s, m.group(2));
+            if (first.isZero() || second.isZero()) return Stream.empty();
+            var apart = second.dividedBy(first).minus(Ratio.of(2)).abs();
+            var right = Amount.of(first.times(2), Unit.ML);
+            return apart.isMoreThan(Ratio.of(1, 10))
+                    ? Stream.of(at(s, x.step().id(), x.words().strip(), AmountText.of(right)))
+                    : Stream.empty();
+        });
+    }
+
+    /** Grams or millilitres of a figure; zero where it is neither. */
+    private static Ratio figure(Situation s, String words) {
+        return AmountReader.start(words)
+                .map(AmountReader.Start::amount)
+                .map(a -> switch (a.unit().dimension()) {
+                    case MASS -> a.in(Unit.G, s.course().house()).low();
+                    case VOLUME -> a.in(Unit.ML, s.course().house()).low();
+                    default -> Ratio.ZERO;
+                })
+                .orElse(Ratio.ZERO);
+    }
+
+    private Stream<Finding> shares(Situation s) {
         return Told.oncePerStep(Stream.of(SAID, REST, WHOLE)
                         .flatMap(p -> s.told().all(p))
                         .filter(x -> isWrong(s, x)))

@@ -73,7 +73,9 @@ final class SteamCautionMissing implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         return Told.oncePerStep(s.told().meant(POURS))
-                .filter(x -> x.step().kind().isHandsOn() && !COLD.isIn(x.sentence()) && HOT_FOOD.isIn(x.sentence()))
+                .filter(x -> x.step().kind().isHandsOn()
+                        && (!COLD.isIn(x.sentence()) || BOILS.isIn(x.before()))
+                        && HOT_FOOD.isIn(x.sentence()))
                 .filter(x -> !Told.says(x.step(), CAUTION))
                 .filter(x -> s.lesson().steps().subList(Math.max(0, x.number() - 4), x.number()).stream()
                         .anyMatch(step -> step.place() == Place.RING && Told.says(step, BOILS)

@@ -1,6 +1,5 @@
 package webodidact.core.rules;
 
-import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
@@ -15,6 +14,7 @@ import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.reading.AmountReader;
 import webodidact.core.script.Phrase;
 
 /** Cubes against water: twice the cubes is a brine, half of them is dishwater. */
@@ -25,7 +25,8 @@ final class StockOutOfStrength implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         var cubes = s.lesson().foods().stream()
-                .filter(f -> "stock-cube".equals(f.cooked())
+                .filter(f -> f.cooked() != null
+                        && f.cooked().endsWith("stock-cube")
                         && f.amount() != null
                         && f.amount().unit() == Unit.PIECE
                         && !f.amount().low().isZero())
@@ -49,21 +50,24 @@ final class StockOutOfStrength implements Check {
                 finding(s, cubes.getFirst(), water, right.toStep(Ratio.HALF).max(Ratio.HALF), ratio));
     }
 
+    private static final String VOLUME =
+            "(?:\\d+|half an?|an?|\\p{L}+(?:[- ]hundred(?: and \\p{L}+(?:[- ]\\p{L}+)?)?)?) ?(?:ml|mils?|millilit(?:re|er)s?|lit(?:re|er)s?)\\b";
     private static final Phrase IN_WATER = Phrase.of(
-            "cubes?\\b[^.!?]{0,24}?\\b(?:in|into|with|to) (?:about )?(\\d+) ?(?:ml|millilitres|milliliters)\\b",
-            "cubes?\\b[^.!?]{0,24}?\\b(?:in|into|with|to) (?:about )?(?:a|one|half a|two|1|2) (?:litre|liter)s?\\b");
-    private static final Pattern FIGURE = Pattern.compile("(\\d+) ?m");
+            "cubes?\\b[^.!?]{0,40}?\\b(?:in|into|with|to) (?:about )?" + VOLUME,
+            "cubes?\\b[^.!?]{0,60}?\\bwater,? (?:and )?(?:that's |so |say )?(?:about |around )?" + VOLUME);
+    private static final Pattern AT_THE_END = Pattern.compile(VOLUME + "$", Pattern.CASE_INSENSITIVE);
 
     /** Millilitres that the cubes are stirred into, where water is no line of the list; all cubes are said to go in once. */
     private static Ratio said(Situation s) {
         var all = s.told().meant(IN_WATER).toList();
         if (all.size() != 1) return Ratio.ZERO;
-        var words = all.getFirst().words().toLowerCase(Locale.ROOT);
-        var figure = FIGURE.matcher(words);
-        if (figure.find()) return Ratio.of(Integer.parseInt(figure.group(1)));
-        return words.contains("half a")
-                ? Ratio.of(500)
-                : words.matches(".*\\b(?:two|2) .*") ? Ratio.of(2000) : Ratio.of(1000);
+        var figure = AT_THE_END.matcher(all.getFirst().words());
+        if (!figure.find()) return Ratio.ZERO;
+        return AmountReader.start(figure.group())
+                .map(AmountReader.Start::amount)
+                .filter(a -> a.unit().dimension() == Dimension.VOLUME)
+                .map(a -> a.in(Unit.ML, s.course().house()).low())
+                .orElse(Ratio.ZERO);
     }
 
     private Finding finding(Situation s, FoodLine line, Ratio water, Ratio right, Ratio ratio) {

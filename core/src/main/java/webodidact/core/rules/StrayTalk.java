@@ -11,7 +11,7 @@ import webodidact.core.script.Told;
 /** Talk to the room, the camera or the dog that is not for learners. */
 final class StrayTalk implements Check {
     private static final Phrase STRAY = Phrase.of(
-            "is (?:it|this|that|my mic\\p{L}*|the camera) (?:recording|on|working|live)\\b",
+            "is (?:it|this|that|this thing|that thing|my mic\\p{L}*|the (?:camera|mic|light)) (?:recording|on|working|live|going|running)\\b",
             "are (?:we|you) (?:on|live|recording|rolling|getting (?:this|that))(?: yet| now)?\\b\\??",
             "is (?:it|this|that) (?:still )(?:going|on|running|recording|live)\\b",
             "(?:have|did) I (?:stop(?:ped)?|end(?:ed)?|press(?:ed)?|turn(?:ed)?|switch(?:ed)?) (?:it|that|the (?:camera|stream|recording))\\b",

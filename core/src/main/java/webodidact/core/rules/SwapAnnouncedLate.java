@@ -10,6 +10,7 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
@@ -23,7 +24,7 @@ import webodidact.core.swap.Accepting;
 final class SwapAnnouncedLate implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        var named = Stream.concat(said(s), announced(s)).toList();
+        var named = Stream.of(said(s), announced(s), without(s)).flatMap(f -> f).toList();
         return named.isEmpty() ? owned(s) : named.stream();
     }
 
@@ -50,11 +51,7 @@ final class SwapAnnouncedLate implements Check {
 
     private Optional<Finding> late(Situation s, Step step, Mentions.Mention m) {
         var line = s.lesson().food(m.right());
-        var used = s.lesson().steps().stream()
-                .filter(x -> x.usesLine(m.right()))
-                .findFirst()
-                .map(s::number)
-                .orElse(0);
+        int used = line.map(l -> firstUse(s, l)).orElse(0);
         boolean before = s.lesson().steps().subList(0, Math.max(0, used)).stream()
                 .anyMatch(x -> s.mentions().get(x.id()).stream()
                         .anyMatch(o ->
@@ -70,6 +67,28 @@ final class SwapAnnouncedLate implements Check {
                         s.number(step))
                 .as("late")
                 .alsoIn(List.of(used, s.number(step))));
+    }
+
+    /** "If you can't have dairy use a dairy-free yoghurt", after the yoghurt went in: the same food, of another make. */
+    private static final Phrase OF_ANOTHER_MAKE = Phrase.of(
+            "if (?:you|anyone|somebody|someone)\\b[^.!?]{0,60}\\b(?:use|take|get|go for|have) (?:an? |some |the |your )?(?:dairy|gluten|lactose|milk|egg|wheat|nut)[- ]free (?:\\p{L}+ ?){1,2}");
+
+    private Stream<Finding> without(Situation s) {
+        return Told.oncePerStep(s.told().all(OF_ANOTHER_MAKE))
+                .flatMap(x -> s.lesson().foods().stream()
+                        .filter(line -> Content.of(line.item()).stream().anyMatch(Content.of(x.words())::contains))
+                        .filter(line -> firstUse(s, line) > 0 && firstUse(s, line) < x.number())
+                        .limit(1)
+                        .map(line -> at(s, x.step().id(), x.words().strip()).as("owned")));
+    }
+
+    /** Number of the step that takes it first, 0 where none does. */
+    private static int firstUse(Situation s, FoodLine line) {
+        return s.lesson().steps().stream()
+                .filter(x -> x.usesLine(line.id()))
+                .findFirst()
+                .map(s::number)
+                .orElse(0);
     }
 
     private static final Phrase LEFT_OVER = Phrase.of("next (?:time|week)", "left[- ]?over");

@@ -67,13 +67,19 @@ final class UnevenShare implements Check {
         if (makes.assumed() || serves < 2) return Stream.empty();
         return Told.oncePerStep(s.told()
                         .all(SHARED)
-                        .filter(x -> x.step().kind() == Kind.PLATE && !x.is(Asides.Kind.OTHER_TIME))
+                        .filter(x -> (x.step().kind() == Kind.PLATE || FAIR.isIn(x.sentence()))
+                                && !x.is(Asides.Kind.OTHER_TIME))
                         .filter(x -> !SOME_OVER.isIn(x.sentence()))
                         .filter(x -> isUneven(figure(x.words()), serves)
                                 && isUneven(
                                         figure(x.words()), (int) makes.count().floor())))
                 .map(x -> at(s, x.step().id(), x.words().strip(), serves));
     }
+
+    /** "So everybody gets the same": said to be a portion each, wherever it is cut. */
+    private static final Phrase FAIR = Phrase.of(
+            "(?:everybody|everyone|each (?:of (?:us|you)|person)|we|you) (?:all )?(?:gets?|has|have) (?:the same|one each|an equal|a fair)\\b",
+            "(?:one|a (?:piece|slice|bit)) each\\b(?! for)");
 
     private static boolean isUneven(int pieces, int people) {
         return pieces > 0 && people > 0 && pieces % people != 0 && people % pieces != 0;

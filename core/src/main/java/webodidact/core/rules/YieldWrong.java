@@ -61,9 +61,10 @@ final class YieldWrong implements Check {
 
     private static final String PEOPLE = "(\\d+|two|three|four|five|six|eight|ten|twelve)";
 
-    private static final Phrase SERVES =
-            Phrase.of("(?:it|this|that|these|they)(?:'ll| will| should)? (?:serves?|feeds?) (?:about )?" + PEOPLE
-                    + "\\b(?! or| to|-)");
+    private static final Phrase SERVES = Phrase.of(
+            "(?:it|this|that|these|they)(?:'ll| will| should)? (?:serves?|feeds?) (?:about )?" + PEOPLE
+                    + "\\b(?! or| to|-)",
+            "\\b(?:enough|plenty) for (?:about )?" + PEOPLE + "(?: people| of (?:us|you))?(?= ?[.,!?]|$| with\\b)");
 
     /** "It serves four", and the lesson is for two. */
     private Optional<Finding> serves(Situation s, int people) {
@@ -76,9 +77,11 @@ final class YieldWrong implements Check {
                                 .as("serves"));
     }
 
+    private static final Pattern SAID_PEOPLE = Pattern.compile("\\b" + PEOPLE + "\\b", Pattern.CASE_INSENSITIVE);
+
     private static int people(String words) {
-        var said = words.strip().split("\\s+");
-        return NumberWords.value(said[said.length - 1]).orElse(0);
+        var m = SAID_PEOPLE.matcher(words);
+        return m.find() ? NumberWords.value(m.group(1)).orElse(0) : 0;
     }
 
     /** "Makes twenty": the yield is one of pieces, not of people. */

@@ -25,10 +25,10 @@ public final class ActWords {
                 "\\b(?:pre-?heat|heat|turn on|switch on|turn|switch|set|get|put) (?:up )?(?:the |your )?oven\\b(?! off| down| up\\b| door| gloves| tray| shelf| dish| proof)|\\boven (?:goes |on )on\\b|\\bovens? on\\b|\\bovens? (?:goes |up )?to (?:about |around )?(?:gas\\b|\\d{3}|(?:one|two|three) (?:hundred|[a-z]+ty))|\\b(?:get|have) (?:the |your )oven (?:heating|warming|on)\\b");
         says(
                 Act.OVEN_OFF,
-                "\\b(?:turn|switch) off (?:the |your )?oven\\b|\\b(?:turn|switch) (?:the |your )?oven off\\b|\\boven (?:is |goes )?off\\b|\\b(?:turn|switch) everything off\\b|\\bmitts on, oven off\\b");
+                "\\b(?:turn|switch) off (?:the |your )?oven\\b|\\b(?:turn|switch) (?:the |your )?oven off\\b|\\boven (?:is |goes )?off\\b|\\b(?:turn|switch) everything off\\b|\\bmitts on, oven off\\b|\\beverything(?:['’]s| is| goes)? (?:all )?off\\b(?! the\\b)");
         says(
                 Act.RING_OFF,
-                "\\bhobs off\\b|\\boff with (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:turn|switch) (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?) off\\b(?! the)|\\b(?:turn|switch) off (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?)\\b|\\b(?:heat|hob|rings?|gas|burners?) (?:is |are |goes |all |both )*off\\b|\\b(?:turn|switch) (?:it|everything|that) (?:all )?off\\b");
+                "\\bhobs off\\b|\\boff with (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:turn|switch) (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?) off\\b(?! the)|\\b(?:turn|switch) off (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?)\\b|\\b(?:heat|hob|rings?|gas|burners?) (?:is |are |goes |all |both )*off\\b|\\b(?:turn|switch) (?:it|everything|that) (?:all )?off\\b|\\beverything(?:['’]s| is| goes)? (?:all )?off\\b(?! the\\b)");
         says(
                 Act.LID_ON,
                 "\\b(?:lid|cover) (?:back )?on\\b|\\b(?:put|pop) (?:the |a )lid\\b|\\bcover (?:it |them |the pan |the pot )?with (?:a|the|its) lid\\b");

@@ -58,6 +58,9 @@ public final class Asides {
             part(
                     Kind.LIKENESS,
                     "\\bas (?!well\\b|soon\\b|long\\b|much\\b|many\\b)(?:\\p{L}+) as (?:an? |the )?(?:\\p{L}+ )?\\p{L}+"),
+            part(
+                    Kind.LIKENESS,
+                    "\\b(?:about |around |roughly )?an? (?:walnut|golf ball|hazelnut|pea|marble|conker|cherry|grape|egg|plum)(?: each| apiece)\\b|\\babout an? (?:walnut|golf ball|hazelnut|marble|conker)\\b"),
             part(Kind.LIKENESS, "\\b\\p{L}+[- ]sized\\b|\\b\\p{L}+[- ](?:shaped|coloured)\\b"),
             part(
                     Kind.LIKENESS,
@@ -69,7 +72,7 @@ public final class Asides {
                     "\\b(?:next|last) (?:week|time|lesson|month|year|session|class)\\b(?<!from last week)|\\btomorrow\\b|\\banother (?:day|lesson|time)\\b|\\bin (?:the )?other lessons?\\b|\\bthe other day\\b"),
             whole(
                     Kind.TO_COME,
-                    "\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit)\\s*[.!?]?$|\\bin (?:about |around |another )?[\\p{L}\\d]+(?:[- ]\\p{L}+)? (?:minutes?|mins?|hours?),? (?:we|you|I|they|it)(?:['’]ll| will)\\b|\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit|little while),? (?:we|I|you)\\b|\\b(?:(?:we|I)(?:['’]ll|['’]re going to|['’]m going to| will| are going to) (?:be |need |want |have |come )|you(?:['’]ll|['’]re going to| will| are going to) (?:be |come ))(?!.*\\bnow\\b)|\\blater(?: on)?\\b,? (?:we|I|you)\\b|\\b(?:we|you|I)\\b[^.!?]*\\b(?:later on|later|soon enough|in a minute|in a moment)\\s*(?:[.!?]|$)|\\bcoming up\\b"),
+                    "\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit)\\s*[.!?]?$|\\bin (?:about |around |another )?[\\p{L}\\d]+(?:[- ]\\p{L}+)? (?:minutes?|mins?|hours?),? (?:we|you|I|they|it)(?:['’]ll| will)\\b|\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit|little while),? (?:we|I|you)\\b|\\b(?:(?:we|I)(?:['’]ll|['’]re going to|['’]m going to| will| are going to) (?:be |need |want |have |come )|you(?:['’]ll|['’]re going to| will| are going to) (?:be |come ))(?!.*\\bnow\\b)|\\blater(?: on)?\\b,? (?:we|I|you)\\b|\\b(?:we|you|I)\\b[^.!?]*\\b(?:later on|later|soon enough|in a minute|in a moment)\\s*(?:[.!?]|$)|(?<!that['’]s |it['’]s |is |are )\\bcoming up\\b(?! to (?:the|a) (?:boil|simmer|heat|temp))"),
             whole(
                     Kind.HABIT,
                     "\\b(?:my|our|his|her|your) (?:aunt|auntie|uncle|mum|mother|mam|nan|nana|gran|granny|grandmother|grandma|grandad|dad|father|sister|brother|friend|neighbour|teacher)\\b(?!['’]?s? (?:turn|job))[^.!?]*\\b(?:always|used to|puts?|put|adds?|likes?|liked|made|makes?|did|says?|said|would)\\b|\\b(?:some|many|most|lots of|other) (?:people|folk|cooks|families|places)\\b|\\b(?:I|we) (?:used to|always used)\\b|\\bback home\\b|\\btraditionally\\b|\\bat my (?:mum|nan|gran)\\b"),
@@ -116,6 +119,12 @@ public final class Asides {
                     Kind.STATE,
                     "\\bthere(?:['’]s| is| are)\\b[^.!?]{0,40}\\bon (?:them|your hands|my hands|those hands|our hands)\\b"),
             part(Kind.STATE, "\\bif (?:they|it)['’]?(?:re|s)\\b" + TO_CLAUSE_END),
+            part(
+                    Kind.DONE,
+                    "\\b(?:it|that|they|those|this)(?:['’]s|['’]ve| has| have) (?:now |just )?(?:been|had) (?:in (?:there )?)?(?:for )?[^.,;!?]{0,24}\\b(?:minutes?|mins?|hours?)\\b"),
+            part(
+                    Kind.PRAISE,
+                    "\\b(?:good|fine|ok|okay|safe|happy|keeps?) for (?:an?|a few|a couple of|\\p{L}+|\\d+) (?:hours?|days?|weeks?|months?)\\b"),
             whole(
                     Kind.DONE,
                     "\\b(?:this|that|here)(?: one)?(?:['’]s| is| has)?[^.!?]{0,25}\\b(?:been in|been going|been resting|I made|I did|made earlier|one earlier)\\b|\\b(?:has|have|['’]ve) (?:had|now had) (?:its|their|the|his)\\b"));
@@ -162,14 +171,37 @@ public final class Asides {
         for (var sign : SIGNS) {
             var m = sign.pattern().matcher(part);
             while (m.find()) {
-                int start = sign.wholeSentence() ? from : from + m.start();
-                int end = sign.wholeSentence() ? to : from + m.end();
+                boolean whole = sign.wholeSentence();
+                int start = whole ? from + turnBefore(part, m.start()) : from + m.start();
+                int end = whole ? from + turnAfter(part, m.end()) : from + m.end();
                 if (end == start) continue;
                 all.add(new Aside(start, end, sign.kind()));
                 letters.set(start, end);
                 if (sign.wholeSentence()) break;
             }
         }
+    }
+
+    /** Letters that a written sentence has; spoken ones run on, and what is an aside in them is a part. */
+    private static final int WRITTEN = 140;
+
+    /** Where a run-on sentence turns to something else. */
+    private static final Pattern TURN = Pattern.compile(
+            "[,;:] (?:and|so|but|then|now|because|which) |\\b(?:and then|so then|and now|but then|so now|and so|right so|so) (?=(?:you|we|I|the|that|it|what|now|just|in)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static int turnBefore(String sentence, int at) {
+        if (sentence.length() <= WRITTEN) return 0;
+        var m = TURN.matcher(sentence);
+        int last = 0;
+        while (m.find() && m.end() <= at) last = m.start();
+        return last;
+    }
+
+    private static int turnAfter(String sentence, int at) {
+        if (sentence.length() <= WRITTEN) return sentence.length();
+        var m = TURN.matcher(sentence);
+        return m.find(Math.min(at, sentence.length())) ? m.start() : sentence.length();
     }
 
     public List<Aside> all() {

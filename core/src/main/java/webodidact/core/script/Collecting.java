@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 
 /**
@@ -44,12 +45,51 @@ final class Collecting {
         var collector = collector(lesson, from);
         boolean filled = collector - from > 1;
         if (lesson.delivery().isLive() && high > LIVE_MOST) return Optional.of(Cover.ReadyCopy.usual());
-        if (!lesson.delivery().isLive() && high > STOOD_BY && !filled) return Optional.of(new Cover.Cut(KEPT));
+        if (!lesson.delivery().isLive()
+                && high > STOOD_BY
+                && (!isWorkedOn(lesson, from, collector) || isPast(lesson, collector, high)))
+            return Optional.of(new Cover.Cut(KEPT));
         if (high <= STOOD_BY && !filled || collector < 0) return Optional.of(Cover.STAY);
         return Optional.of(new Cover.CarryOn(lesson.steps().get(collector).id()));
     }
 
+    /** Hands are at something else meanwhile; a talk alone fills no quarter of an hour. */
+    private static boolean isWorkedOn(Lesson lesson, int from, int collector) {
+        return collector - from > 1
+                && lesson.steps().subList(from + 1, collector).stream()
+                        .anyMatch(step -> step.kind().isHandsOn());
+    }
+
+    /** Longer than anybody films, or gone by when the step begins: "it's been ninety minutes". */
+    private static boolean isPast(Lesson lesson, int at, int high) {
+        return high > LIVE_MOST
+                || at >= 0
+                        && GONE_BY.matcher(words(lesson.steps().get(at)).strip())
+                                .find();
+    }
+
+    private static final Pattern GONE_BY = Pattern.compile(
+            "^(?:\\p{L}+,? )?(?:it|that|they)(?:['’]s|['’]ve| has| have) (?:now |just )?(?:been|had)\\b[^.!?]{0,24}\\b(?:minutes?|hours?)|^[^.!?]{0,24}\\b(?:minutes?|hours?) (?:later|on)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    /** "Tray goes in the oven … meatballs out": taken out in so many words, before anything else goes in. */
+    private static int takenOut(Lesson lesson, int from) {
+        if (lesson.steps().get(from).place() != Place.OVEN) return -1;
+        for (int i = from + 1; i < lesson.steps().size(); i++) {
+            var words = words(lesson.steps().get(i));
+            if (OUT_OF_IT.matcher(words).find()) return i;
+            if (lesson.steps().get(i).place() == Place.OVEN) return -1;
+        }
+        return -1;
+    }
+
+    private static final Pattern OUT_OF_IT = Pattern.compile(
+            "^(?:\\p{L}+,? )?(?:the |your )?\\p{L}+ (?:come )?out\\b(?! of (?:the|a|your) (?!oven))|\\bout (?:of the oven|they come|it comes)\\b|\\b(?:take|get|bring|lift|grab) (?:it|them|those|that|(?:the|your) (?:\\p{L}+ )?(?:tray|tin|dish|\\p{L}+s)) out\\b(?! of (?:the|a|your) (?!oven))",
+            Pattern.CASE_INSENSITIVE);
+
     private static int collector(Lesson lesson, int from) {
+        int out = takenOut(lesson, from);
+        if (out >= 0) return out;
         var inIt = foods(lesson, from);
         for (int i = from + 1; i < lesson.steps().size(); i++) {
             var words = words(lesson.steps().get(i));

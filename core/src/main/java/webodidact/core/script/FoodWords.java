@@ -3,6 +3,7 @@ package webodidact.core.script;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.food.Actions;
@@ -31,6 +32,10 @@ final class FoodWords {
     private static final Pattern EACH_BEFORE = Pattern.compile(
             "\\b(?:in|on|into|onto|to|for|per) each\\b[^.;!?]{0,20},? and\\b[^.;!?]*$", Pattern.CASE_INSENSITIVE);
 
+    /** "Two tomatoes for the eyes, one for the nose, that's three on each pizza": so many of them on one of several. */
+    private static final Pattern ON_EACH =
+            Pattern.compile("\\bthat['’]?s \\p{L}+ (?:\\p{L}+ )?(?:on|in|for) each\\b", Pattern.CASE_INSENSITIVE);
+
     private FoodWords() {}
 
     /** Each line and share once. @param mentions of the text */
@@ -45,10 +50,15 @@ final class FoodWords {
             var share = EACH_BEFORE
                                     .matcher(HeatWords.sentenceBefore(text, mention.start(), 80))
                                     .find()
+                            || ON_EACH.matcher(HeatWords.near(text, mention.start(), mention.end(), 90))
+                                    .find()
                             || EACH.matcher(text.substring(mention.end(), Math.min(text.length(), mention.end() + 30)))
                                     .find()
                     ? null
                     : ShareWords.around(text, mention.start(), mention.end(), line)
+                            .or(() -> isAlone(text, mention, mentions)
+                                    ? ShareWords.saidNext(text, mention.end())
+                                    : Optional.empty())
                             .orElse(null);
             boolean whole = share != null
                     && share.amount() != null
@@ -62,6 +72,15 @@ final class FoodWords {
                     share == null && isPrepared(text, mention.start())));
         }
         return all.stream().distinct().toList();
+    }
+
+    /** The only food of its sentence: what "that" in the next one is. */
+    private static boolean isAlone(String text, Mentions.Mention mention, List<Mentions.Mention> mentions) {
+        int from = mention.start()
+                - HeatWords.sentenceBefore(text, mention.start(), 200).length();
+        int to = from + HeatWords.sentenceAround(text, mention.start()).length();
+        return mentions.stream()
+                .noneMatch(m -> m != mention && m.kind() != Mentions.Kind.TOOL && m.start() >= from && m.start() < to);
     }
 
     private static boolean isPrepared(String text, int at) {

@@ -193,6 +193,7 @@ public final class Mentions {
             if (m.kind() != Kind.TOOL
                     && THING.matcher(text.substring(m.end(), Math.min(text.length(), m.end() + 12)))
                             .find()) continue;
+            if (m.kind() == Kind.LISTED && isNamed(text, m)) continue;
             if (!asides.covers(m.start())) used.add(m);
         }
         return List.copyOf(used);
@@ -257,6 +258,16 @@ public final class Mentions {
         return MADE_HERE.containsAll(said) && MINE.matcher(before).find();
     }
 
+    /** "The fish pie" of a lesson called so is the dish, and takes no fish. */
+    private boolean isNamed(String text, Mention mention) {
+        var next = NEXT.matcher(text.substring(mention.end(), Math.min(text.length(), mention.end() + 16)));
+        if (!next.find()) return false;
+        var dish = stems(next.group(1));
+        return MADE_HERE.containsAll(dish) && made.containsAll(dish) && made.containsAll(stems(mention.words()));
+    }
+
+    private static final Pattern NEXT = Pattern.compile("^[ -](\\p{L}{3,})");
+
     /** Unless another stands there already. */
     private static void add(List<Mention> all, BitSet taken, Mention mention) {
         if (!isFree(taken, mention.start(), mention.end())) return;
@@ -288,6 +299,10 @@ public final class Mentions {
         var exact = lineByFood.get(food);
         if (exact != null) return exact;
         for (var entry : lineWords) if (entry.getKey().containsAll(said)) return entry.getValue();
+        // "The leftover rice" is what the listed rice has become.
+        if (said.removeIf(BECOME::contains) && !said.isEmpty()) {
+            for (var entry : lineWords) if (entry.getKey().containsAll(said)) return entry.getValue();
+        }
         // The zest of a listed lemon is on the list, the white of a listed egg too.
         if (said.removeIf(PARTS::contains) && !said.isEmpty())
             for (var entry : lineWords) if (entry.getKey().containsAll(said)) return entry.getValue();
@@ -311,6 +326,8 @@ public final class Mentions {
     /** Last words of names that are said of other foods, and of what is left of them, as well. */
     private static final Set<String> ANYBODYS = stems(
             "seed leaf stick clove half piece slice ball cube drop powder paste sauce mix juice skin zest peel water stock flake spread roll sheet block tin bag jar cream milk oil butter cheese bread flour sugar vinegar syrup bean root stalk sprig head bulb heart tip end top white yolk salt pepper");
+
+    private static final Set<String> BECOME = Set.copyOf(stems("leftover cooked drained"));
 
     private static final Set<String> PARTS = Set.of(
             "zest", "juice", "rind", "peel", "white", "yolk", "leaf", "stalk", "sprig", "clove", "seed", "water",

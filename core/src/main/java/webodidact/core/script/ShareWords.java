@@ -43,6 +43,11 @@ public final class ShareWords {
     private static final Pattern AFTER = Pattern.compile(
             "^(?:,| (?:goes? )?(?:in|over|on)(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all )*",
             Pattern.CASE_INSENSITIVE);
+    /** "The milk, a bit at a time, that's 350 ml": between them nothing but how it goes in. */
+    private static final Pattern PRONOUN = Pattern.compile(
+            "^(?:[, ]+(?:goes|go|going|in|on|over|top|straight|slowly|gradually|a|bit|little|splash|at|time|by|all|of|it|them|now|next|then|there|here|into|the|pan|bowl|mixture|jug)\\b)*[, ]+(?:and |so )?(?:that['’]s|that is|it['’]s|that['’]ll be|which is|there['’]s)\\s+(?:about |around |roughly |only |just )*",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern LED = Pattern.compile(
             "^(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|half|about|around|roughly|couple|some|another)\\b)",
             Pattern.CASE_INSENSITIVE);
@@ -82,14 +87,32 @@ public final class ShareWords {
         if (before.isPresent()) return before;
         var tail = text.substring(end, Math.min(text.length(), end + REACH));
         var lead = AFTER.matcher(tail);
-        if (!lead.find() || lead.end() == 0) return Optional.empty();
-        int from = lead.end();
+        var pronoun = PRONOUN.matcher(tail);
+        boolean later = pronoun.find();
+        if (!later && (!lead.find() || lead.end() == 0)) return Optional.empty();
+        int from = later ? pronoun.end() : lead.end();
         if (!COUNTED.matcher(tail.substring(from)).find()) return Optional.empty();
         return AmountReader.start(tail.substring(from))
                 .filter(s -> s.amount().unit() != Unit.PIECE
                         && AFTER_END.matcher(tail.substring(from + s.end())).find())
                 .filter(s -> s.amount().unit().dimension() != Dimension.LENGTH)
                 .map(s -> new Share(end + from, s.amount(), false));
+    }
+
+    private static final Pattern NEXT = Pattern.compile(
+            "^[^.!?]*[.!] +(?:that['’]s|that is|it['’]s|there['’]s) (?:about |around |roughly |all |only )*(?=[\\d\\p{L}])",
+            Pattern.CASE_INSENSITIVE);
+
+    /** "Sprinkle the cheese all over. That's about 50 g." @param end where the name of the sentence's only food ends */
+    static Optional<Share> saidNext(String text, int end) {
+        var lead = NEXT.matcher(text).region(end, Math.min(text.length(), end + 2 * REACH));
+        if (!lead.lookingAt()) return Optional.empty();
+        var tail = text.substring(lead.end(), Math.min(text.length(), lead.end() + REACH));
+        return AmountReader.start(tail)
+                .filter(s -> s.amount().unit().dimension() == Dimension.MASS
+                        || s.amount().unit().dimension() == Dimension.VOLUME)
+                .filter(s -> AFTER_END.matcher(tail.substring(s.end())).find())
+                .map(s -> new Share(lead.end(), s.amount(), false));
     }
 
     /** "Quarter the lemon": a deed, no share. */

@@ -8,7 +8,7 @@ final class StandIns {
     private static final Pattern OR = Pattern.compile(
             "(?is)\\s*,?\\s*(?:or|or else|or even|or maybe|or just|or use)\\s+(?:an?|some|those|the|any|your|a bit of|a (?:tin|jar|handful|splash|bunch) of|\\d+ \\p{L}+ of)?\\s*(?:\\p{L}+ ){0,2}");
     private static final Pattern SWAPS = Pattern.compile(
-            "\\b(?:instead|in place of|swap|swapped|substitute|works? (?:just )?as well|works? (?:too|fine)|(?:is|are|will be|would be|['’]s) (?:just )?(?:fine|ok|okay|good|lovely|grand)|will do|does just as well|used?|go for|try|crumble in)\\b",
+            "\\b(?:instead|in place of|swap|swapped|substitute|works? (?:just )?as well|works? (?:too|fine)|(?:is|are|will be|would be|['’]s) (?:just )?(?:fine|ok|okay|good|lovely|grand)|will do|does just as well|used?|go for|try|crumble in|(?:is|are) what you (?:want|need|use))\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern AS_WELL = Pattern.compile("\\bworks? (?:just )?as well\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OR_THIS =

@@ -5,7 +5,8 @@ import java.util.stream.Stream;
 /** Boiling water: where it is used, and where somebody puts it on. */
 public final class WaterWords {
     private static final Phrase USED = Phrase.of(
-            "(?:in|into|to|of|with|over) (?:the |your |some |plenty of |a pan of )?(?:salted )?(?:boiling|just[- ]boiled|simmering) (?:salted )?(?:water|stock)");
+            "(?:in|into|to|of|with|over) (?:the |your |some |plenty of |a pan of )?(?:salted )?(?:boiling|just[- ]boiled|simmering) (?:salted )?(?:water|stock)",
+            "(?:pan|pot)(?: of)?,? (?:boiling|just[- ]boiled) (?:salted )?water\\b");
     /** "Pasta in the water": there is none until somebody puts it on. */
     private static final Phrase THE_WATER = Phrase.of(
             "(?:pasta|spaghetti|penne|macaroni|noodles|gnocchi|rice|eggs)\\b[^.!?]{0,20}\\b(?:in|into|to) the (?:salted )?water\\b");

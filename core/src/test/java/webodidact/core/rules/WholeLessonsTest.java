@@ -21,7 +21,9 @@ class WholeLessonsTest {
         "lessons-tenth.txt, 92, 1",
         "lessons-eleventh.txt, 91, 1",
         "lessons-twelfth.txt, 91, 1",
-        "lessons-thirteenth.txt, 82, 1"
+        "lessons-thirteenth.txt, 82, 1",
+        "lessons-fourteenth.txt, 95, 1",
+        "lessons-fifteenth.txt, 93, 1"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;

@@ -47,4 +47,20 @@ class AsidesTest {
                 + "the butter";
         assertThat(Asides.of(page).covers(page.indexOf("butter"))).isFalse();
     }
+
+    /** Speech has few full stops: what is an aside in a long sentence is a part of it, in a short one all of it. */
+    @Test
+    void anAsideIsAPartOfALongSentence() {
+        var boil =
+                "Peel your potatoes and chop them into chunks, in the big pan, cover them, and that's coming up to the "
+                        + "boil, and then fifteen minutes until they fall off the knife.";
+        assertThat(Asides.of(boil).covers(boil.indexOf("potatoes"))).isFalse();
+        var aunt =
+                "My aunt always put cinnamon in hers but there you go, and now the butter goes in and the sugar goes in "
+                        + "and you stir it until it all comes together in the pan.";
+        assertThat(Asides.of(aunt).covers(aunt.indexOf("cinnamon"))).isTrue();
+        assertThat(Asides.of(aunt).covers(aunt.indexOf("butter"))).isFalse();
+        var written = "My aunt always put cinnamon in hers, and now the butter.";
+        assertThat(Asides.of(written).covers(written.indexOf("butter"))).isTrue();
+    }
 }

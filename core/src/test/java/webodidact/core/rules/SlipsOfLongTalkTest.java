@@ -1,0 +1,136 @@
+package webodidact.core.rules;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Slips in sentences that run on, as somebody at a stove talks; each beside what sounds like it and is none. */
+class SlipsOfLongTalkTest {
+    private static boolean finds(String check, String head, String foods, String tools, String... steps) {
+        return WholeLessons.finds("Chicken and rice", check, head, foods, tools, steps);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "name-published, 'Well done Jayden I can see you''ve got yours in.', true",
+        "name-published, 'Well done I can see you''ve got yours in.', false",
+        "stray-talk, 'Is this thing recording, yes it is.', true",
+        "stray-talk, 'Is this rice hot, yes it is.', false",
+        "promise-unkept, 'At the end I''m going to show you how to freeze it for another day as well.', true",
+        "promise-unkept, 'Next week I''m going to show you how to freeze it at the end.', false",
+        "reheated-lukewarm, 'The leftovers you just warm it through tomorrow.', true",
+        "reheated-lukewarm, 'The leftovers you warm it through tomorrow till it''s steaming all the way through.', false",
+        "reheated-lukewarm, 'Just warm it through while I find a plate.', false",
+        "keeping-unsaid, 'Leftover rice, that''ll keep in the fridge for a week, no bother.', true",
+        "keeping-unsaid, 'Leftover rice, that''ll keep in the fridge for a day, no longer.', false",
+        "used-not-listed, 'Leftover rice goes in the fridge within the hour.', false",
+        "doneness-unsaid, 'The chicken''s done when it''s gone white on the outside.', true",
+        "doneness-unsaid, 'The chicken is lovely and brown so it''s done.', true",
+        "doneness-unsaid, 'The chicken is lovely and brown, and the juices run clear.', false",
+        "yield-wrong, 'That''s enough for eight with some veg.', true",
+        "yield-wrong, 'That''s enough for four with some veg.', false",
+        "yield-wrong, 'That''s enough for two minutes.', false",
+        "uneven-share, 'Cut it in six so everybody gets the same.', true",
+        "uneven-share, 'Cut it in eight so everybody gets the same.', false",
+        "uneven-share, 'Cut it in six so it cooks.', false",
+        "share-wrong, 'Double the water, so two hundred grams of rice and three hundred mils of water.', true",
+        "share-wrong, 'Double the water, so two hundred grams of rice and four hundred mils of water.', false",
+        "stock-out-of-strength, 'Crumble your stock cube in with a mug of water, about two litres.', true",
+        "stock-out-of-strength, 'Crumble your stock cube in with some water, about five hundred mils.', false",
+        "raw-meat-rinsed, 'Take the chicken out of the bag, rinse out the inside, and pat it dry.', true",
+        "raw-meat-rinsed, 'Take the chicken out of the bag, and rinse out the bowl.', false",
+        "left-out-too-long, 'The chicken can be sitting out on the counter for sandwiches, it''s good for a few hours.', true",
+        "left-out-too-long, 'The chicken is on the counter while we set the table.', false",
+        "poured-over-raw, 'Chicken on a plate. Pour the fat down the sink with plenty of hot water.', false",
+        "equivalence-wrong, 'One chicken breast, that''s eight hundred grams.', false",
+        "produce-unwashed, 'Slice the cucumber.', true",
+        "produce-unwashed, 'Give your hands a wash, and the veg. Slice the cucumber.', false",
+        "produce-unwashed, 'The veggies get a rinse. Slice the cucumber.', false",
+        "used-not-listed, 'Little balls, about a walnut each.', false",
+        "used-not-listed, 'Chop a walnut.', true",
+        "heat-never-off, 'Fry the chicken on a medium heat. Everything off now.', false",
+        "heat-never-off, 'Fry the chicken on a medium heat. Take everything off the board.', true"
+    })
+    void aSentenceThatRunsOn(String check, String words, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "500 g chicken thighs; 200 g rice; 1 cucumber; 1 vegetable stock cube",
+                        "",
+                        "= HANDS_ON Then",
+                        words,
+                        "= PLATE Serve",
+                        "There we are."))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** An amount behind its food, in another breath. */
+    @ParameterizedTest
+    @CsvSource({
+        "'The milk goes in a bit at a time, that''s three hundred and fifty mils.', true",
+        "'The milk goes in a bit at a time, that''s four hundred mils.', false",
+        "'The milk goes in, all of it. That''s about three hundred mils.', true",
+        "'The milk goes in with the flour. That''s about three hundred grams.', false",
+        "'The milk goes in, and stir it, that''s a job for the children.', false"
+    })
+    void anAmountBehindItsFood(String words, boolean left) {
+        assertThat(finds(
+                        "part-never-used",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "400 ml whole milk; 300 g flour",
+                        "",
+                        "= HANDS_ON Sauce",
+                        words,
+                        "= HANDS_ON Then",
+                        "Stir it."))
+                .as(words)
+                .isEqualTo(left);
+    }
+
+    /** So many on each, of so many: in words that a count of the list can be held against. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Two tomatoes for the eyes, one for the nose, that''s three on each pizza.', true",
+        "'Two tomatoes for the eyes, that''s two on each pizza.', false",
+        "'Roll it into twenty little balls. Four bowls, ten balls in each.', true",
+        "'Roll it into twenty little balls. Four bowls, five balls in each.', false"
+    })
+    void soManyOnEach(String words, boolean wrong) {
+        assertThat(finds(
+                        "pieces-not-enough",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "8 cherry tomatoes; 200 g flour",
+                        "",
+                        "= HANDS_ON Then",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** What is taken out in so many words is collected there; a recording leaves out what nobody fills. */
+    @ParameterizedTest
+    @CsvSource({
+        "COOK_ALONG, 'Tray out, mind your hands.', collected-off-time, false",
+        "RECORDED, 'It''s been an hour. Tray out.', dead-air, false",
+        "COOK_ALONG, 'It''s been an hour. Tray out.', dead-air, true"
+    })
+    void whatComesOut(String delivery, String words, String check, boolean found) {
+        assertThat(finds(
+                        check,
+                        "ADULTS " + delivery + " 60 4 UK",
+                        "200 g rice; 600 g potatoes",
+                        "",
+                        "= HANDS_ON Oven",
+                        "Tray in the oven at 200 degrees, 180 fan, for "
+                                + (check.equals("dead-air") ? "forty" : "twelve")
+                                + " minutes.",
+                        "= HANDS_ON Meanwhile",
+                        "Peel the potatoes and chop them. Stir the rice for nine minutes.",
+                        "= HANDS_ON Out",
+                        words))
+                .as(words)
+                .isEqualTo(found);
+    }
+}
