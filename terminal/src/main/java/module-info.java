@@ -3,10 +3,7 @@ module webodidact.terminal {
     requires webodidact.core;
     requires webodidact.formats;
     requires com.fasterxml.jackson.databind;
-    requires info.picocli;
+    requires org.apache.commons.cli;
 
     exports webodidact.terminal;
-
-    opens webodidact.terminal to
-            info.picocli;
 }

@@ -7,13 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.Callable;
 import java.util.stream.Stream;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import webodidact.core.check.Covering;
 import webodidact.core.check.Family;
 import webodidact.core.check.Finding;
@@ -25,30 +19,38 @@ import webodidact.core.rules.Rules;
 import webodidact.formats.course.CourseFolder;
 
 /** The checks on one lesson of a course, so that a machine can watch a course under version control. */
-@Command(name = "check", mixinStandardHelpOptions = true)
-final class CheckCommand implements Callable<Integer> {
+final class CheckCommand implements Command {
     /** Mends in one go; more would be a mend that does not mend. */
     private static final int MOST = 100;
 
-    @Spec
-    private CommandSpec spec;
+    private Told told;
 
-    @Option(names = "--json")
     private boolean json;
 
-    @Option(names = "--family", paramLabel = "FAMILY")
     private String family;
 
-    @Option(names = "--mend", paramLabel = "CODE")
     private String mend;
 
-    @Parameters(paramLabel = "LESSON")
     private Path file;
 
     @Override
-    public Integer call() throws IOException {
+    public Manual manual() {
+        return new Manual("check")
+                .flag("json")
+                .option("family", "FAMILY")
+                .option("mend", "CODE")
+                .argument("LESSON");
+    }
+
+    @Override
+    public int run(Told told) throws IOException {
+        this.told = told;
+        json = told.has("json");
+        family = told.text("family");
+        mend = told.text("mend");
+        file = told.file();
         var only = family == null ? null : family();
-        var files = LessonFile.lessons("check", file, spec.commandLine().getErr());
+        var files = LessonFile.lessons("check", file, told.err());
         if (mend != null) {
             if (files.size() != 1 || !file.toString().endsWith(CourseFolder.LESSON))
                 throw new IllegalArgumentException(Words.say("check.mendOne"));
@@ -70,7 +72,7 @@ final class CheckCommand implements Callable<Integer> {
             } else print(files.size() > 1 ? each.lesson().title() : "", outcome, open);
             code = Math.max(code, LessonFile.code(outcome, open.stream().anyMatch(Finding::isStop)));
         }
-        if (json) spec.commandLine().getOut().println(Json.pretty(Map.of("findings", all)));
+        if (json) told.out().println(Json.pretty(Map.of("findings", all)));
         return code;
     }
 
@@ -102,7 +104,7 @@ final class CheckCommand implements Callable<Integer> {
         if (Rules.ALL.stream().noneMatch(r -> r.id().equals(mend)))
             throw new IllegalArgumentException(Words.say("check.none", mend));
         var now = opened;
-        var err = spec.commandLine().getErr();
+        var err = told.err();
         for (int i = 0; i < MOST; i++) {
             var first = now.outcome().report().open().stream()
                     .filter(f -> f.check().equals(mend) && !f.mends().isEmpty())
@@ -123,7 +125,7 @@ final class CheckCommand implements Callable<Integer> {
     }
 
     private void print(String title, Outcome outcome, List<Finding> open) {
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         if (!title.isEmpty()) out.println(Words.say("check.lesson", title));
         for (var f : open) {
             out.println(Words.say(

@@ -5,12 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import webodidact.core.check.Finding;
 import webodidact.core.lesson.Cover;
 import webodidact.core.outcome.Outcome;
@@ -20,32 +14,34 @@ import webodidact.core.timing.Part;
 import webodidact.core.timing.Placed;
 
 /** The clock of one lesson: what is on air when, both ends, what is left open. */
-@Command(name = "clock", mixinStandardHelpOptions = true)
-final class ClockCommand implements Callable<Integer> {
-    @Spec
-    private CommandSpec spec;
+final class ClockCommand implements Command {
+    private Told told;
 
-    @Option(names = "--json")
     private boolean json;
 
-    @Parameters(paramLabel = "LESSON")
     private Path file;
 
     @Override
-    public Integer call() {
-        var outcome =
-                LessonFile.open("clock", file, spec.commandLine().getErr()).openEnds();
+    public Manual manual() {
+        return new Manual("clock").flag("json").argument("LESSON");
+    }
+
+    @Override
+    public int run(Told told) {
+        this.told = told;
+        json = told.has("json");
+        file = told.file();
+        var outcome = LessonFile.open("clock", file, told.err()).openEnds();
         var open = outcome.report().open().stream().filter(Finding::isOpenEnd).toList();
-        outcome.missing(Outcome.Part.TIMES)
-                .ifPresent(u -> spec.commandLine().getErr().println("clock: " + u.text() + " " + u.why()));
-        if (json) spec.commandLine().getOut().println(Json.pretty(object(outcome, open)));
+        outcome.missing(Outcome.Part.TIMES).ifPresent(u -> told.err().println("clock: " + u.text() + " " + u.why()));
+        if (json) told.out().println(Json.pretty(object(outcome, open)));
         else print(outcome, open);
         return LessonFile.code(
                 outcome, outcome.schedule().over() > 0 || open.stream().anyMatch(Finding::isStop));
     }
 
     private void print(Outcome outcome, List<Finding> open) {
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         var plan = outcome.schedule();
         for (var p : plan.steps()) {
             out.printf(

@@ -3,12 +3,6 @@ package webodidact.terminal;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.LinkedHashMap;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
 import webodidact.core.amount.KitchenRounding;
@@ -22,8 +16,7 @@ import webodidact.core.reading.AmountReader;
 import webodidact.core.reading.LineReader;
 
 /** One amount of a food in other measures, exact and as it can be measured. */
-@Command(name = "convert", mixinStandardHelpOptions = true)
-final class ConvertCommand implements Callable<Integer> {
+final class ConvertCommand implements Command {
     /** Where an amount can be told to. */
     enum Target {
         METRIC,
@@ -34,29 +27,40 @@ final class ConvertCommand implements Callable<Integer> {
         ML
     }
 
-    @Spec
-    private CommandSpec spec;
+    private Told told;
 
-    @Option(names = "--json")
     private boolean json;
 
-    @Option(names = "--food", required = true, paramLabel = "FOOD")
     private String food;
 
-    @Option(names = "--to", required = true, paramLabel = "SYSTEM")
     private Target to;
 
-    @Option(names = "--from", paramLabel = "SYSTEM")
     private MeasureSystem from;
 
-    @Option(names = "--times", paramLabel = "N")
     private String times = "1";
 
-    @Parameters(paramLabel = "AMOUNT")
     private String amount;
 
     @Override
-    public Integer call() {
+    public Manual manual() {
+        return new Manual("convert")
+                .flag("json")
+                .needed("food", "FOOD")
+                .needed("to", "SYSTEM")
+                .option("from", "SYSTEM")
+                .option("times", "N", "1")
+                .argument("AMOUNT");
+    }
+
+    @Override
+    public int run(Told told) {
+        this.told = told;
+        json = told.has("json");
+        food = told.text("food");
+        to = told.oneOf("to", Target.class);
+        from = told.oneOf("from", MeasureSystem.class);
+        times = told.text("times");
+        amount = told.argument();
         var asWritten = new LineReader(Knowledge.shipped(), from == null ? MeasureSystem.METRIC : from)
                 .read(amount + " " + food);
         var known = Knowledge.shipped()
@@ -121,7 +125,7 @@ final class ConvertCommand implements Callable<Integer> {
     }
 
     private void print(Amount exact, KitchenRounding.Rounded rounded) {
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         if (!json) {
             out.println(
                     rounded.error().isZero() ? rounded.text() : Words.say("convert.exactly", rounded.text(), exact));

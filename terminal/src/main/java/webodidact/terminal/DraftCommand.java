@@ -4,34 +4,31 @@ import java.io.IOException;
 import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
 /** A page of text made into a lesson with all that its words propose. */
-@Command(name = "draft", mixinStandardHelpOptions = true)
-final class DraftCommand implements Callable<Integer> {
+final class DraftCommand implements Command {
     private static final long LONGEST = 2_000_000;
 
-    @Spec
-    private CommandSpec spec;
+    private Told told;
 
-    @Parameters(paramLabel = "PAGE.txt")
     private Path page;
 
-    @Mixin
     private MannerOptions options;
 
     @Override
-    public Integer call() throws IOException {
+    public Manual manual() {
+        return MannerOptions.in(new Manual("draft").argument("PAGE.txt"));
+    }
+
+    @Override
+    public int run(Told told) throws IOException {
+        this.told = told;
+        page = told.file();
+        options = MannerOptions.of(told);
         var manner = options.manner();
         var text = text();
-        var drafted = Drafting.at("draft", options.out())
-                .draft(text, "", page, manner, spec.commandLine().getErr());
-        options.done(spec, drafted);
+        var drafted = Drafting.at("draft", options.out()).draft(text, "", page, manner, told.err());
+        options.done(told, drafted);
         return 0;
     }
 

@@ -6,12 +6,6 @@ import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import webodidact.core.homes.Chance;
 import webodidact.core.homes.HomePace;
 import webodidact.core.homes.HomeTime;
@@ -20,29 +14,37 @@ import webodidact.core.homes.Simulation;
 import webodidact.core.time.Clock;
 
 /** Whether the homes keep up, step by step. */
-@Command(name = "homes", mixinStandardHelpOptions = true)
-final class HomesCommand implements Callable<Integer> {
+final class HomesCommand implements Command {
     private static final int MOST = 200_000;
 
-    @Spec
-    private CommandSpec spec;
+    private Told told;
 
-    @Option(names = "--json")
     private boolean json;
 
-    @Option(names = "--homes", defaultValue = "10000")
     private int homes;
 
-    @Option(names = "--seed", defaultValue = "7")
     private long seed;
 
-    @Parameters(paramLabel = "LESSON")
     private Path file;
 
     @Override
-    public Integer call() {
+    public Manual manual() {
+        return new Manual("homes")
+                .flag("json")
+                .option("homes", "N", "10000")
+                .option("seed", "N", "7")
+                .argument("LESSON");
+    }
+
+    @Override
+    public int run(Told told) {
+        this.told = told;
+        json = told.has("json");
+        homes = told.number("homes");
+        seed = told.number("seed");
+        file = told.file();
         if (homes < 1 || homes > MOST) throw new IllegalArgumentException(Words.say("homes.most", homes, MOST));
-        var opened = LessonFile.open("homes", file, spec.commandLine().getErr());
+        var opened = LessonFile.open("homes", file, told.err());
         opened.needHomes("homes");
         var outcome = opened.outcome();
         var paces = HomePace.of(
@@ -53,7 +55,7 @@ final class HomesCommand implements Callable<Integer> {
         var result = Simulation.of(opened.lesson(), paces, Chance.USUAL, homes, seed, Progress.NONE)
                 .orElseThrow()
                 .against(outcome.schedule());
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         var atHome = HomeTime.of(opened.lesson(), paces, outcome.schedule(), outcome.pace());
         if (!opened.lesson().delivery().isLive()) {
             recorded(atHome, opened);
@@ -85,7 +87,7 @@ final class HomesCommand implements Callable<Integer> {
 
     /** A recording is paused: it tells the time at home, not who keeps up. */
     private void recorded(HomeTime time, LessonFile opened) {
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         if (json) {
             var map = new LinkedHashMap<String, Object>();
             map.put("readyToEatLow", time.readyToEat().low());

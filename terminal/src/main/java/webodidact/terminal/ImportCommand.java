@@ -3,12 +3,6 @@ package webodidact.terminal;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import webodidact.core.lesson.Lesson;
 import webodidact.formats.api.Read;
 import webodidact.formats.course.CourseFolder;
@@ -16,21 +10,25 @@ import webodidact.formats.importing.Importer;
 import webodidact.formats.json.JsonFile;
 
 /** A recipe's file of whatever kind, or a lesson of another course, made into a lesson; what is left of it is said. */
-@Command(name = "import", mixinStandardHelpOptions = true)
-final class ImportCommand implements Callable<Integer> {
-    @Spec
-    private CommandSpec spec;
+final class ImportCommand implements Command {
+    private Told told;
 
-    @Parameters(paramLabel = "FILE")
     private Path file;
 
-    @Mixin
     private MannerOptions options;
 
     @Override
-    public Integer call() throws IOException {
+    public Manual manual() {
+        return MannerOptions.in(new Manual("import").argument("FILE"));
+    }
+
+    @Override
+    public int run(Told told) throws IOException {
+        this.told = told;
+        file = told.file();
+        options = MannerOptions.of(told);
         var manner = options.manner();
-        var err = spec.commandLine().getErr();
+        var err = told.err();
         Lesson lesson;
         if (String.valueOf(file.getFileName()).endsWith(CourseFolder.LESSON)) lesson = another();
         else {
@@ -40,7 +38,7 @@ final class ImportCommand implements Callable<Integer> {
             err.println(Words.say("import.format", read.format()));
             for (var left : read.left()) err.println(Words.say("import.left", left.text()));
         }
-        options.done(spec, lesson);
+        options.done(told, lesson);
         return 0;
     }
 
@@ -51,7 +49,7 @@ final class ImportCommand implements Callable<Integer> {
         var read = JsonFile.readLesson(file.getFileName().toString(), place.id(), Files.readAllBytes(file));
         if (read instanceof Read.Refused<Lesson>(var why)) throw new IllegalArgumentException("import: " + why.text());
         var done = (Read.Done<Lesson>) read;
-        done.warnings().forEach(w -> spec.commandLine().getErr().println("import: " + w.text()));
+        done.warnings().forEach(w -> told.err().println("import: " + w.text()));
         int number =
                 place.book().lessons().stream().mapToInt(Lesson::number).max().orElse(0) + 1;
         var lesson = done.value().but(d -> d.number = number);

@@ -6,12 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import webodidact.core.answer.Answers;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Sets;
@@ -19,39 +13,49 @@ import webodidact.core.list.HomeList;
 import webodidact.core.list.OvenInstead;
 
 /** One of a lesson's lists: what a home needs, what the instructor does, the mise en place, the kits, the exercise. */
-@Command(name = "list", mixinStandardHelpOptions = true)
-final class ListCommand implements Callable<Integer> {
+final class ListCommand implements Command {
     private static final List<String> KINDS = List.of("home", "shoot", "bench", "kit", "pupil");
 
-    @Spec
-    private CommandSpec spec;
+    private Told told;
 
-    @Option(names = "--json")
     private boolean json;
 
-    @Parameters(paramLabel = "LESSON")
     private Path file;
 
-    @Option(names = "--for", defaultValue = "home", paramLabel = "WHOM")
     private String kind;
 
-    @Option(names = "--servings", paramLabel = "N")
     private Integer servings;
 
-    @Option(names = "--groups", paramLabel = "N")
     private Integer groups;
 
-    @Option(names = "--home", paramLabel = "ALIAS")
     private String home;
 
     @Override
-    public Integer call() {
+    public Manual manual() {
+        return new Manual("list")
+                .flag("json")
+                .option("for", "WHOM", "home")
+                .option("servings", "N")
+                .option("groups", "N")
+                .option("home", "ALIAS")
+                .argument("LESSON");
+    }
+
+    @Override
+    public int run(Told told) {
+        this.told = told;
+        json = told.has("json");
+        file = told.file();
+        kind = told.text("for");
+        servings = told.number("servings");
+        groups = told.number("groups");
+        home = told.text("home");
         if (!KINDS.contains(kind)) throw new IllegalArgumentException(Words.say("list.kind", kind, KINDS));
         if (servings != null && (servings < 1 || servings > 1000))
             throw new IllegalArgumentException(Words.say("list.servings", servings));
         if (groups != null && (groups < 0 || groups > 99))
             throw new IllegalArgumentException(Words.say("list.groups", groups));
-        var opened = LessonFile.open("list", file, spec.commandLine().getErr());
+        var opened = LessonFile.open("list", file, told.err());
         var lesson = changed(opened.lesson());
         // No check is asked: a list is there at once.
         var answers = new Answers(opened.question().about(lesson));
@@ -62,7 +66,7 @@ final class ListCommand implements Callable<Integer> {
             case "pupil" -> pupil(answers);
             default -> home == null ? gather(answers, lesson) : own(answers, opened);
         };
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         if (json) out.println(Json.pretty(object));
         else print(object, 0);
         return 0;
@@ -215,7 +219,7 @@ final class ListCommand implements Callable<Integer> {
 
     /** The same object as lines: a line for each entry, what is empty left out. */
     private void print(Map<?, ?> object, int depth) {
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         var words = new ArrayList<String>();
         for (var field : object.entrySet()) {
             switch (field.getValue()) {

@@ -1,32 +1,24 @@
 package webodidact.terminal;
 
 import java.nio.file.Path;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import webodidact.core.lesson.Lesson;
 
 /** Where a new lesson goes and how it is given: what {@code draft} and {@code import} are both told. */
-final class MannerOptions {
-    @Option(names = "--out", required = true, paramLabel = "LESSON")
-    private Path out;
+record MannerOptions(Path out, String delivery, String audience, int slot) {
+    static Manual in(Manual manual) {
+        return manual.needed("out", "LESSON")
+                .option("delivery", "DELIVERY", "cook-along")
+                .option("audience", "AUDIENCE", "adults")
+                .option("slot", "MIN", "45");
+    }
 
-    @Option(names = "--delivery", defaultValue = "cook-along")
-    private String delivery;
-
-    @Option(names = "--audience", defaultValue = "adults")
-    private String audience;
-
-    @Option(names = "--slot", defaultValue = "45", paramLabel = "MIN")
-    private int slot;
-
-    Path out() {
-        return out;
+    static MannerOptions of(Told told) {
+        return new MannerOptions(told.path("out"), told.text("delivery"), told.text("audience"), told.number("slot"));
     }
 
     /** Says what was written. */
-    void done(CommandSpec command, Lesson lesson) {
-        command.commandLine()
-                .getOut()
+    void done(Told told, Lesson lesson) {
+        told.out()
                 .println(Words.say(
                         "draft.done", out, lesson.foods().size(), lesson.steps().size()));
     }

@@ -5,12 +5,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.lesson.Household;
 import webodidact.core.words.Language;
@@ -21,47 +15,62 @@ import webodidact.formats.paper.Print;
 import webodidact.formats.paper.Sheet;
 
 /** The papers of a lesson, or of all lessons of a course; a paper that stops hold is not written, unless as a draft. */
-@Command(name = "papers", mixinStandardHelpOptions = true)
-final class PapersCommand implements Callable<Integer> {
-    @Spec
-    private CommandSpec spec;
+final class PapersCommand implements Command {
+    private Told told;
 
-    @Parameters(paramLabel = "LESSON|COURSE")
     private Path file;
 
-    @Option(names = "--out", required = true, paramLabel = "DIR")
     private Path out;
 
-    @Option(names = "--only", split = ",", paramLabel = "PAPER")
     private List<String> only = List.of();
 
-    @Option(names = "--paper", defaultValue = "a4", paramLabel = "SIZE")
     private String sheet;
 
-    @Option(names = "--home", paramLabel = "ALIAS")
     private String home;
 
-    @Option(names = "--all-homes")
     private boolean allHomes;
 
-    @Option(names = "--measures", paramLabel = "SYSTEM")
     private String measures;
 
-    @Option(names = "--language", paramLabel = "L")
     private String language;
 
-    @Option(names = "--large")
     private boolean large;
 
-    @Option(names = "--spaced")
     private boolean spaced;
 
-    @Option(names = "--draft")
     private boolean draft;
 
     @Override
-    public Integer call() {
-        var err = spec.commandLine().getErr();
+    public Manual manual() {
+        return new Manual("papers")
+                .needed("out", "DIR")
+                .option("only", "PAPER")
+                .option("paper", "SIZE", "a4")
+                .option("home", "ALIAS")
+                .flag("all-homes")
+                .option("measures", "SYSTEM")
+                .option("language", "L")
+                .flag("large")
+                .flag("spaced")
+                .flag("draft")
+                .argument("LESSON|COURSE");
+    }
+
+    @Override
+    public int run(Told told) {
+        this.told = told;
+        file = told.file();
+        out = told.path("out");
+        only = told.several("only");
+        sheet = told.text("paper");
+        home = told.text("home");
+        allHomes = told.has("all-homes");
+        measures = told.text("measures");
+        language = told.text("language");
+        large = told.has("large");
+        spaced = told.has("spaced");
+        draft = told.has("draft");
+        var err = told.err();
         var papers = papers();
         var print = new Print(named(Sheet.values(), sheet, "--paper"), large, spaced);
         var system = measures == null ? null : named(MeasureSystem.values(), measures, "--measures");
@@ -75,7 +84,7 @@ final class PapersCommand implements Callable<Integer> {
             for (var paper : papers)
                 for (var edition : editions(paper, base, lesson)) orders.add(new Papers.Order(paper, edition));
             var written = Papers.writeAll(orders, out, n -> {}, () -> false);
-            written.files().forEach(f -> spec.commandLine().getOut().println(f));
+            written.files().forEach(f -> told.out().println(f));
             written.held().forEach(h -> err.println("papers: " + h));
             written.failed().forEach(f -> err.println("papers: " + f));
             if (!written.failed().isEmpty()) code = Terminal.CANNOT_READ;

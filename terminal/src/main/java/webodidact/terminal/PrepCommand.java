@@ -9,13 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import webodidact.core.answer.Answers;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.prep.Clash;
@@ -28,29 +22,33 @@ import webodidact.core.prep.Task;
 import webodidact.core.time.Clock;
 
 /** What has to be ready before air, by the clock; of a course the lessons of each day share the kitchen. */
-@Command(name = "prep", mixinStandardHelpOptions = true)
-final class PrepCommand implements Callable<Integer> {
-    @Spec
-    private CommandSpec spec;
+final class PrepCommand implements Command {
+    private Told told;
 
-    @Option(names = "--json")
     private boolean json;
 
-    @Option(names = "--effort", defaultValue = "2")
     private double effort;
 
-    @Parameters(paramLabel = "LESSON|COURSE")
     private Path file;
 
     /** Lessons that are prepared together. */
     private record Day(String title, LocalDateTime air, Prep prep) {}
 
     @Override
-    public Integer call() {
+    public Manual manual() {
+        return new Manual("prep").flag("json").option("effort", "N", "2").argument("LESSON|COURSE");
+    }
+
+    @Override
+    public int run(Told told) {
+        this.told = told;
+        json = told.has("json");
+        effort = told.figure("effort");
+        file = told.file();
         if (effort <= 0 || effort > 1000) throw new IllegalArgumentException(Words.say("prep.effort", effort));
         int code = 0;
         var all = new ArrayList<Map<String, Object>>();
-        for (var day : days(LessonFile.lessons("prep", file, spec.commandLine().getErr()))) {
+        for (var day : days(LessonFile.lessons("prep", file, told.err()))) {
             var solver = PrepSolver.usual();
             var answer = solver.solve(day.prep(), effort, () -> false);
             var clash = answer.impossible() ? Clash.of(day.prep(), solver, () -> false) : Optional.<Clash>empty();
@@ -58,25 +56,22 @@ final class PrepCommand implements Callable<Integer> {
             if (json) all.add(object(day, answer.plan(), clash));
             else print(day, answer.plan(), clash);
         }
-        if (json)
-            spec.commandLine().getOut().println(Json.pretty(all.size() == 1 ? all.getFirst() : Map.of("days", all)));
+        if (json) told.out().println(Json.pretty(all.size() == 1 ? all.getFirst() : Map.of("days", all)));
         return code;
     }
 
     /** Lessons of one day in one kitchen are one question, told from the first one's air. */
     private List<Day> days(List<LessonFile> lessons) {
         var days = new ArrayList<Day>();
-        var told = new HashSet<String>();
+        var planned = new HashSet<String>();
         for (var each : lessons) {
             var answers = new Answers(each.question());
             int untimed = answers.schedule().untimed().size();
             if (untimed > 0)
-                spec.commandLine()
-                        .getErr()
-                        .println(Words.say("prep.untimed", each.lesson().title(), untimed));
-            if (told.contains(each.lesson().id())) continue;
+                told.err().println(Words.say("prep.untimed", each.lesson().title(), untimed));
+            if (planned.contains(each.lesson().id())) continue;
             var day = DayPrep.of(answers);
-            day.lessons().forEach(l -> told.add(l.id()));
+            day.lessons().forEach(l -> planned.add(l.id()));
             var title = day.lessons().stream().map(Lesson::title).collect(Collectors.joining(", "));
             days.add(new Day(title, day.lessons().getFirst().air(), day.prep()));
         }
@@ -139,7 +134,7 @@ final class PrepCommand implements Callable<Integer> {
     }
 
     private void print(Day day, Optional<PrepPlan> plan, Optional<Clash> clash) {
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         out.println(day.title());
         plan.ifPresent(p -> {
             for (var job : p.jobs())

@@ -3,13 +3,6 @@ package webodidact.terminal;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.ParentCommand;
-import picocli.CommandLine.Spec;
 import webodidact.core.amount.AmountText;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
@@ -17,29 +10,29 @@ import webodidact.core.reading.LineReader;
 import webodidact.core.reading.ReadLine;
 
 /** Reads recipe lines as people write them. */
-@Command(name = "read", mixinStandardHelpOptions = true)
-final class ReadCommand implements Callable<Integer> {
-    @ParentCommand
-    private Terminal terminal;
+final class ReadCommand implements Command {
+    private Told told;
 
-    @Spec
-    private CommandSpec spec;
-
-    @Option(names = "--json")
     private boolean json;
 
-    @Parameters(arity = "0..*", paramLabel = "LINE")
     private List<String> lines = new ArrayList<>();
 
     @Override
-    public Integer call() throws IOException {
+    public Manual manual() {
+        return new Manual("read").flag("json").arguments("LINE", 0, Integer.MAX_VALUE);
+    }
+
+    @Override
+    public int run(Told told) throws IOException {
+        this.told = told;
+        json = told.has("json");
+        lines = told.arguments();
         var reader = new LineReader(Knowledge.shipped());
-        var given = lines.isEmpty()
-                ? terminal.in().lines().filter(l -> !l.isBlank()).toList()
-                : lines;
+        var given =
+                lines.isEmpty() ? told.in().lines().filter(l -> !l.isBlank()).toList() : lines;
         if (given.isEmpty()) throw new IllegalArgumentException(Words.say("read.none"));
         var read = given.stream().flatMap(l -> reader.readAll(l).stream()).toList();
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         if (json) out.println(Json.pretty(read.stream().map(Json::of).toList()));
         else read.forEach(r -> out.println(text(r)));
         return 0;

@@ -11,13 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.concurrent.Callable;
 import java.util.stream.Stream;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.MeasureSystem;
@@ -36,49 +30,65 @@ import webodidact.core.swap.Offer;
 import webodidact.core.swap.SwapQuestion;
 
 /** What stands in for a food or a tool, for what it does there; for anybody, or for one home of a course. */
-@Command(name = "swap", mixinStandardHelpOptions = true)
-final class SwapCommand implements Callable<Integer> {
-    @Spec
-    private CommandSpec spec;
+final class SwapCommand implements Command {
+    private Told told;
 
-    @Option(names = "--json")
     private boolean json;
 
-    @Option(names = "--amount", paramLabel = "AMOUNT")
     private String amount;
 
-    @Option(names = "--form", paramLabel = "FORM", defaultValue = "")
     private String form;
 
-    @Option(names = "--use", paramLabel = "USE", defaultValue = "")
     private String use;
 
-    @Option(names = "--without", split = ",", paramLabel = "ALLERGEN")
     private List<String> without = new ArrayList<>();
 
-    @Option(names = "--diet", split = ",", paramLabel = "DIET")
     private List<String> diets = new ArrayList<>();
 
-    @Option(names = "--times", paramLabel = "N", defaultValue = "1")
     private String times;
 
-    @Option(names = "--tool", paramLabel = "TOOL")
     private String tool;
 
-    @Option(names = "--lesson", paramLabel = "LESSON")
     private Path lesson;
 
-    @Option(names = "--food", paramLabel = "LINE")
     private String line;
 
-    @Option(names = "--home", paramLabel = "ALIAS")
     private String home;
 
-    @Parameters(arity = "0..*", paramLabel = "FOOD")
     private List<String> food = new ArrayList<>();
 
     @Override
-    public Integer call() {
+    public Manual manual() {
+        return new Manual("swap")
+                .flag("json")
+                .option("amount", "AMOUNT")
+                .option("form", "FORM", "")
+                .option("use", "USE", "")
+                .option("without", "ALLERGEN")
+                .option("diet", "DIET")
+                .option("times", "N", "1")
+                .option("tool", "TOOL")
+                .option("lesson", "LESSON")
+                .option("food", "LINE")
+                .option("home", "ALIAS")
+                .arguments("FOOD", 0, Integer.MAX_VALUE);
+    }
+
+    @Override
+    public int run(Told told) {
+        this.told = told;
+        json = told.has("json");
+        amount = told.text("amount");
+        form = told.text("form");
+        use = told.text("use");
+        without = told.several("without");
+        diets = told.several("diet");
+        times = told.text("times");
+        tool = told.text("tool");
+        lesson = told.path("lesson");
+        line = told.text("food");
+        home = told.text("home");
+        food = told.arguments();
         if (tool != null) return tool(Knowledge.shipped());
         if (lesson != null) return ofLesson();
         if (food.isEmpty()) throw new IllegalArgumentException(Words.say("swap.none"));
@@ -146,7 +156,7 @@ final class SwapCommand implements Callable<Integer> {
     }
 
     private Integer ofLesson() {
-        var opened = LessonFile.open("swap", lesson, spec.commandLine().getErr());
+        var opened = LessonFile.open("swap", lesson, told.err());
         if (line == null) throw new IllegalArgumentException(Words.say("swap.line"));
         var known = Knowledge.of(opened.book().course().foods());
         var factor = factor();
@@ -187,7 +197,7 @@ final class SwapCommand implements Callable<Integer> {
     }
 
     private void print(List<SwapQuestion.Answer> answers, String context) {
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         var job = answers.stream()
                 .filter(a -> a.refused().isEmpty() && !a.offer().isLeaveOut())
                 .map(a -> a.offer().rule().job())
@@ -293,7 +303,7 @@ final class SwapCommand implements Callable<Integer> {
             offers.add(map);
         }
         offers.sort((a, b) -> Boolean.compare(a.get("refused") != null, b.get("refused") != null));
-        var out = spec.commandLine().getOut();
+        var out = told.out();
         if (json) {
             var map = new LinkedHashMap<String, Object>();
             map.put("job", use);

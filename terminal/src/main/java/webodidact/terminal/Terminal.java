@@ -7,25 +7,23 @@ import java.io.PrintWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
-import picocli.CommandLine;
-import picocli.CommandLine.Command;
 import webodidact.core.check.Unworked;
 import webodidact.core.food.Knowledge;
 import webodidact.core.rules.Rules;
 import webodidact.formats.course.DiskWords;
 
 /** {@code webodidact read|convert|check|clock|homes|swap|prep|list|papers|import}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
-@Command(name = "webodidact", mixinStandardHelpOptions = true)
 public final class Terminal {
     /** What bad input ends with. */
     static final int CANNOT_READ = 2;
     /** What a fault of ours ends with, as sysexits.h has it: a script must not take it for stops found. */
     static final int FAULT = 70;
 
-    private static final Map<String, Supplier<Object>> COMMANDS = new LinkedHashMap<>();
+    private static final Map<String, Supplier<Command>> COMMANDS = new LinkedHashMap<>();
 
     static {
         COMMANDS.put("read", ReadCommand::new);
@@ -42,11 +40,7 @@ public final class Terminal {
         COMMANDS.put("warm-up", WarmUpCommand::new);
     }
 
-    private final BufferedReader in;
-
-    private Terminal(BufferedReader in) {
-        this.in = in;
-    }
+    private Terminal() {}
 
     public static void main(String[] args) {
         if (args.length > 0 && COMMANDS.containsKey(args[0]))
@@ -68,43 +62,55 @@ public final class Terminal {
         if (checks) Rules.ALL.size();
     }
 
-    /** Only the command that is asked for is made: making all of them takes longer than most of them run. */
-    private static CommandLine commands(CommandLine line, String... args) {
-        boolean one = args.length > 0 && COMMANDS.containsKey(args[0]);
-        COMMANDS.forEach((name, command) -> {
-            if (!one || name.equals(args[0])) line.addSubcommand(name, command.get());
-        });
-        return line;
-    }
-
     /** The whole program, on streams of one's own. */
     static int run(BufferedReader in, PrintWriter out, PrintWriter err, String... args) {
-        var line = commands(new CommandLine(new Terminal(in)), args)
-                .setOut(out)
-                .setErr(err)
-                .setCaseInsensitiveEnumValuesAllowed(true)
-                .setResourceBundle(Words.usage());
-        line.setExecutionExceptionHandler((e, command, result) -> {
-            boolean told = e instanceof IllegalArgumentException
-                    && e.getMessage() != null
-                    && !(e instanceof NumberFormatException);
-            if (!told && !(e instanceof IOException) && !(e instanceof UncheckedIOException)) return fault(err, e);
-            err.println(told ? e.getMessage() : DiskWords.of(e instanceof UncheckedIOException u ? u.getCause() : e));
-            return CANNOT_READ;
-        });
-        line.setParameterExceptionHandler((e, unused) -> {
-            err.println(e.getMessage().lines().findFirst().orElse(Words.say("unread")));
-            return CANNOT_READ;
-        });
-        if (args.length == 0) {
-            line.usage(out);
-            return CANNOT_READ;
-        }
         try {
-            return line.execute(args);
+            if (args.length == 0 || HELP.contains(args[0])) {
+                usage(out);
+                return args.length == 0 ? CANNOT_READ : 0;
+            }
+            var command = COMMANDS.get(args[0]);
+            if (command == null)
+                throw new IllegalArgumentException(Words.say("told.command", args[0], String.join(", ", offered())));
+            return run(command.get(), List.of(args).subList(1, args.length), in, out, err);
+        } catch (NumberFormatException e) {
+            return fault(err, e);
+        } catch (IllegalArgumentException e) {
+            if (e.getMessage() == null) return fault(err, e);
+            err.println(e.getMessage());
+            return CANNOT_READ;
+        } catch (UncheckedIOException e) {
+            err.println(DiskWords.of(e.getCause()));
+            return CANNOT_READ;
+        } catch (IOException e) {
+            err.println(DiskWords.of(e));
+            return CANNOT_READ;
         } catch (RuntimeException | Error e) {
             return fault(err, e);
         }
+    }
+
+    private static final Set<String> HELP = Set.of("--help", "-h", "help");
+
+    private static int run(Command command, List<String> args, BufferedReader in, PrintWriter out, PrintWriter err)
+            throws IOException {
+        var manual = command.manual();
+        var told = Told.of(manual, args, in, out, err);
+        if (!told.asksForHelp()) return command.run(told);
+        manual.print(out);
+        return 0;
+    }
+
+    private static void usage(PrintWriter out) {
+        out.println(Words.say("usage.prefix") + " webodidact COMMAND " + Words.say("usage.options"));
+        out.println(Words.say("usage.program"));
+        offered().forEach(c -> out.printf("  %-8s %s%n", c, Words.say("usage." + c)));
+        out.flush();
+    }
+
+    /** What people ask for. */
+    private static List<String> offered() {
+        return COMMANDS.keySet().stream().filter(c -> !c.equals("warm-up")).toList();
     }
 
     private static int fault(PrintWriter err, Throwable e) {
@@ -113,9 +119,5 @@ public final class Terminal {
                 : e instanceof StackOverflowError ? Words.say("fault.nested") : Words.say("fault.failed");
         err.println(Words.say("fault", what, Unworked.report(e)));
         return FAULT;
-    }
-
-    BufferedReader in() {
-        return in;
     }
 }

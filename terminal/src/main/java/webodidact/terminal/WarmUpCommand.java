@@ -9,20 +9,21 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Parameters;
 import webodidact.formats.demo.DemoCourse;
 
 /** Every command once on the demo, saying nothing: what the launcher starts to make the start-up cache from. */
-@Command(name = "warm-up", hidden = true)
-final class WarmUpCommand implements Callable<Integer> {
+final class WarmUpCommand implements Command {
     /** Commands of which each starts with classes of its own: those that lay out pages, read office files or solve plans. */
-    @Parameters(arity = "0..1", defaultValue = "light")
     private String part;
 
     @Override
-    public Integer call() throws IOException {
+    public Manual manual() {
+        return new Manual("warm-up").arguments("PART", 0, 1);
+    }
+
+    @Override
+    public int run(Told told) throws IOException {
+        part = told.arguments().isEmpty() ? "light" : told.argument();
         var folder = Files.createTempDirectory("webodidact-warm");
         DemoCourse.copyTo(folder);
         var lesson = folder.resolve(DemoCourse.FILES.get(1)).toString();

@@ -125,10 +125,10 @@ class TerminalTest {
                 "convert lots --food butter --to g|Amount 'lots': expected a number and a measure, as in '1½ cup', '350 g' or '2'",
                 "convert 2 --food moonberry --to g|convert: food 'moonberry': not in the food table; expected an id or name, as in 'plain-flour'",
                 "convert 1cup --food new-potato --to g|convert: '1cup' of new potato cannot be told in 'g': no density or piece weight of it is known",
-                "convert 1g --food butter --to furlongs|Invalid value for option '--to': expected one of [METRIC, US, IMPERIAL, AU, G, ML] (case-insensitive) but was 'furlongs'",
+                "convert 1g --food butter --to furlongs|convert: --to 'furlongs': expected one of metric, us, imperial, au, g, ml",
                 "convert 1g --food butter --to g --times 1,5|Ratio '1,5': expected a whole number or a fraction, as in '3' or '1/2'",
                 "check nowhere/x.json|check: 'nowhere/x.json': expected a *.lesson.json",
-                "bake|Unmatched argument at index 0: 'bake'",
+                "bake|'bake': no such command; expected one of read, draft, convert, check, clock, homes, swap, prep, list, papers, import",
                 "read|read: no line given: expected recipe lines as words of the command or on standard input"
             })
     void badInputIsOneLineOnStandardErrorAndExitCodeTwo(String command, String message) {

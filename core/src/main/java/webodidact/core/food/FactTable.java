@@ -1,10 +1,10 @@
 package webodidact.core.food;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
@@ -12,76 +12,68 @@ import webodidact.core.table.TableFile;
 
 /** Reads {@code facts.txt}: what one food is told of itself goes before what its group is told. */
 final class FactTable {
-    private record Row(String fact, String value, String words) {}
+    private record Row(String value, String words) {}
 
-    private final Map<String, List<Row>> rows = new HashMap<>();
+    private final Map<String, Map<String, List<Row>>> rows = new HashMap<>();
+    /** Most foods are told nothing of themselves: they share what their group is told. */
+    private final Map<String, Facts> ofGroups = new HashMap<>();
 
     FactTable() {
         for (var c : TableFile.rows(FactTable.class, "facts.txt", 5)) {
-            rows.computeIfAbsent(c[0], k -> new ArrayList<>()).add(new Row(c[1], c[2], c[3]));
+            rows.computeIfAbsent(c[0], k -> new HashMap<>())
+                    .computeIfAbsent(c[1], k -> new ArrayList<>())
+                    .add(new Row(c[2], c[3]));
         }
     }
 
     Facts of(String food, Group group) {
+        var own = rows.get(food);
+        var its = rows.getOrDefault("group:" + group.code(), Map.of());
+        return own == null ? ofGroups.computeIfAbsent(group.code(), k -> facts(Map.of(), its)) : facts(own, its);
+    }
+
+    private static Facts facts(Map<String, List<Row>> own, Map<String, List<Row>> group) {
+        Function<String, List<Row>> told = fact -> own.getOrDefault(fact, group.getOrDefault(fact, List.of()));
         return new Facts(
-                of("salt", food, group).stream()
-                        .findFirst()
-                        .map(r -> Ratio.parseDecimal(r.value()))
-                        .orElse(null),
-                of("fat", food, group).stream()
-                        .findFirst()
-                        .map(r -> Ratio.parseDecimal(r.value()))
-                        .orElse(null),
-                keeping("keeps", food, group),
-                keeping("freezes", food, group),
-                of("before", food, group).stream()
+                figure(told.apply("salt")),
+                figure(told.apply("fat")),
+                keeping(told.apply("keeps")),
+                keeping(told.apply("freezes")),
+                told.apply("before").stream()
                         .map(r -> new Facts.Before(seconds(r.value()), r.words()))
                         .toList(),
-                of("cannot", food, group).stream()
-                        .map(r -> new Facts.Cannot(
-                                Arrays.stream(r.value().split(";"))
-                                        .map(String::strip)
-                                        .toList(),
-                                r.words()))
+                told.apply("cannot").stream()
+                        .map(r -> new Facts.Cannot(TableFile.list(r.value()), r.words()))
                         .toList(),
-                of("pack", food, group).stream()
+                told.apply("pack").stream()
                         .map(r -> new Facts.Bought(r.words(), Amount.parse(r.value())))
                         .toList(),
-                of("chokes", food, group).stream()
+                told.apply("chokes").stream()
                         .findFirst()
                         .map(r -> new Facts.Choking(Integer.parseInt(r.value()), r.words()))
                         .orElse(null),
-                of("drains", food, group).stream()
-                        .findFirst()
-                        .map(r -> Ratio.parseDecimal(r.value()))
-                        .orElse(null),
-                of("gives", food, group).stream()
+                figure(told.apply("drains")),
+                told.apply("gives").stream()
                         .collect(Collectors.toUnmodifiableMap(Row::words, r -> Amount.parse(r.value()))),
-                of("weighs", food, group).stream()
+                told.apply("weighs").stream()
                         .collect(Collectors.toUnmodifiableMap(Row::words, r -> Ratio.parseDecimal(r.value()))));
+    }
+
+    private static Ratio figure(List<Row> told) {
+        return told.isEmpty() ? null : Ratio.parseDecimal(told.getFirst().value());
+    }
+
+    private static Facts.Keeping keeping(List<Row> told) {
+        return told.isEmpty()
+                ? null
+                : new Facts.Keeping(
+                        Integer.parseInt(told.getFirst().value()),
+                        told.getFirst().words());
     }
 
     /** Everybody the table speaks of, for its own test. */
     List<String> subjects() {
         return List.copyOf(rows.keySet());
-    }
-
-    private Facts.Keeping keeping(String fact, String food, Group group) {
-        return of(fact, food, group).stream()
-                .findFirst()
-                .map(r -> new Facts.Keeping(Integer.parseInt(r.value()), r.words()))
-                .orElse(null);
-    }
-
-    private List<Row> of(String fact, String food, Group group) {
-        var own = rows.getOrDefault(food, List.of()).stream()
-                .filter(r -> r.fact().equals(fact))
-                .toList();
-        return own.isEmpty()
-                ? rows.getOrDefault("group:" + group.code(), List.of()).stream()
-                        .filter(r -> r.fact().equals(fact))
-                        .toList()
-                : own;
     }
 
     /** "12 h", "90 min". */

@@ -35,13 +35,7 @@ public final class Knowledge {
     private Knowledge(Map<String, Food> foods, Map<String, Tool> tools) {
         this.foods = foods;
         this.tools = tools;
-        matching = new Matching(foods.values());
-        var unsaid = Matching.unsaid();
-        for (var food : foods.values())
-            Matching.allNames(food).filter(n -> !unsaid.contains(n)).forEach(n -> foodNames.add(n, food.id()));
-        Matching.likeliest().forEach((name, food) -> {
-            if (!unsaid.contains(name)) foodNames.add(name, food);
-        });
+        matching = new Matching(foods.values(), foodNames);
         for (var tool : tools.values()) {
             tool.names().forEach(n -> toolNames.add(n, tool.id()));
             tool.usNames().forEach(n -> toolNames.add(n, tool.id()));

@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.table.TableFile;
@@ -73,41 +72,61 @@ final class Matching {
 
     private final Collection<Food> foods;
     private final Map<String, Food> byId = new HashMap<>();
-    /** In how many names a word is. */
-    private final Map<String, Integer> usual = new HashMap<>();
+    /** In the names of how many foods a word is; made when somebody asks for the nearest food. */
+    private Map<String, Integer> usual;
 
     /** A word of so many names ("sauce", "paste") makes no two of them alike. */
     private static final int USUAL = 9;
 
-    Matching(Collection<Food> foods) {
+    /** @param inText is given the names that mean a food in running text too */
+    Matching(Collection<Food> foods, Names inText) {
         this.foods = foods;
+        var unsaid = unsaid();
         for (var food : foods) {
             byId.put(food.id(), food);
-            allNames(food).forEach(n -> names.add(n, food.id()));
-            allNames(food)
-                    .flatMap(n -> Word.of(n).stream().map(Word::stem))
-                    .distinct()
-                    .forEach(w -> usual.merge(w, 1, Integer::sum));
+            for (var name : allNames(food)) {
+                var words = Word.of(name);
+                names.add(words, food.id());
+                if (!unsaid.contains(name)) inText.add(words, food.id());
+            }
         }
+        likeliest().forEach((name, food) -> {
+            if (!unsaid.contains(name)) inText.add(name, food);
+        });
         SEVERAL.keySet().forEach(n -> names.add(n, AMBIGUOUS + n));
     }
 
     /** Names that are the word of other things in running text. */
-    static Set<String> unsaid() {
+    private static Set<String> unsaid() {
         var all = new HashSet<String>();
         for (var line : TableFile.rows(Matching.class, "unsaid.txt", 1)) all.add(line[0]);
         return all;
     }
 
-    static Stream<String> allNames(Food food) {
-        return Stream.of(food.names(), food.usNames(), food.auNames())
-                .flatMap(List::stream)
-                .flatMap(n -> n.indexOf('-') < 0 ? Stream.of(n) : Stream.of(n, n.replace('-', ' ')))
-                .distinct();
+    private static Set<String> allNames(Food food) {
+        var all = new LinkedHashSet<String>();
+        for (var names : List.of(food.names(), food.usNames(), food.auNames()))
+            for (var name : names) {
+                all.add(name);
+                if (name.indexOf('-') >= 0) all.add(name.replace('-', ' '));
+            }
+        return all;
+    }
+
+    private synchronized Map<String, Integer> usual() {
+        if (usual == null) {
+            usual = new HashMap<>();
+            for (var food : foods)
+                allNames(food).stream()
+                        .flatMap(n -> Word.of(n).stream().map(Word::stem))
+                        .distinct()
+                        .forEach(w -> usual.merge(w, 1, Integer::sum));
+        }
+        return usual;
     }
 
     /** Names of several foods, each with the one it is taken for in running text. */
-    static Map<String, String> likeliest() {
+    private static Map<String, String> likeliest() {
         var all = new HashMap<String, String>();
         SEVERAL.forEach((name, a) -> all.put(name, a.meanings().getFirst()));
         return all;
@@ -237,7 +256,7 @@ final class Matching {
 
     /** Words in common, a name's length against it; a slip of the pen counts half. */
     private int near(Food food, List<String> words) {
-        return allNames(food).mapToInt(n -> near(n, words)).max().orElse(0);
+        return allNames(food).stream().mapToInt(n -> near(n, words)).max().orElse(0);
     }
 
     private int near(String name, List<String> words) {
@@ -246,9 +265,9 @@ final class Matching {
         // A name that stands there whole is near whatever stands beside it.
         if (words.containsAll(own)) return 10 * own.size();
         for (var word : words) {
-            if (own.contains(word)) score += usual.getOrDefault(word, 0) < USUAL ? 10 : 2;
+            if (own.contains(word)) score += usual().getOrDefault(word, 0) < USUAL ? 10 : 2;
             else if (word.length() > 3
-                    && !usual.containsKey(word)
+                    && !usual().containsKey(word)
                     && own.stream().anyMatch(o -> isSlip(o, word))) score += 6;
         }
         return score < 5 ? 0 : score - own.size();

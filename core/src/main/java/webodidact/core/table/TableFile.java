@@ -6,10 +6,11 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
-/** Reads the shipped tables: one entry a line, columns parted by '|', lists by ';', '#' for comments, '-' for none. */
+/**
+ * Reads the shipped tables, in plain loops, for they are read at every start: one entry a line, columns parted by '|', lists by ';', '#' for comments, '-' for none.
+ */
 public final class TableFile {
     private TableFile() {}
 
@@ -22,10 +23,11 @@ public final class TableFile {
             for (String line = in.readLine(); line != null; line = in.readLine()) {
                 number++;
                 if (line.isBlank() || line.startsWith("#")) continue;
-                var cells = Arrays.stream(line.split("\\|", -1))
-                        .map(String::strip)
-                        .map(c -> c.equals("-") ? "" : c)
-                        .toArray(String[]::new);
+                var cells = line.split("\\|", -1);
+                for (int i = 0; i < cells.length; i++) {
+                    var cell = cells[i].strip();
+                    cells[i] = cell.equals("-") ? "" : cell;
+                }
                 if (cells.length != columns) {
                     throw new IllegalStateException(
                             resource + ", line " + number + ": " + cells.length + " columns, expected " + columns);
@@ -40,9 +42,9 @@ public final class TableFile {
 
     /** The parts of a list cell, none blank. */
     public static List<String> list(String cell) {
-        return Arrays.stream(cell.split(";"))
-                .map(String::strip)
-                .filter(s -> !s.isEmpty())
-                .toList();
+        if (cell.isEmpty()) return List.of();
+        var all = new ArrayList<String>();
+        for (var part : cell.split(";")) if (!part.isBlank()) all.add(part.strip());
+        return List.copyOf(all);
     }
 }

@@ -19,8 +19,13 @@ public final class Names {
 
     /** The first owner of a name keeps it. */
     public void add(String name, String id) {
+        add(Word.of(name), id);
+    }
+
+    /** The same for a name that has been parted into its words. */
+    public void add(List<Word> name, String id) {
         var node = root;
-        for (var word : Word.of(name)) node = node.next.computeIfAbsent(word.stem(), k -> new Node());
+        for (var word : name) node = node.next.computeIfAbsent(word.stem(), k -> new Node());
         if (node != root && node.id == null) node.id = id;
     }
 
