@@ -39,36 +39,35 @@ final class FactTable {
                 figure(told.apply("fat")),
                 keeping(told.apply("keeps")),
                 keeping(told.apply("freezes")),
-                told.apply("before").stream()
-                        .map(r -> new Facts.Before(seconds(r.value()), r.words()))
-                        .toList(),
-                told.apply("cannot").stream()
-                        .map(r -> new Facts.Cannot(TableFile.list(r.value()), r.words()))
-                        .toList(),
-                told.apply("pack").stream()
-                        .map(r -> new Facts.Bought(r.words(), Amount.parse(r.value())))
-                        .toList(),
-                told.apply("chokes").stream()
-                        .findFirst()
-                        .map(r -> new Facts.Choking(Integer.parseInt(r.value()), r.words()))
-                        .orElse(null),
+                all(told.apply("before"), r -> new Facts.Before(seconds(r.value()), r.words())),
+                all(told.apply("cannot"), r -> new Facts.Cannot(TableFile.list(r.value()), r.words())),
+                all(told.apply("pack"), r -> new Facts.Bought(r.words(), Amount.parse(r.value()))),
+                first(told.apply("chokes"), r -> new Facts.Choking(Integer.parseInt(r.value()), r.words())),
                 figure(told.apply("drains")),
-                told.apply("gives").stream()
-                        .collect(Collectors.toUnmodifiableMap(Row::words, r -> Amount.parse(r.value()))),
-                told.apply("weighs").stream()
-                        .collect(Collectors.toUnmodifiableMap(Row::words, r -> Ratio.parseDecimal(r.value()))));
+                byWords(told.apply("gives"), Amount::parse),
+                byWords(told.apply("weighs"), Ratio::parseDecimal));
+    }
+
+    private static <T> List<T> all(List<Row> told, Function<Row, T> of) {
+        return told.isEmpty() ? List.of() : told.stream().map(of).toList();
+    }
+
+    private static <T> T first(List<Row> told, Function<Row, T> of) {
+        return told.isEmpty() ? null : of.apply(told.getFirst());
+    }
+
+    private static <T> Map<String, T> byWords(List<Row> told, Function<String, T> of) {
+        return told.isEmpty()
+                ? Map.of()
+                : told.stream().collect(Collectors.toUnmodifiableMap(Row::words, r -> of.apply(r.value())));
     }
 
     private static Ratio figure(List<Row> told) {
-        return told.isEmpty() ? null : Ratio.parseDecimal(told.getFirst().value());
+        return first(told, r -> Ratio.parseDecimal(r.value()));
     }
 
     private static Facts.Keeping keeping(List<Row> told) {
-        return told.isEmpty()
-                ? null
-                : new Facts.Keeping(
-                        Integer.parseInt(told.getFirst().value()),
-                        told.getFirst().words());
+        return first(told, r -> new Facts.Keeping(Integer.parseInt(r.value()), r.words()));
     }
 
     /** Everybody the table speaks of, for its own test. */

@@ -2,6 +2,7 @@ package webodidact.core.rules;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Action;
 import webodidact.core.food.Hazard;
@@ -85,8 +86,23 @@ final class Ages {
                 || step.who() == Who.ADULT_NEAR
                 || step.who() == Who.HELPER
                 || step.with() != null
-                || Told.says(step, ADULT) && !Told.says(step, NO_ADULT);
+                || Stream.of(step.say(), step.doing())
+                        .flatMap(t -> ADULT.in(t).stream())
+                        .anyMatch(h -> !NO_ADULT.isIn(h.sentence())
+                                && (!READS.isIn(h.sentence()) || COMES.isIn(h.sentence())));
     }
+
+    private static final Phrase COMES = Phrase.of(
+            "(?:stay|stand|sit|stop|hang|help|watch|come|keep|need|ask|get)(?:s|ing)?\\b",
+            "close\\b",
+            "near(?:by)?\\b",
+            "beside\\b",
+            "with you\\b",
+            "by (?:you|your side)\\b");
+
+    /** Who is asked to read a packet has not been asked to come to the oven. */
+    private static final Phrase READS = Phrase.of(
+            "(?:read|check|look at|have a look at)\\b[^.!?]{0,20}\\b(?:labels?|packets?|packs?)\\b", "allerg");
 
     private static final Phrase BABY = Phrase.of(
             "(?:bab(?:y|ies)|little ones?|weaning|infants?|tot)\\b[^.!?]{0,50}\\b(?:six|seven|eight|nine|ten|eleven|6|7|8|9|10|11) months",

@@ -11,6 +11,7 @@ import webodidact.core.food.Allergen;
 import webodidact.core.food.Risk;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
+import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 
@@ -46,9 +47,12 @@ final class DonenessUnsaid implements Check {
     /** "The chicken's done when it has gone white": said to be all there is to it. */
     private static final Phrase DONE_WHEN_COLOURED = Phrase.of(
             "(?:done|cooked|ready) (?:when|once|as soon as)\\b[^.!?]{0,30}\\b(?:white|brown(?:ed)?|golden|grey|pink|colou?r)\\b[^.!?]*",
+            "(?:when|once) (?:they|it)(?:'ve|'s| have| has)? (?:go|goes|gone|turn|turns|turned|are|is) (?:\\p{L}+ )?(?:pink|white|brown|golden)\\b[^.!?]{0,25}\\b(?:they|it)(?:'re| are|'s| is) (?:done|ready|cooked)\\b",
             "(?:brown(?:ed)?|golden|white|colou?r)\\b[^.!?]{0,20}\\b(?:so|that means|which means) (?:they|it)(?:'re| are|'s| is) (?:done|cooked|ready)\\b");
 
-    private static final Phrase THEY = Phrase.of("(?:so|means) (?:they|it)(?:'re| are|'s| is)\\b");
+    private static final Phrase THEY = Phrase.of("(?:they|it)(?:'re| are|'s| is) (?:done|ready|cooked)\\b");
+    /** A prawn is done when it is pink all over. */
+    private static final Phrase HALF_DONE = Phrase.of("on one side\\b", "on the outside\\b");
 
     /** Somebody looks inside. */
     private static final Phrase WITHIN =
@@ -56,7 +60,8 @@ final class DonenessUnsaid implements Check {
 
     private static boolean names(Situation s, Told.Said said, FoodLine line) {
         if (WITHIN.isIn(said.sentence())
-                || s.food(line).orElseThrow().allergens().contains(Allergen.CRUSTACEANS)) return false;
+                || s.food(line).orElseThrow().allergens().contains(Allergen.CRUSTACEANS)
+                        && !HALF_DONE.isIn(said.sentence())) return false;
         boolean only = s.lesson().foods().stream()
                         .filter(l -> s.food(l).filter(f -> asks(f.risk())).isPresent())
                         .count()
@@ -81,7 +86,10 @@ final class DonenessUnsaid implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.told().all(MEASURED).anyMatch(x -> !RINSED.isIn(x.sentence()))) return Stream.empty();
-        var judged = Told.oncePerStep(s.told().meant(DONE_WHEN_COLOURED))
+        var judged = Told.oncePerStep(s.told()
+                        .all(DONE_WHEN_COLOURED)
+                        .filter(x ->
+                                !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.HABIT) && !x.is(Asides.Kind.OTHER_TIME)))
                 .flatMap(x -> s.lesson().foods().stream()
                         .filter(line -> s.food(line).filter(f -> asks(f.risk())).isPresent() && names(s, x, line))
                         .map(line -> finding(s, line, x.step())))

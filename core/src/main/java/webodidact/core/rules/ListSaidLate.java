@@ -21,7 +21,8 @@ final class ListSaidLate implements Check {
             "should(?:'ve| have) (?:told|said)\\b");
 
     /** What is told too late of a stand-in is a matter of its own. */
-    private static final Phrase STAND_IN = Phrase.of("(?:if you(?:'re| are| can't)|instead|swap)\\b");
+    private static final Phrase STAND_IN =
+            Phrase.of("(?:if you(?:'re| are| can't| don't| haven't| do not)|instead|swap)\\b");
 
     @Override
     public Stream<Finding> find(Situation s) {

@@ -33,6 +33,7 @@ final class MicrowaveUntested implements Check {
             "feed",
             "spoon (?:it|them)? ?(?:in|to)",
             "straight to",
+            "ready to (?:go|eat|serve)\\b",
             "for (?:baby|the baby|them|your little)");
     private static final int SMALL = 5;
 

@@ -40,7 +40,7 @@ final class OvenNeverHeated implements Check {
 
     /**
      * Half of the work between the two: minutes of work are an estimate, and at home it takes longer than on the bench of somebody who
-     * has done it a hundred times. Minutes of a wait are stated, and give none.
+     * has done it a hundred times; all of it where children cook along. Minutes of a wait are stated, and give none.
      */
     private static int slack(Situation s, Placed on, Placed use) {
         return s.schedule().steps().stream()
@@ -48,7 +48,7 @@ final class OvenNeverHeated implements Check {
                         .filter(p -> p.step().kind().isHandsOn())
                         .mapToInt(p -> p.busy().length())
                         .sum()
-                / 2;
+                / (Ages.areChildren(s) && s.lesson().delivery().isLive() ? 1 : 2);
     }
 
     /** Seconds to what that step asks for; to 200 °C where it says nothing. */

@@ -8,6 +8,7 @@ import webodidact.core.amount.Unit;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.lesson.FoodLine;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -83,13 +84,25 @@ final class PiecesNotEnough implements Check {
                 .flatMap(m -> s.lesson().food(m.id()).stream())
                 .filter(l -> l.amount() != null && l.amount().unit() == Unit.PIECE)
                 .findFirst();
-        if (line.isEmpty() || makes.assumed() || CUT.isIn(said.text())) return Stream.empty();
+        if (line.isEmpty()) line = sliced(s, said);
+        else if (CUT.isIn(said.text())) return Stream.empty();
+        if (line.isEmpty() || makes.assumed()) return Stream.empty();
         int wanted = figure(said.words().split(" ")[0]) * makes.serves();
         int there = (int) line.get().amount().high().floor();
         return wanted > there
                 ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
                 : Stream.empty();
     }
+
+    /** "Two slices each", where one line is measured in slices. */
+    private static Optional<FoodLine> sliced(Situation s, Told.Said said) {
+        var lines = s.lesson().foods().stream()
+                .filter(l -> l.amount() != null && l.amount().unit().symbol().equals("slice"))
+                .toList();
+        return lines.size() == 1 && SLICES.isIn(said.words()) ? Optional.of(lines.getFirst()) : Optional.empty();
+    }
+
+    private static final Phrase SLICES = Phrase.of(N + " slices\\b");
 
     /** "Four bowls, ten meatballs in each." */
     private static final Phrase SERVED =

@@ -2,6 +2,7 @@ package webodidact.core.rules;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -131,7 +132,24 @@ final class ProduceUnwashed implements Check {
                 .anyMatch(step -> isOfABag(step.say(), s.mentions().get(step.id()), line)
                         || isWashed(step.say(), line, s.mentions().get(step.id()))
                         || isWashed(step.doing(), line, s.done().get(step.id()))
+                        || isOfAKind(step, s.food(line).map(Food::group).orElse(null))
                         || s.lesson().foods().size() == 1 && Told.says(step, WASHES));
+    }
+
+    /** "Give your herbs and the cucumber a rinse": herbs by their kind, the cucumber by its name. */
+    private static boolean isOfAKind(Step step, Group group) {
+        return KINDS.entrySet().stream().anyMatch(e -> e.getKey() == group && Told.says(step, e.getValue()));
+    }
+
+    private static final Map<Group, Phrase> KINDS = Map.of(
+            Group.HERB, washedByKind("herbs"),
+            Group.FRUIT, washedByKind("fruit"),
+            Group.VEGETABLE, washedByKind("(?:veg|veggies|vegetables)"));
+
+    private static Phrase washedByKind(String kind) {
+        return Phrase.of(
+                "give\\b[^.!?]{0,30}\\b" + kind + "\\b[^.!?]{0,40}\\ba (?:\\p{L}+ )?(?:rinse|wash|scrub)\\b",
+                "(?:rinse|wash|scrub)\\b[^.!?]{0,40}\\b" + kind + "\\b");
     }
 
     /** "The cabbage is out of the bag": a bag of salad is sold washed, and its label says so. */

@@ -14,7 +14,7 @@ import webodidact.core.script.Told;
 final class PromiseUnkept implements Check {
     private static final Phrase PROMISE = Phrase.of(
             "(?:later(?: on)?|in a (?:minute|moment|bit|second|sec|tick|little while)|at the end|before (?:we|you) (?:go|finish|leave)|shortly|coming up|towards the end)\\b,? (?:today |after the break |next )?(?:I'll|we'll|I will|we will|I'm going to|we're going to|you'll see|you'll learn|is|there's)\\b[^.!?]*",
-            "(?:I'll|we'll|I will|we will|I'm going to|we're going to) (?:show|tell|give|teach|make|explain|share|demonstrate|do|come back to|talk about)\\b[^.!?]*\\b(?:later(?: on)?|in a (?:minute|moment|bit|second)|at the end|before (?:we|you) (?:go|finish|leave)|shortly|afterwards)",
+            "(?:I'll|we'll|I will|we will|I'm going to|we're going to) (?:show|tell|give|teach|make|taste|try|explain|share|demonstrate|do|come back to|talk about)\\b[^.!?]*\\b(?:later(?: on)?|in a (?:minute|moment|bit|second)|at the end|before (?:we|you) (?:go|finish|leave)|shortly|afterwards)",
             "I promised (?:you )?[^.!?]*");
 
     @Override

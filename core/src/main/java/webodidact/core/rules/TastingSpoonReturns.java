@@ -14,6 +14,7 @@ final class TastingSpoonReturns implements Check {
             "(?:taste|try) (?:it |some |a bit |the \\p{L}+ )?(?:with|off|from) (?:your|my|a|the|that) (?:little )?(?:finger|stirring spoon|wooden spoon|same spoon)",
             "lick (?:your|the|my) (?:finger|fingers|spoon|whisk)\\b[^.!?]{0,60}\\b(?:stir|back|carry on|again)",
             "lick (?:your|the|my) (?:spoon|whisk)\\b[^.!?]{0,20}\\b(?:and )?(?:another|then a) (?:\\p{L}+ )?(?:spoon|scoop|dollop|one)",
+            "tasting spoon\\b[^.!?]{0,40}\\bstir(?:ring)? (?:it|that|them)\\b(?! with (?:the|an?|another|my (?:big|wooden))\\b)",
             "(?:the|that|this|my) spoon (?:straight |right )?back in\\b",
             "(?:have|take|try) (?:a|another) (?:spoonful|taste|bit|lick)\\b[^.!?]{0,60}\\b(?:carry on|back in|keep stirring|stir(?:ring)? with)",
             "double[- ]dip");

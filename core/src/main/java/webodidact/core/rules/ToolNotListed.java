@@ -38,6 +38,9 @@ final class ToolNotListed implements Check {
     /** "Fill the jug and blend": it is the blender's. */
     private static final Phrase BLENDS = Phrase.of("blend", "blitz", "whizz", "puree");
 
+    /** Boiling water is poured from what it boiled in. */
+    private static final Phrase KETTLE = Phrase.of("kettle\\b", "boiling water\\b");
+
     /** Dough is cut on the worktop, butter in the bowl. */
     private static final Phrase ON_THE_BENCH = Phrase.of(
             "on(?:to)? (?:the|a|your) (?:\\p{L}+ )?(?:bench|worktop|work surface|surface|counter|table)\\b",
@@ -57,8 +60,9 @@ final class ToolNotListed implements Check {
             if (!(tool.equals("peeler") && !peelsPlants(s, step))
                     && !(tool.equals("lid") && isOfABox(s, step, had))
                     && !(tool.equals("jug")
-                            && had.contains("blender")
-                            && Told.says(s.lesson().steps().get(step - 1), BLENDS))
+                            && (had.contains("blender")
+                                            && Told.says(s.lesson().steps().get(step - 1), BLENDS)
+                                    || Told.says(s.lesson().steps().get(step - 1), KETTLE)))
                     && !(tool.equals("board") && Told.says(s.lesson().steps().get(step - 1), ON_THE_BENCH))
                     && isFetched(s, tool)
                     && !isOnlyAnOption(s, tool, step)

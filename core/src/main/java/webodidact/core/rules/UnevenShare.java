@@ -19,6 +19,7 @@ final class UnevenShare implements Check {
             "(?:cut|slice|divide|share|split|dish|spoon|ladle)(?: it| this| that| them| the lot| everything| up| out)+ (?:in|into|between|among|for) "
                     + N + "\\b(?! ?(?:minutes?|cm|inch|hours?|or\\b|to\\b|-))",
             "^(?:cut )?into " + N + "(?: (?:slices|pieces|wedges|squares|portions)\\b| with\\b|[.,!]|$)",
+            "^(?:so |right |ok |okay )?,?" + N + " (?:bowls|plates|glasses)\\b(?! of\\b)",
             "(?:into|between|among) " + N + " (?:bowls|plates|glasses|dishes)\\b");
 
     /** "Into sixteen, four by five." */

@@ -87,7 +87,8 @@ final class YieldWrong implements Check {
     /** "Makes twenty": the yield is one of pieces, not of people. */
     private static final Phrase MAKES = Phrase.of("(?:makes?|making) (?:about |around )?" + N + "\\b");
 
-    private static final Phrase EACH = Phrase.of("each\\b", "a person\\b", "apiece\\b", "per (?:person|head)");
+    private static final Phrase EACH =
+            Phrase.of("(?<!one |in |into |on |onto )each\\b", "a person\\b", "apiece\\b", "per (?:person|head)");
 
     /** Three pieces each are three times the people. */
     private static boolean goesInto(int pieces, int people) {

@@ -20,7 +20,7 @@ final class PlaceWords {
             "\\b(?:in|into) (?:the |a |your )?(?:hot |fan |warm |preheated )*oven\\b|\\bopen (?:the|your) oven\\b[^.!?]{0,30}\\bin\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern RING = Pattern.compile(
-            "\\bon the (?:hob|ring)\\b|\\b(?:pan|pot|wok|skillet|hob|ring)s? on (?:a )?(?:low|medium|high)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b|(?<!kettle |kettle to |it |that )\\b(?:(?:com(?:e|es|ing)|bring|bringing) (?:(?:it|them|that|this|back|up) )*)to (?:the|a) (?:boil|simmer)\\b",
+            "\\bon the (?:hob|ring|heat)\\b|\\b(?:pan|pot|wok)\\b[^.!?]{0,80}\\bfr(?:y|ies|ying) off\\b|\\b(?:pan|pot|wok|skillet|hob|ring)s? on (?:a )?(?:low|medium|high)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b|(?<!kettle |kettle to |it |that )\\b(?:(?:com(?:e|es|ing)|bring|bringing) (?:(?:it|them|that|this|back|up) )*)to (?:the|a) (?:boil|simmer)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern COOKS_IN_PAN = Pattern.compile(
             "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,24}\\bhot\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,80}\\b(?:a|each|per) side\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,40},? (?:low|medium|high)(?: (?:low|high|heat))?,|\\bover (?:a |the )?(?:pan|saucepan|pot) of\\b|\\b(?:into|in) (?:the |a |your )?(?:very |really )?hot (?:\\p{L}+ )?(?:pan|wok|skillet)\\b",

@@ -93,7 +93,10 @@ public final class ShareWords {
         int from = later ? pronoun.end() : lead.end();
         if (!COUNTED.matcher(tail.substring(from)).find()) return Optional.empty();
         return AmountReader.start(tail.substring(from))
-                .filter(s -> s.amount().unit() != Unit.PIECE
+                .filter(s -> (s.amount().unit() != Unit.PIECE
+                                || isCounted(line)
+                                        && OF_THEM.matcher(tail.substring(from + s.end()))
+                                                .find())
                         && AFTER_END.matcher(tail.substring(from + s.end())).find())
                 .filter(s -> s.amount().unit().dimension() != Dimension.LENGTH)
                 .map(s -> new Share(end + from, s.amount(), false));
@@ -113,6 +116,13 @@ public final class ShareWords {
                         || s.amount().unit().dimension() == Dimension.VOLUME)
                 .filter(s -> AFTER_END.matcher(tail.substring(s.end())).find())
                 .map(s -> new Share(lead.end(), s.amount(), false));
+    }
+
+    /** "Grate your apple, one of them." */
+    private static final Pattern OF_THEM = Pattern.compile("^\\s*of (?:them|those|the)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static boolean isCounted(FoodLine line) {
+        return line.amount() != null && line.amount().unit() == Unit.PIECE;
     }
 
     /** "Quarter the lemon": a deed, no share. */

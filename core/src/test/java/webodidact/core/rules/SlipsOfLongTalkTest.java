@@ -49,6 +49,17 @@ class SlipsOfLongTalkTest {
         "produce-unwashed, 'The veggies get a rinse. Slice the cucumber.', false",
         "used-not-listed, 'Little balls, about a walnut each.', false",
         "used-not-listed, 'Chop a walnut.', true",
+        "produce-unwashed, 'Give your veg a rinse. Slice the cucumber.', false",
+        "produce-unwashed, 'Give your herbs a rinse. Slice the cucumber.', true",
+        "tasting-spoon-returns, 'I have my tasting spoon here, so I will just stir it with that.', true",
+        "tasting-spoon-returns, 'I have my tasting spoon here, and stir it with the big one.', false",
+        "uneven-share, 'Three bowls, rice, chicken on top.', false",
+        "yield-wrong, 'You should get about ten. Two each.', false",
+        "yield-wrong, 'You should get about ten. Two tablespoons in each.', true",
+        "promise-unkept, 'We''ll taste some raw at the end.', true",
+        "promise-unkept, 'We''ll taste some chicken at the end. Taste the chicken.', false",
+        "list-said-late, 'If you don''t do dairy, coconut milk is lovely, I should have said.', false",
+        "heat-never-off, 'Little pot on the heat, rice in.', true",
         "heat-never-off, 'Fry the chicken on a medium heat. Everything off now.', false",
         "heat-never-off, 'Fry the chicken on a medium heat. Take everything off the board.', true"
     })
