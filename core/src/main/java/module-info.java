@@ -8,6 +8,7 @@ module webodidact.core {
     exports webodidact.core.air;
     exports webodidact.core.amount;
     exports webodidact.core.bench;
+    exports webodidact.core.branch;
     exports webodidact.core.check;
     exports webodidact.core.compare;
     exports webodidact.core.edit;

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import webodidact.core.bench.BackTimer;
 import webodidact.core.bench.BenchPlan;
+import webodidact.core.branch.Branches;
 import webodidact.core.homes.Coverage;
 import webodidact.core.homes.CoverageGrid;
 import webodidact.core.lesson.FoodLine;
@@ -49,12 +50,13 @@ import webodidact.core.words.Language;
 public final class Answers {
     private final Question question;
     private final Language language;
+    private final Supplier<Lesson> onAir = new Lazy<>(this::language, () -> Branches.onAir(lesson()));
     private final Supplier<Pace> pace = new Lazy<>(this::language, this::findPace);
-    private final Supplier<Schedule> schedule = new Lazy<>(this::language, () -> Planner.plan(lesson(), pace()));
+    private final Supplier<Schedule> schedule = new Lazy<>(this::language, () -> Planner.plan(onAir(), pace()));
     private final Supplier<Mentions> finder =
             new Lazy<>(this::language, () -> Mentions.of(lesson(), question().knowledge()));
     private final Supplier<Trace> trace = new Lazy<>(
-            this::language, () -> Trace.of(lesson(), finder(), question().knowledge()));
+            this::language, () -> Trace.of(onAir(), finder(), question().knowledge()));
     private final Supplier<Map<String, List<Mentions.Mention>>> said =
             new Lazy<>(this::language, () -> mentions(Step::say));
     private final Supplier<Map<String, List<Mentions.Mention>>> done =
@@ -62,23 +64,23 @@ public final class Answers {
     private final Supplier<Map<String, List<Suggestion>>> proposals = new Lazy<>(this::language, this::propose);
     private final Supplier<Map<String, Draws.Line>> draws = new Lazy<>(
             this::language,
-            () -> Draws.of(lesson(), question().knowledge(), question().course().house()));
+            () -> Draws.of(onAir(), question().knowledge(), question().course().house()));
     private final Supplier<BenchPlan> bench = new Lazy<>(
             this::language,
-            () -> BackTimer.plan(lesson(), schedule(), question().course().kitchen()));
+            () -> BackTimer.plan(onAir(), schedule(), question().course().kitchen()));
     private final Supplier<GatherList> gather = new Lazy<>(
             this::language,
             () -> GatherList.of(
                     lesson(), question().course().house(), question().knowledge()));
     private final Supplier<ShootList> shoot = new Lazy<>(
             this::language,
-            () -> ShootList.of(lesson(), question().course(), question().knowledge()));
+            () -> ShootList.of(onAir(), question().course(), question().knowledge()));
     private final Supplier<BenchList> setOut = new Lazy<>(
             this::language,
-            () -> BenchList.of(lesson(), question().course(), question().knowledge()));
+            () -> BenchList.of(onAir(), question().course(), question().knowledge()));
     private final Supplier<KitList> kit = new Lazy<>(
             this::language,
-            () -> KitList.of(lesson(), question().course(), question().knowledge()));
+            () -> KitList.of(onAir(), question().course(), question().knowledge()));
     private final Supplier<PupilList> pupil = new Lazy<>(
             this::language,
             () -> PupilList.of(lesson(), question().course().house(), question().knowledge()));
@@ -95,14 +97,14 @@ public final class Answers {
     private final Supplier<List<Leftovers.Left>> leftovers = new Lazy<>(
             this::language,
             () -> Leftovers.of(
-                    lesson(), question().all(), question().course(), question().knowledge()));
+                    onAir(), question().all(), question().course(), question().knowledge()));
     private final Supplier<Makes> makes = new Lazy<>(
             this::language,
-            () -> Makes.of(lesson(), question().course(), question().knowledge()));
+            () -> Makes.of(onAir(), question().course(), question().knowledge()));
     private final Supplier<SaltShare> salt = new Lazy<>(
             this::language,
-            () -> SaltShare.of(lesson(), question().course(), question().knowledge()));
-    private final Supplier<List<Sharing.Delay>> delays = new Lazy<>(this::language, () -> Sharing.delays(lesson()));
+            () -> SaltShare.of(onAir(), question().course(), question().knowledge()));
+    private final Supplier<List<Sharing.Delay>> delays = new Lazy<>(this::language, () -> Sharing.delays(onAir()));
     private final Supplier<DishLabels> labels =
             new Lazy<>(this::language, () -> DishLabels.of(lesson(), question().knowledge()));
     private final Supplier<Map<String, Integer>> implied = new Lazy<>(
@@ -143,6 +145,11 @@ public final class Answers {
 
     private Lesson lesson() {
         return question.lesson();
+    }
+
+    /** As it is shown, without the branches that are not. */
+    private Lesson onAir() {
+        return onAir.get();
     }
 
     private Pace findPace() {
@@ -307,7 +314,11 @@ public final class Answers {
                         k -> new Lazy<>(
                                 this::language,
                                 () -> HomeList.of(
-                                        lesson(), home, question.homes(), question.knowledge(), question.course())))
+                                        Branches.forHome(lesson(), home, question.knowledge()),
+                                        home,
+                                        question.homes(),
+                                        question.knowledge(),
+                                        question.course())))
                 .get();
     }
 }

@@ -17,19 +17,28 @@ import webodidact.core.words.Language;
  * @param step number of the step it is shown beside, from 1; 0 for none
  * @param args what its sentences are filled with
  * @param concerns the steps, foods, tools and homes it has to do with
+ * @param branch the branch of the lesson that alone has it, "" for what is so on air
  */
 public record Finding(
-        String check, String form, About about, int step, List<Object> args, List<Mend> mends, Concerns concerns)
+        String check,
+        String form,
+        About about,
+        int step,
+        List<Object> args,
+        List<Mend> mends,
+        Concerns concerns,
+        String branch)
         implements Comparable<Finding> {
     private static final Comparator<Finding> ORDER = Comparator.comparing(Finding::severity)
             .thenComparingInt(Finding::step)
             .thenComparing(Finding::check)
             .thenComparing(Finding::where)
             .thenComparing(Finding::form)
+            .thenComparing(Finding::branch)
             .thenComparing(f -> f.args().toString());
 
     public Finding(String check, String form, About about, int step, List<Object> args, List<Mend> mends) {
-        this(check, form, about, step, args, mends, Concerns.NOTHING);
+        this(check, form, about, step, args, mends, Concerns.NOTHING, "");
     }
 
     public Finding {
@@ -39,7 +48,12 @@ public record Finding(
 
     /** The same, said by another of the check's sentences. */
     public Finding as(String another) {
-        return new Finding(check, another, about, step, args, mends, concerns);
+        return new Finding(check, another, about, step, args, mends, concerns, branch);
+    }
+
+    /** The same of a branch that is not shown. */
+    public Finding in(String another) {
+        return new Finding(check, form, about, step, args, mends, concerns, another);
     }
 
     public Finding mending(Mend... by) {
@@ -47,11 +61,11 @@ public record Finding(
     }
 
     public Finding mending(List<Mend> by) {
-        return new Finding(check, form, about, step, args, by, concerns);
+        return new Finding(check, form, about, step, args, by, concerns, branch);
     }
 
     private Finding on(Concerns other) {
-        return new Finding(check, form, about, step, args, mends, other);
+        return new Finding(check, form, about, step, args, mends, other, branch);
     }
 
     /** It has to do with those steps too, by their numbers. */
@@ -136,7 +150,8 @@ public record Finding(
 
     /** What is wrong, one plain sentence. */
     public String what() {
-        return CheckTable.WORDS.in(Language.current(), key("what"), args);
+        var said = CheckTable.WORDS.in(Language.current(), key("what"), args);
+        return branch.isEmpty() ? said : CheckTable.words().say("branch.what", branch, said);
     }
 
     /** Why it matters. */

@@ -39,6 +39,20 @@ public record Report(List<Finding> open, List<Finding> covered) {
         return new Report(List.copyOf(open), List.copyOf(covered));
     }
 
+    /** With what another branch has besides. */
+    public Report and(Report other, String branch) {
+        return new Report(both(open, other.open, branch), both(covered, other.covered, branch));
+    }
+
+    private List<Finding> both(List<Finding> these, List<Finding> those, String branch) {
+        var all = new ArrayList<>(these);
+        those.stream()
+                .filter(f -> Stream.of(open, covered).flatMap(List::stream).noneMatch(f::isSameMatter))
+                .forEach(f -> all.add(f.in(branch)));
+        all.sort(null);
+        return List.copyOf(all);
+    }
+
     private static List<Finding> found(Check check, Situation situation) {
         var apart = new Unworked.Apart();
         var found = apart.work(

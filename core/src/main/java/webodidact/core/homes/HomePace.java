@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import webodidact.core.amount.Ratio;
+import webodidact.core.branch.Branches;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Audience;
@@ -23,10 +25,12 @@ import webodidact.core.swap.Swaps;
  * How long each step's hands take in one home, before chance: the instructor's likely hands x the pace of who cooks there x
  * the tool it has x its turns, and more for a substitute. All in milliseconds.
  *
+ * @param lesson as that home takes it: of a fork, its own branch
  * @param millis by step; zero for what is only watched
  * @param because by reason, how much of all of it is beyond the instructor's own hands
  */
-public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer> because, List<String> notes) {
+public record HomePace(
+        Household home, Lesson lesson, List<Integer> millis, Map<Reason, Integer> because, List<String> notes) {
     /** Seconds. */
     private static final int DAY = 24 * 3600;
     /** Why a home is slower than the instructor. */
@@ -48,13 +52,23 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
     private static final Ratio WITHOUT = Ratio.of(3, 2);
 
     public static List<HomePace> of(Lesson lesson, List<Household> households, Knowledge knowledge, Course course) {
-        var offers = new ArrayList<List<Offer>>();
-        for (var line : lesson.foods())
-            offers.add(
-                    households.isEmpty() ? List.of() : new Swaps(knowledge, course).offers(lesson, line, households));
         var homes = households.isEmpty() ? List.of(Household.named(Words.OURS.say("usual"))) : households;
+        var taken = new HashMap<Lesson, List<List<Offer>>>();
         return homes.stream()
-                .map(h -> new Work(lesson, h, knowledge, offers).pace())
+                .map(h -> {
+                    var own = Branches.forHome(lesson, h, knowledge);
+                    var offers = taken.computeIfAbsent(own, l -> offers(l, households, knowledge, course));
+                    return new Work(own, h, knowledge, offers).pace();
+                })
+                .toList();
+    }
+
+    /** By food line, what could stand in for it. */
+    private static List<List<Offer>> offers(
+            Lesson lesson, List<Household> households, Knowledge knowledge, Course course) {
+        var swaps = new Swaps(knowledge, course);
+        return lesson.foods().stream()
+                .map(line -> households.isEmpty() ? List.<Offer>of() : swaps.offers(lesson, line, households))
                 .toList();
     }
 
@@ -80,6 +94,7 @@ public record HomePace(Household home, List<Integer> millis, Map<Reason, Integer
             substitutes(millis);
             return new HomePace(
                     home,
+                    lesson,
                     Arrays.stream(millis).boxed().toList(),
                     Collections.unmodifiableMap(because),
                     List.copyOf(notes));

@@ -41,8 +41,8 @@ public record HomeTime(TimeRange readyToEat, List<Pause> pauses, int untimed) {
         int high = 0;
         int slowest = 0;
         for (int i = 0; i < homes.size(); i++) {
-            low = Math.min(low, new Run(lesson, homes.get(i), pace, false).end);
-            int end = new Run(lesson, homes.get(i), pace, true).end;
+            low = Math.min(low, new Run(homes.get(i), pace, false).end);
+            int end = new Run(homes.get(i), pace, true).end;
             if (end > high) slowest = i;
             high = Math.max(high, end);
         }
@@ -50,13 +50,14 @@ public record HomeTime(TimeRange readyToEat, List<Pause> pauses, int untimed) {
             return new HomeTime(TimeRange.ZERO, List.of(), schedule.untimed().size());
         return new HomeTime(
                 new TimeRange(Math.min(low, high), high),
-                lesson.delivery().isLive() ? List.of() : pauses(lesson, homes.get(slowest), pace),
+                lesson.delivery().isLive() ? List.of() : pauses(homes.get(slowest), pace),
                 schedule.untimed().size());
     }
 
-    private static List<Pause> pauses(Lesson lesson, HomePace home, Pace pace) {
-        var quick = new Run(lesson, home, pace, false);
-        var slow = new Run(lesson, home, pace, true);
+    private static List<Pause> pauses(HomePace home, Pace pace) {
+        var lesson = home.lesson();
+        var quick = new Run(home, pace, false);
+        var slow = new Run(home, pace, true);
         var all = new ArrayList<Pause>();
         for (int k = 0; k < lesson.steps().size(); k++) {
             if (slow.paused[k] <= WORTH) continue;
@@ -75,7 +76,8 @@ public record HomeTime(TimeRange readyToEat, List<Pause> pauses, int untimed) {
         private final boolean[] waits;
         private int end;
 
-        Run(Lesson lesson, HomePace home, Pace pace, boolean longEnds) {
+        Run(HomePace home, Pace pace, boolean longEnds) {
+            var lesson = home.lesson();
             int n = lesson.steps().size();
             paused = new int[n];
             waits = new boolean[n];

@@ -5,12 +5,17 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import webodidact.core.branch.Branches;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
 import webodidact.core.timing.Schedule;
 
 /**
@@ -77,11 +82,12 @@ public final class Simulation {
     /** Milliseconds of them in which the home was stuck. */
     private final int[] stuck;
 
-    private final int[] waitLow;
-    /** For each step the steps whose waits are collected in it: most have none, and a long lesson is not gone through for each. */
-    private final int[][] collected;
+    /** Of each household: of a fork it takes its own branch. */
+    private final Way[] ways;
 
-    private final boolean[] stayed;
+    /** Index of the step with which each is shown: of a branch that is not on air, the first of its fork. */
+    private final int[] shownWith;
+
     private final List<String> ids;
     private final int grace;
 
@@ -93,25 +99,61 @@ public final class Simulation {
         steps = lesson.steps().size();
         took = new int[Math.multiplyExact(homes, steps)];
         stuck = new int[took.length];
-        waitLow = new int[steps];
-        var collectedIn = new HashMap<Integer, List<Integer>>();
-        var places = new HashMap<String, Integer>();
-        for (int i = 0; i < steps; i++) places.put(lesson.steps().get(i).id(), i);
-        stayed = new boolean[steps];
-        ids = lesson.steps().stream().map(s -> s.id()).toList();
-        for (int i = 0; i < steps; i++) {
-            var wait = lesson.steps().get(i).waiting();
-            int by = wait != null && wait.cover() instanceof Cover.CarryOn(var at) ? places.getOrDefault(at, -1) : -1;
-            if (by > i) collectedIn.computeIfAbsent(by, k -> new ArrayList<>()).add(i);
-            stayed[i] = wait != null && wait.cover() instanceof Cover.Stay;
-            // Nobody waits at home for a ham that hangs for a month: an evening ends after a day.
-            waitLow[i] = wait == null ? 0 : Math.min(wait.time().low(), LONGEST) * 1000;
+        ids = lesson.steps().stream().map(Step::id).toList();
+        var known = new IdentityHashMap<Lesson, Way>();
+        ways = paces.stream()
+                .map(p -> known.computeIfAbsent(p.lesson(), l -> new Way(lesson, l)))
+                .toArray(Way[]::new);
+        shownWith = IntStream.range(0, steps).toArray();
+        var offAir = Branches.offAir(lesson);
+        for (var fork : Branches.forks(lesson))
+            for (int i = fork.from(); i < fork.to(); i++) if (offAir.contains(ids.get(i))) shownWith[i] = fork.from();
+    }
+
+    /** The waits of the lesson as one branch takes it. */
+    private static final class Way {
+        private final int[] waitLow;
+        /** For each step the steps whose waits are collected in it: most have none, and a long lesson is not gone through for each. */
+        private final int[][] collected;
+
+        private final boolean[] stayed;
+        /** Steps that this branch leaves out. */
+        private final boolean[] left;
+
+        Way(Lesson whole, Lesson taken) {
+            int steps = taken.steps().size();
+            waitLow = new int[steps];
+            var collectedIn = new HashMap<Integer, List<Integer>>();
+            var places = new HashMap<String, Integer>();
+            for (int i = 0; i < steps; i++) places.put(taken.steps().get(i).id(), i);
+            stayed = new boolean[steps];
+            left = new boolean[steps];
+            for (int i = 0; i < steps; i++) {
+                left[i] = taken != whole
+                        && isLeft(whole.steps().get(i), taken.steps().get(i));
+                var wait = taken.steps().get(i).waiting();
+                int by = wait != null && wait.cover() instanceof Cover.CarryOn(var at)
+                        ? places.getOrDefault(at, -1)
+                        : -1;
+                if (by > i)
+                    collectedIn.computeIfAbsent(by, k -> new ArrayList<>()).add(i);
+                stayed[i] = wait != null && wait.cover() instanceof Cover.Stay;
+                // Nobody waits at home for a ham that hangs for a month: an evening ends after a day.
+                waitLow[i] = wait == null ? 0 : Math.min(wait.time().low(), LONGEST) * 1000;
+            }
+            collected = new int[steps][];
+            for (int i = 0; i < steps; i++)
+                collected[i] = collectedIn.getOrDefault(i, List.of()).stream()
+                        .mapToInt(Integer::intValue)
+                        .toArray();
         }
-        collected = new int[steps][];
-        for (int i = 0; i < steps; i++)
-            collected[i] = collectedIn.getOrDefault(i, List.of()).stream()
-                    .mapToInt(Integer::intValue)
-                    .toArray();
+
+        private static boolean isLeft(Step whole, Step taken) {
+            return !whole.branch().isEmpty()
+                    && whole != taken
+                    && taken.kind() == Kind.TALK
+                    && taken.say().isEmpty();
+        }
     }
 
     /**
@@ -233,9 +275,9 @@ public final class Simulation {
         return List.copyOf(all);
     }
 
-    private static int[] shown(Schedule schedule) {
-        return schedule.steps().stream()
-                .mapToInt(p -> Math.min(p.span().start(), FOREVER / 1000) * 1000)
+    private int[] shown(Schedule schedule) {
+        return IntStream.of(shownWith)
+                .map(i -> Math.min(schedule.steps().get(i).span().start(), FOREVER / 1000) * 1000)
                 .toArray();
     }
 
@@ -246,13 +288,18 @@ public final class Simulation {
 
     private void play(int home, int[] shown, int[] finish, int[][] lag) {
         int now = 0;
+        var way = ways[home % ways.length];
         for (int k = 0; k < steps; k++) {
+            if (way.left[k]) {
+                finish[k] = now;
+                continue;
+            }
             lag[k][home] = now - shown[k] - grace;
             int start = Math.max(now, shown[k]);
-            for (int j : collected[k]) start = Math.max(start, Math.min(finish[j], FOREVER) + waitLow[j]);
+            for (int j : way.collected[k]) start = Math.max(start, Math.min(finish[j], FOREVER) + way.waitLow[j]);
             now = Math.min(start, FOREVER) + Math.min(took[home * steps + k], FOREVER / 4);
             finish[k] = now;
-            if (stayed[k]) now = Math.min(now, FOREVER) + waitLow[k];
+            if (way.stayed[k]) now = Math.min(now, FOREVER) + way.waitLow[k];
         }
     }
 

@@ -25,6 +25,7 @@ import webodidact.core.words.Language;
  * @param language of its papers for homes; the interface has its own
  * @param went how it went, or null while nobody has said
  * @param bench what is decided about the plan before air, or null where all is left to it
+ * @param branch the branch that is shown on air; "" for the first of each fork
  */
 public record Lesson(
         String id,
@@ -45,7 +46,8 @@ public record Lesson(
         Shaping shaping,
         Language language,
         Went went,
-        BenchEdits bench) {
+        BenchEdits bench,
+        String branch) {
     private static final Pattern FILE_NAME =
             Pattern.compile("[^./;\\\\\\p{Cntrl}\\p{Cs}][^/;\\\\\\p{Cntrl}\\p{Cs}]{0,119}");
 
@@ -69,6 +71,7 @@ public record Lesson(
         language = language == null ? Language.ENGLISH : language;
         went = went == null || went.isEmpty() ? null : went;
         bench = bench == null || bench.isEmpty() ? null : bench;
+        branch = branch == null ? "" : branch.strip();
         unique(foods.stream().map(FoodLine::id).toList(), Words.OURS.message("what.lesson.2"));
         unique(steps.stream().map(Step::id).toList(), Words.OURS.message("what.lesson.3"));
         unique(tools.stream().map(ToolLine::id).toList(), Words.OURS.message("what.lesson.4"));
@@ -101,7 +104,8 @@ public record Lesson(
                 null,
                 Language.ENGLISH,
                 null,
-                null);
+                null,
+                "");
     }
 
     /**
@@ -244,6 +248,7 @@ public record Lesson(
         public Language language;
         public Went went;
         public BenchEdits bench;
+        public String branch;
 
         private Draft(Lesson l) {
             id = l.id;
@@ -265,6 +270,7 @@ public record Lesson(
             language = l.language;
             went = l.went;
             bench = l.bench;
+            branch = l.branch;
         }
 
         private Lesson lesson() {
@@ -287,7 +293,8 @@ public record Lesson(
                     shaping,
                     language,
                     went,
-                    bench);
+                    bench,
+                    branch);
         }
     }
 }

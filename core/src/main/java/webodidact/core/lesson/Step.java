@@ -33,7 +33,7 @@ public record Step(
         shot = shot == null ? new Shot(null, null, 0, false) : shot;
         work = work == null ? new Work(null, null, null, null, 0, 0, null, 0, null, null, null) : work;
         needs = needs == null ? new Needs(null, null) : needs;
-        people = people == null ? new People(null, null) : people;
+        people = people == null ? new People(null, null, null) : people;
         learning = learning == null ? new Teaching(null, null, null, null) : learning;
         declined = declined == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(declined));
     }
@@ -47,7 +47,7 @@ public record Step(
                 null,
                 null,
                 null,
-                new People(kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER, null),
+                new People(kind.isHandsOn() ? Who.LEARNER : Who.PRESENTER, null, null),
                 null,
                 null);
     }
@@ -150,6 +150,11 @@ public record Step(
         return people.with();
     }
 
+    /** The branch of the lesson that alone takes it; "" where all do. */
+    public String branch() {
+        return people.branch();
+    }
+
     public String skill() {
         return learning.skill();
     }
@@ -207,6 +212,7 @@ public record Step(
         public Wait waiting;
         public Who who;
         public Who with;
+        public String branch;
         public int hold;
         public int trim;
         public Set<Act> acts;
@@ -244,6 +250,7 @@ public record Step(
             waiting = s.waiting();
             who = s.who();
             with = s.with();
+            branch = s.branch();
             hold = s.hold();
             trim = s.trim();
             acts = new TreeSet<>(s.acts());
@@ -274,7 +281,7 @@ public record Step(
                         new Shot(camera, part, reachBy, fixed),
                         new Work(place, heat, hands, waiting, hold, trim, acts, offCamera, ring, way, ways),
                         new Needs(uses, tools),
-                        new People(who, with),
+                        new People(who, with, branch),
                         new Teaching(skill, teaching, question, answer),
                         declined);
             } catch (IllegalArgumentException e) {

@@ -56,6 +56,7 @@ public record StepField<T>(
             of("waiting", Step::waiting, (d, v) -> d.waiting = v, whichever()),
             of("who", Step::who, (d, v) -> d.who = v, first(), Trait.SPLIT),
             of("with", Step::with, (d, v) -> d.with = v, whichever(), Trait.SPLIT),
+            of("branch", Step::branch, (d, v) -> d.branch = v, first(), Trait.SPLIT, Trait.LINE),
             of("hold", Step::hold, (d, v) -> d.hold = v, Integer::sum, Trait.SECONDS),
             of("trim", Step::trim, (d, v) -> d.trim = v, Integer::sum, Trait.SECONDS),
             of("acts", Step::acts, (d, v) -> d.acts = v, (a, b) -> {

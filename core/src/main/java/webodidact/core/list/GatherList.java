@@ -16,6 +16,7 @@ import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
+import webodidact.core.branch.Branches;
 import webodidact.core.food.Food;
 import webodidact.core.food.Group;
 import webodidact.core.food.Knowledge;
@@ -32,7 +33,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
      * @param also the same in another measure, where the food's density is known, or ""
      * @param steps numbers of the steps that use it, from 1
      * @param contains allergens in words, "check the label" where that decides
-     * @param note what does not simply scale, or ""
+     * @param note of which branches alone it is, what does not simply scale, or ""
      */
     public record Entry(
             FoodLine line,
@@ -80,7 +81,8 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
                             line.amount() == null ? null : exact(line, factor, knowledge),
                             factor,
                             house,
-                            takes.get(line.id())));
+                            takes.get(line.id()),
+                            Branches.isForked(lesson) ? Branches.only(lesson, line.id()) : List.of()));
         }
         shelves.remove(Shelf.TAP);
         return new GatherList(shelves, factor);
@@ -142,7 +144,8 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
             Amount exact,
             Ratio factor,
             MeasureSystem house,
-            KitchenRounding.Rounded rounded) {
+            KitchenRounding.Rounded rounded,
+            List<String> branches) {
         var take =
                 exact == null ? Words.OURS.say(line.toTaste() ? "toTaste" : "some") : take(line, exact, rounded, food);
         var also = exact == null ? "" : also(line, exact, food, house);
@@ -153,7 +156,9 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
             take = AmountText.of(Amount.of(whole.get(), Unit.PIECE));
         }
         boolean scaled = !factor.equals(Ratio.ONE);
-        var note = scaled && food != null && food.cautious() ? Words.OURS.say("cautious") : "";
+        var notes = new ArrayList<String>();
+        if (!branches.isEmpty()) notes.add(Words.OURS.say("branch", String.join(", ", branches)));
+        if (scaled && food != null && food.cautious()) notes.add(Words.OURS.say("cautious"));
         return new Entry(
                 line,
                 food,
@@ -162,7 +167,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
                 also,
                 List.copyOf(steps),
                 food == null ? Words.OURS.say("unknown") : food.contains(),
-                note);
+                String.join("; ", notes));
     }
 
     /** Wedges and slices are cut from whole fruit, and that is what is bought. */

@@ -9,6 +9,7 @@ import webodidact.core.answer.Answers;
 import webodidact.core.answer.Missing;
 import webodidact.core.answer.Question;
 import webodidact.core.bench.BenchPlan;
+import webodidact.core.branch.Branches;
 import webodidact.core.check.Check;
 import webodidact.core.check.CheckTable;
 import webodidact.core.check.Report;
@@ -79,8 +80,24 @@ public final class Outcome {
         apart.work(part("mentions"), answers::proposals, null);
         apart.work(Part.BENCH.said(), answers::bench, null);
         apart.work(Part.GATHER.said(), answers::gather, null);
-        var report = Report.of(checks, new Situation(answers), apart.failed());
+        var report = Branches.isForked(question.lesson())
+                ? ofBranches(question, checks, apart.failed())
+                : Report.of(checks, new Situation(answers), apart.failed());
         return new Outcome(answers, report, apart.failed());
+    }
+
+    /** What is wrong as it is shown, and in each other branch what is wrong there alone. */
+    private static Report ofBranches(Question question, List<Check> checks, List<Unworked> failed) {
+        var shown = Branches.shown(question.lesson());
+        var report = ofBranch(question, shown, checks, failed);
+        for (var name : Branches.names(question.lesson()))
+            if (!name.equals(shown)) report = report.and(ofBranch(question, name, checks, List.of()), name);
+        return report;
+    }
+
+    private static Report ofBranch(Question question, String name, List<Check> checks, List<Unworked> failed) {
+        var taken = question.about(Branches.taking(question.lesson(), name));
+        return Report.of(checks, new Situation(new Answers(taken)), failed);
     }
 
     /** Nothing could be worked out: a stop says so, and nothing is shown of an earlier state. */

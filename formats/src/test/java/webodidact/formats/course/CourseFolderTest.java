@@ -40,7 +40,7 @@ class CourseFolderTest extends OnDemoCourse {
                 .containsExactly(
                         List.of("no-wash-after-raw", "listed-not-used", "used-not-listed"),
                         List.of("wait-never-collected", "oven-never-heated", "lists-never-said"),
-                        List.of("over-slot", "dead-air", "collected-off-time", "tool-waited-for"));
+                        List.of("over-slot", "dead-air", "tool-waited-for"));
     }
 
     @Test
