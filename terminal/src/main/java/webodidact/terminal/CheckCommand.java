@@ -150,6 +150,7 @@ final class CheckCommand implements Command {
         map.put("foods", f.foods().stream().map(id -> name(in, id)).toList());
         map.put("tools", f.concerns().tools());
         map.put("homes", f.concerns().homes());
+        if (!f.branch().isEmpty()) map.put("branch", f.branch());
         map.put("what", f.what());
         map.put("why", f.why());
         map.put("basis", f.basis());

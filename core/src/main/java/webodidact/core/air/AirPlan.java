@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import webodidact.core.amount.Heat;
 import webodidact.core.amount.OvenScale;
+import webodidact.core.branch.Branches;
 import webodidact.core.check.Finding;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Filmed;
@@ -33,13 +34,13 @@ public record AirPlan(
 
     public static AirPlan of(Outcome outcome, TakeKind kind) {
         var plan = new AirPlan(
-                outcome.lesson(),
+                Branches.onAir(outcome.lesson()),
                 outcome.schedule(),
                 outcome.pace(),
                 outcome.course().kitchen().ovenHeats(),
                 kind,
                 filmed(outcome));
-        return kind == TakeKind.WORDS ? plan.with(spoken(outcome.lesson())) : plan;
+        return kind == TakeKind.WORDS ? plan.with(spoken(plan.lesson())) : plan;
     }
 
     private static Map<String, Filmed> filmed(Outcome outcome) {
@@ -72,7 +73,7 @@ public record AirPlan(
 
     /** The same with another lesson of the same steps: trimmed, held. */
     AirPlan with(Lesson other) {
-        return new AirPlan(other, Planner.plan(other, pace), pace, ovenHeats, kind, filmed);
+        return new AirPlan(other, Planner.plan(other, pace).leaving(schedule.left()), pace, ovenHeats, kind, filmed);
     }
 
     /** What the oven is first set to; empty where no step says. */
@@ -91,6 +92,13 @@ public record AirPlan(
 
     public int steps() {
         return schedule.steps().size();
+    }
+
+    /** Index of the first step on air. */
+    int first() {
+        int at = 0;
+        while (at < steps() && schedule.left().contains(step(at).id())) at++;
+        return at;
     }
 
     public Step step(int index) {

@@ -76,7 +76,7 @@ public record AirRun(
     public static AirRun start(AirPlan plan) {
         return new AirRun(
                         plan,
-                        0,
+                        plan.first(),
                         Collections.nCopies(plan.steps(), Lap.NONE),
                         0,
                         false,
@@ -85,7 +85,7 @@ public record AirRun(
                         List.of(),
                         1,
                         0,
-                        Set.of(),
+                        plan.schedule().left(),
                         List.of(),
                         Set.of())
                 .heated();

@@ -26,7 +26,7 @@ public record AirTimes(List<At> steps, int total) {
 
     public static AirTimes plan(Schedule schedule) {
         var all = new ArrayList<At>();
-        for (var placed : schedule.steps()) {
+        for (var placed : schedule.shown()) {
             var span = placed.span();
             all.add(new At(
                     placed.step(), placed.number(), span.start(), span.end(), Math.min(placed.talk(), span.length())));
@@ -40,7 +40,7 @@ public record AirTimes(List<At> steps, int total) {
         for (var time : take.steps()) measured.merge(time.step(), time.seconds() + time.held(), Integer::sum);
         var all = new ArrayList<At>();
         int now = 0;
-        for (var placed : schedule.steps()) {
+        for (var placed : schedule.shown()) {
             var seconds = measured.get(placed.step().id());
             if (seconds == null) continue;
             int planned = Math.max(1, placed.span().length());

@@ -21,7 +21,7 @@ public record CameraList(List<Camera> cameras, int moves) {
         var order = RunningOrder.of(schedule);
         for (int i = 0; i < order.rows().size(); i++) {
             var row = order.rows().get(i);
-            var step = schedule.steps().get(i).step();
+            var step = schedule.shown().get(i).step();
             var name = row.camera().isBlank() ? Words.OURS.say("camera.none") : row.camera();
             shots.computeIfAbsent(name, k -> new ArrayList<>())
                     .add(new Shot(row.number(), row.at(), row.length(), row.title(), step.doing()));

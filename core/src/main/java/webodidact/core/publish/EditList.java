@@ -38,7 +38,7 @@ public record EditList(List<Row> rows) {
 
     public static EditList of(Schedule schedule) {
         var maker = new Maker();
-        for (var placed : schedule.steps()) maker.step(placed);
+        for (var placed : schedule.shown()) maker.step(placed);
         return new EditList(maker.rows);
     }
 

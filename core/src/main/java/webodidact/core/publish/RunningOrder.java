@@ -46,7 +46,7 @@ public record RunningOrder(List<Row> rows) {
         for (var part : schedule.parts()) parts.put(part.first(), part.title());
         var rows = new ArrayList<Row>();
         var camera = "";
-        for (var placed : schedule.steps()) {
+        for (var placed : schedule.shown()) {
             var step = placed.step();
             var now = step.camera().isBlank() ? camera : step.camera();
             rows.add(new Row(

@@ -71,6 +71,8 @@ public final class FactLine {
         rule("(?:point out|note|teach):?\\s+(.+)", (l, m) -> text("teaching", m.group(1), (d, v) -> d.teaching = v));
         rule("skill:?\\s+(.+)", (l, m) -> text("skill", m.group(1), (d, v) -> d.skill = v));
         rule("part:?\\s+(.+)", (l, m) -> text("part", m.group(1), (d, v) -> d.part = v));
+        rule("(?:branch|only for):?\\s+(.+)", (l, m) -> text("branch", m.group(1), (d, v) -> d.branch = v));
+        rule("(?:for )?(?:everybody|everyone|all branches)|no branch", (l, m) -> flag("together", d -> d.branch = ""));
         rule("(?:camera|cam|shot):?\\s+(.+)", (l, m) -> text("camera", m.group(1), (d, v) -> d.camera = v));
         rule("(?:on the card|card):?\\s+(.+)", (l, m) -> text("card", m.group(1), (d, v) -> d.card = v));
         rule("hands(?:-on)?:?\\s+" + TIME, (l, m) -> time("hands", m.group(1), (d, t) -> d.hands = t));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Kind;
@@ -115,6 +116,7 @@ public final class Planner {
                 cameraMoves(),
                 parts(low, likely, high, kitchen),
                 lesson.steps().stream().filter(Planner::isUntimed).map(Step::id).toList(),
+                Set.of(),
                 lesson.delivery().isLive() ? 0 : lesson.slot() * TOLERANCE / 100);
     }
 

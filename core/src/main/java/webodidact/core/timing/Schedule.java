@@ -3,6 +3,7 @@ package webodidact.core.timing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.time.Span;
@@ -18,6 +19,7 @@ import webodidact.core.time.TimeRange;
  * @param cameraMoves changes of the named camera set-up
  * @param parts of a recording; empty for a live lesson
  * @param untimed ids of the steps of which nobody has said how long they take; with one of them no total is complete
+ * @param left ids of steps that are not shown, of branches that are not on air; they are in their place, without length
  * @param tolerance seconds beyond the slot that are within it all the same: none of a live lesson
  */
 public record Schedule(
@@ -30,9 +32,11 @@ public record Schedule(
         int cameraMoves,
         List<Part> parts,
         List<String> untimed,
+        Set<String> left,
         int tolerance) {
     public Schedule {
         untimed = List.copyOf(untimed);
+        left = Set.copyOf(left);
         steps = List.copyOf(steps);
         parts = List.copyOf(parts);
     }
@@ -43,7 +47,21 @@ public record Schedule(
         var placed = new ArrayList<Placed>();
         for (var step : lesson.steps())
             placed.add(new Placed(step, placed.size() + 1, none, none, 0, TimeRange.ZERO, 0, null, 0, none));
-        return new Schedule(placed, TimeRange.ZERO, 0, 0, TimeRange.ZERO, lesson.slot(), 0, List.of(), List.of(), 0);
+        return new Schedule(
+                placed, TimeRange.ZERO, 0, 0, TimeRange.ZERO, lesson.slot(), 0, List.of(), List.of(), Set.of(), 0);
+    }
+
+    /** The same, where those steps are not shown. */
+    public Schedule leaving(Set<String> steps) {
+        return new Schedule(
+                this.steps, total, planned, kitchen, kitchenTotal, slot, cameraMoves, parts, untimed, steps, tolerance);
+    }
+
+    /** The steps on air, without those of branches that are not. */
+    public List<Placed> shown() {
+        return left.isEmpty()
+                ? steps
+                : steps.stream().filter(p -> !left.contains(p.step().id())).toList();
     }
 
     /** Seconds left in the slot; negative if over. */

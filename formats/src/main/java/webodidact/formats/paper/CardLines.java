@@ -17,7 +17,7 @@ public final class CardLines {
 
     /** The step whose words stand at a height of a page, in points from its upper edge; empty above the first one. */
     public static Optional<Step> stepAt(List<PageLines.Line> lines, int page, double y, Edition edition) {
-        var steps = MethodCard.steps(edition.lesson());
+        var steps = MethodCard.steps(edition.taken());
         int found = -1;
         int next = 0;
         for (var line : lines) {

@@ -1,14 +1,18 @@
 package webodidact.formats.paper;
 
+import java.util.Map;
 import java.util.function.Supplier;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.answer.Answers;
+import webodidact.core.branch.Branches;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Take;
 import webodidact.core.list.HomeList;
 import webodidact.core.outcome.Outcome;
 import webodidact.core.publish.AirTimes;
+import webodidact.core.script.Draws;
 import webodidact.core.words.Language;
 
 /**
@@ -82,6 +86,17 @@ public record Edition(
         return outcome.lesson();
     }
 
+    /** As its reader takes it: a home one branch of it, everybody else all of them. */
+    Lesson taken() {
+        return home == null ? lesson() : Branches.forHome(lesson(), home, outcome.knowledge());
+    }
+
+    /** What the steps take of the list; of a branch that is not on air, what its own steps do. */
+    Map<String, Draws.Line> draws(Step step) {
+        if (step.branch().isEmpty() || step.branch().equals(Branches.shown(lesson()))) return outcome.draws();
+        return answers.about(Branches.taking(lesson(), step.branch())).draws();
+    }
+
     <T> T speaking(Supplier<T> work) {
         return language.during(work);
     }
@@ -101,6 +116,6 @@ public record Edition(
         if (home != null && home.system() == measures) return answers.homeList(home);
         var reader = reader();
         var question = answers.question();
-        return HomeList.of(lesson(), reader, question.homes(), outcome.knowledge(), outcome.course());
+        return HomeList.of(taken(), reader, question.homes(), outcome.knowledge(), outcome.course());
     }
 }

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import webodidact.core.amount.KitchenRounding;
 import webodidact.core.amount.Microwave;
 import webodidact.core.amount.OvenScale;
+import webodidact.core.branch.Branches;
 import webodidact.core.food.Hazard;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Delivery;
@@ -57,12 +58,26 @@ final class MethodCard implements PagePaper {
         var swaps = swaps(edition);
         // A caution is told where it first matters; on every step nobody reads it any more.
         var told = new HashSet<String>();
-        for (var step : steps(edition.lesson())) steps.add(step(edition, step, steps.size() + 1, swaps, told));
+        var fork = "";
+        for (var step : steps(edition.taken())) {
+            var map = step(edition, step, steps.size() + 1, swaps, told);
+            map.put("fork", step.branch().equals(fork) ? "" : fork(edition, step, fork));
+            fork = step.branch();
+            steps.add(map);
+        }
         var gaps = new HashMap<String, Object>();
         gaps.put("steps", steps);
         gaps.put("makes", GatherPaper.makes(edition));
         gaps.put("contains", GatherPaper.contains(edition));
         return PAGE.fill(edition, this, medium, gaps);
+    }
+
+    /** "Either: With beef", "Or: With beans", "And then, all of you": what is told where the way of a home parts from others', or meets it. */
+    private static String fork(Edition edition, Step step, String before) {
+        if (step.branch().isEmpty()) return Words.say("method.together");
+        boolean first = Branches.forks(edition.lesson()).stream()
+                .anyMatch(f -> f.from() == edition.lesson().indexOf(step.id()));
+        return Words.say(first || before.isEmpty() ? "method.either" : "method.or", step.branch());
     }
 
     /** Those on the card, in their order. */
@@ -159,7 +174,7 @@ final class MethodCard implements PagePaper {
         var line = edition.lesson().food(use.line()).orElse(null);
         if (line == null) return Optional.empty();
         // What an earlier step has taken is named, not measured out again; what others measure out is left to them.
-        var taken = Draws.taken(outcome.draws(), step.id(), use);
+        var taken = Draws.taken(edition.draws(step), step.id(), use);
         var swap = swaps.get(line.id());
         if (swap != null) {
             // A part of a stand-in is not worked out from a list's rounded amount: all of it, or its name.

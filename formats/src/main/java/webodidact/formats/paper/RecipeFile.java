@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import webodidact.core.amount.AmountText;
+import webodidact.core.branch.Branches;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.publish.CardText;
@@ -45,8 +46,8 @@ final class RecipeFile implements FilePaper {
                 ingredients,
                 lesson.tools().stream().map(t -> t.name()).toList(),
                 sections(edition),
-                complete ? hands(lesson) : 0,
-                complete ? cooking(lesson) : 0,
+                complete ? hands(Branches.onAir(lesson)) : 0,
+                complete ? cooking(Branches.onAir(lesson)) : 0,
                 complete ? outcome.schedule().kitchen() : 0));
     }
 
@@ -56,7 +57,8 @@ final class RecipeFile implements FilePaper {
         for (var step : edition.lesson().steps()) {
             if (!step.part().isBlank()) part = step.part();
             if (!step.kind().isHandsOn()) continue;
-            parts.computeIfAbsent(part, k -> new ArrayList<>())
+            var section = step.branch().isEmpty() ? part : step.branch();
+            parts.computeIfAbsent(section, k -> new ArrayList<>())
                     .add(new RecipeLd.Step(step.title(), text(edition, step)));
         }
         return parts.entrySet().stream()

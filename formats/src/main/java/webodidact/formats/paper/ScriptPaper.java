@@ -24,7 +24,7 @@ final class ScriptPaper extends GridPaper {
         var rows = new ArrayList<Row>();
         for (int i = 0; i < order.rows().size(); i++) {
             var row = order.rows().get(i);
-            var step = schedule.steps().get(i).step();
+            var step = schedule.shown().get(i).step();
             if (!row.part().isEmpty()) rows.add(part(row.part(), 2));
             var soft = new ArrayList<String>();
             soft.add(Words.say("script.at", Clock.text(row.at()), Clock.text(row.length())));

@@ -27,6 +27,7 @@ import javafx.util.converter.LocalDateStringConverter;
 import webodidact.core.amount.AmountText;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.amount.Ratio;
+import webodidact.core.branch.Branches;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Delivery;
@@ -96,6 +97,7 @@ public final class BriefScreen extends HBox implements Screen {
                         l -> Words.of("brief.language." + l.name().toLowerCase(Locale.ROOT)),
                         Lesson::language,
                         (l, v) -> l.but(d -> d.language = v)));
+        branches();
         heading("brief.paceHead");
         var aloud = new ReadAloud(workspace, () -> desk.ticker().seconds());
         refreshers.add(aloud::refresh);
@@ -181,6 +183,33 @@ public final class BriefScreen extends HBox implements Screen {
         refreshers.add(() ->
                 group.getToggles().forEach(t -> t.setSelected(t.getUserData() == get.apply(workspace.lesson()))));
         return pane;
+    }
+
+    /** Which branch is shown, where the lesson has any. */
+    private void branches() {
+        var pane = new FlowPane(8, 8);
+        ask("brief.branch", pane);
+        var name = grid.getChildren().get(grid.getChildren().size() - 2);
+        refreshers.add(() -> {
+            var names = Branches.names(workspace.lesson());
+            for (var node : List.of(name, pane)) {
+                node.setVisible(!names.isEmpty());
+                node.setManaged(!names.isEmpty());
+            }
+            var buttons = names.stream().map(this::branch).toList();
+            pane.getChildren().setAll(buttons);
+        });
+    }
+
+    private ToggleButton branch(String name) {
+        ToggleButton button = Nodes.toggle(name, "choice");
+        button.setId("branch-" + Branches.names(workspace.lesson()).indexOf(name));
+        button.setSelected(name.equals(Branches.shown(workspace.lesson())));
+        button.setOnAction(e -> {
+            button.setSelected(true);
+            workspace.editLesson(Words.of("edit.branch"), l -> l.but(d -> d.branch = name));
+        });
+        return button;
     }
 
     private TextField minutes() {

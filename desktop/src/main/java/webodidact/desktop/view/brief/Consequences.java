@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.Optional;
 import javafx.scene.layout.VBox;
 import webodidact.core.amount.AmountText;
+import webodidact.core.branch.Branches;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Segment;
 import webodidact.core.lesson.Who;
@@ -91,7 +92,7 @@ final class Consequences extends VBox {
 
     private void pace(Outcome outcome, Lesson lesson) {
         var pace = outcome.pace();
-        int words = lesson.steps().stream()
+        int words = Branches.onAir(lesson).steps().stream()
                 .mapToInt(s -> SpokenWords.count(s.say()))
                 .sum();
         boolean own = !pace.own().isEmpty();

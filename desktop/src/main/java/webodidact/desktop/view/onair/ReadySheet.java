@@ -74,13 +74,13 @@ final class ReadySheet extends VBox {
                             choice.kind(outcome) == TakeKind.WORDS
                                     ? Words.of(
                                             "air.readyWords",
-                                            outcome.schedule().steps().size(),
+                                            outcome.schedule().shown().size(),
                                             Clock.text(AirPlan.of(outcome, TakeKind.WORDS)
                                                     .schedule()
                                                     .planned()))
                                     : Words.of(
                                             "air.readyText",
-                                            outcome.schedule().steps().size(),
+                                            outcome.schedule().shown().size(),
                                             Clock.text(outcome.schedule().planned()),
                                             Clock.text(outcome.schedule().slot())),
                             "studio-text"));

@@ -20,6 +20,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import webodidact.core.branch.Branches;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
@@ -115,6 +116,7 @@ final class StepFacts extends VBox {
                     : field.is().test(step) ? field.tag().apply(step) : "";
             tag(now, field.name(), text, field.style());
         }
+        if (Branches.offAir(lesson).contains(id)) now.add(Nodes.label(Words.of("tag.offAir"), "tag", "soft"));
         if (!step.ways().isEmpty())
             tag(now, "ways", Words.of("tag.ways", step.ways().size() + 1), "");
         if (soils(lesson, step)) now.add(Nodes.label(Words.of("tag.raw"), "tag", "tag-raw"));
