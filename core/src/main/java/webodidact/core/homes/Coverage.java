@@ -1,6 +1,7 @@
 package webodidact.core.homes;
 
 import java.util.List;
+import webodidact.core.branch.Branches;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Course;
@@ -43,6 +44,9 @@ public record Coverage(List<Home> homes) {
 
     private static Home stand(
             Lesson lesson, Household home, Food food, FoodLine line, List<Offer> offers, Knowledge knowledge) {
+        // What only another branch takes it need not have.
+        if (Branches.forHome(lesson, home, knowledge).food(line.id()).isEmpty())
+            return new Home(home.alias(), Stand.HAS, "");
         var agreed = knowledge.food(home.agreedFor(lesson.id(), line.id()));
         if (agreed.isPresent() && Swaps.canUse(home, agreed.get()))
             return new Home(home.alias(), Stand.SWAPS, agreed.get().name());

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import webodidact.core.branch.Branches;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Tool;
 import webodidact.core.lesson.Course;
@@ -48,14 +49,14 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
                     line.name(),
                     steps,
                     new Coverage(households.stream()
-                            .map(h -> tool(h, line, knowledge))
+                            .map(h -> tool(Branches.forHome(lesson, h, knowledge), h, line, knowledge))
                             .toList())));
         }
-        place(lesson, households, Place.OVEN, Words.OURS.say("need.oven"), Household::oven)
+        place(lesson, households, knowledge, Place.OVEN, Words.OURS.say("need.oven"), Household::oven)
                 .ifPresent(needs::add);
-        place(lesson, households, Place.RING, Words.OURS.say("need.hob"), Household::hob)
+        place(lesson, households, knowledge, Place.RING, Words.OURS.say("need.hob"), Household::hob)
                 .ifPresent(needs::add);
-        place(lesson, households, Place.MICROWAVE, Words.OURS.say("need.microwave"), Household::microwave)
+        place(lesson, households, knowledge, Place.MICROWAVE, Words.OURS.say("need.microwave"), Household::microwave)
                 .ifPresent(needs::add);
         return new CoverageGrid(households.stream().map(Household::alias).toList(), List.copyOf(needs));
     }
@@ -67,8 +68,10 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
         return List.copyOf(numbers);
     }
 
-    private static Coverage.Home tool(Household home, ToolLine line, Knowledge knowledge) {
-        if (line.tool() == null || !home.missingTools().contains(line.tool()))
+    private static Coverage.Home tool(Lesson taken, Household home, ToolLine line, Knowledge knowledge) {
+        if (!taken.tools().contains(line)
+                || line.tool() == null
+                || !home.missingTools().contains(line.tool()))
             return new Coverage.Home(home.alias(), Coverage.Stand.HAS, "");
         var instead = knowledge.tool(line.tool()).map(Tool::instead).orElse(List.of());
         return instead.stream()
@@ -82,7 +85,12 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
     }
 
     private static Optional<Need> place(
-            Lesson lesson, List<Household> households, Place place, String name, Predicate<Household> has) {
+            Lesson lesson,
+            List<Household> households,
+            Knowledge knowledge,
+            Place place,
+            String name,
+            Predicate<Household> has) {
         var steps = steps(lesson, s -> s.place() == place);
         if (steps.isEmpty()) return Optional.empty();
         return Optional.of(new Need(
@@ -92,13 +100,15 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
                 new Coverage(households.stream()
                         .map(h -> has.test(h)
                                 ? new Coverage.Home(h.alias(), Coverage.Stand.HAS, "")
-                                : otherwise(lesson, h, place))
+                                : otherwise(Branches.forHome(lesson, h, knowledge), h, place))
                         .toList())));
     }
 
     /** By a way that homes are told of, for each of the steps that need the place and that they do themselves. */
     private static Coverage.Home otherwise(Lesson lesson, Household home, Place place) {
         var names = new LinkedHashSet<String>();
+        if (lesson.steps().stream().noneMatch(s -> s.place() == place))
+            return new Coverage.Home(home.alias(), Coverage.Stand.HAS, "");
         for (var step : lesson.steps()) {
             if (step.place() != place || step.who().isBeforeCamera()) continue;
             // Who only looks into the oven there has put something into it before.

@@ -2,17 +2,21 @@ package webodidact.core.branch;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import webodidact.core.air.AirPlan;
+import webodidact.core.air.AirRun;
 import webodidact.core.answer.Answers;
 import webodidact.core.answer.Question;
 import webodidact.core.check.Finding;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Knowledge;
 import webodidact.core.homes.Chance;
+import webodidact.core.homes.Coverage;
 import webodidact.core.homes.HomePace;
 import webodidact.core.homes.Progress;
 import webodidact.core.homes.Simulation;
@@ -22,12 +26,15 @@ import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.TakeKind;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.lesson.Use;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Who;
 import webodidact.core.outcome.Outcome;
+import webodidact.core.publish.RunningOrder;
 import webodidact.core.reading.LineReader;
+import webodidact.core.script.FactLine;
 import webodidact.core.time.TimeRange;
 
 /** A lesson with a fork: tacos with beef, or with beans; each with steps, times, hygiene and a list of its own. */
@@ -181,6 +188,15 @@ class BranchesTest {
                 .filteredOn(e -> e.line().id().equals("f2"))
                 .singleElement()
                 .satisfies(e -> assertThat(e.note()).contains(BEEF));
+        assertThat(answers.grid().blocked())
+                .as("who eats no beef takes the beans")
+                .isEmpty();
+        assertThat(answers.grid().needs())
+                .filteredOn(n -> n.id().equals("f2"))
+                .singleElement()
+                .satisfies(n -> assertThat(n.coverage().homes())
+                        .extracting(h -> h.stand())
+                        .containsOnly(Coverage.Stand.HAS));
         var none = Household.named("Cedar").but(d -> {
             d.diets = Set.of("vegan");
             d.allergies = Set.of(Allergen.CELERY);
@@ -208,5 +224,39 @@ class BranchesTest {
         // It begins when the fork does, not when beef has been shown.
         assertThat(result.of("drain").orElseThrow().middle())
                 .isLessThan(answers.schedule().of("salad").orElseThrow().span().start());
+    }
+
+    /** On air what is not shown is passed over, and begun with what is. */
+    @Test
+    void onAirTheOtherBranchIsPassedOver() {
+        var run = AirRun.start(AirPlan.of(Outcome.of(question(tacos())), TakeKind.LIVE));
+        var seen = new ArrayList<String>();
+        while (!run.isOver()) {
+            seen.add(run.plan().step(run.index()).id());
+            run = run.next();
+        }
+        assertThat(seen).containsExactly("onion", "shape", "fry", "salad");
+        var first = tacos().withSteps(tacos().steps().subList(1, 5)).but(d -> d.branch = BEANS);
+        assertThat(AirRun.start(AirPlan.of(Outcome.of(question(first)), TakeKind.LIVE))
+                        .index())
+                .isEqualTo(2);
+        assertThat(RunningOrder.of(Outcome.of(question(tacos())).schedule()).rows())
+                .extracting(RunningOrder.Row::number)
+                .containsExactly(1, 2, 3, 5);
+    }
+
+    @Test
+    void onlyForAndForEverybodyAreFacts() {
+        var lesson = tacos();
+        var onion = lesson.step("onion").orElseThrow();
+        var only = FactLine.read("only for: With beef", lesson, onion, KNOWN).facts();
+        assertThat(only).singleElement().satisfies(f -> {
+            assertThat(f.text()).isEqualTo("only for: With beef");
+            assertThat(f.change().apply(onion).branch()).isEqualTo(BEEF);
+        });
+        var shape = lesson.step("shape").orElseThrow();
+        assertThat(FactLine.read("for everybody", lesson, shape, KNOWN).facts())
+                .singleElement()
+                .satisfies(f -> assertThat(f.change().apply(shape).branch()).isEmpty());
     }
 }
