@@ -52,7 +52,7 @@ public final class Answers {
     private final Language language;
     private final Supplier<Lesson> onAir = new Lazy<>(this::language, () -> Branches.onAir(lesson()));
     private final Supplier<Pace> pace = new Lazy<>(this::language, this::findPace);
-    private final Supplier<Schedule> schedule = new Lazy<>(this::language, this::findSchedule);
+    private final Supplier<Schedule> schedule = new Lazy<>(this::language, () -> Planner.plan(lesson(), pace()));
     private final Supplier<Mentions> finder =
             new Lazy<>(this::language, () -> Mentions.of(lesson(), question().knowledge()));
     private final Supplier<Trace> trace = new Lazy<>(
@@ -150,10 +150,6 @@ public final class Answers {
     /** As it is shown, without the branches that are not. */
     private Lesson onAir() {
         return onAir.get();
-    }
-
-    private Schedule findSchedule() {
-        return Planner.plan(onAir(), pace()).leaving(Branches.offAir(lesson()));
     }
 
     private Pace findPace() {

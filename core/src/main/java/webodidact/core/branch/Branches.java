@@ -33,9 +33,13 @@ public final class Branches {
             names = List.copyOf(names);
         }
 
-        /** The branch that is taken here by who takes that one elsewhere: the first, where this fork has none of that name. */
+        /**
+         * The branch that is taken here by who takes that one elsewhere: where this fork has none of that name the first of several; of
+         * a fork of one, what is only for others, none.
+         */
         String taken(String name) {
-            return names.contains(name) ? name : names.getFirst();
+            if (names.contains(name)) return name;
+            return names.size() > 1 ? names.getFirst() : "";
         }
     }
 
@@ -95,16 +99,11 @@ public final class Branches {
         return all;
     }
 
-    /** The lesson as one branch takes it, without forks; itself where it has none. */
+    /** The lesson as one branch takes it, without forks, with what that branch needs; itself where it has none. */
     public static Lesson taking(Lesson lesson, String name) {
         var left = left(lesson, name);
         if (left.isEmpty()) return lesson;
-        var steps = lesson.steps().stream()
-                .map(s -> left.contains(s.id()) ? blank(s) : collected(lesson, s, left))
-                .map(s -> s.branch().isEmpty() ? s : s.but(d -> d.branch = ""))
-                .toList();
-        return lesson.but(d -> {
-            d.steps = steps;
+        return walking(lesson, name).but(d -> {
             d.foods = lesson.foods().stream()
                     .filter(f -> !isLeft(lesson, f.id(), left))
                     .toList();
@@ -112,6 +111,22 @@ public final class Branches {
                     .filter(t -> !isToolLeft(lesson, t.tool(), left))
                     .toList();
         });
+    }
+
+    /** The same with the lists of the whole lesson: they are read aloud for all branches. */
+    public static Lesson walking(Lesson lesson, String name) {
+        var left = left(lesson, name);
+        if (left.isEmpty()) return lesson;
+        return lesson.withSteps(lesson.steps().stream()
+                .map(s -> left.contains(s.id()) ? blank(s) : collected(lesson, s, left))
+                .map(s -> s.branch().isEmpty() ? s : s.but(d -> d.branch = ""))
+                .toList());
+    }
+
+    /** Whether a food line or tool is only for what that branch leaves out. */
+    public static boolean leaves(Lesson lesson, String name, String lineOrTool) {
+        var left = left(lesson, name);
+        return isLeft(lesson, lineOrTool, left) || isToolLeft(lesson, lineOrTool, left);
     }
 
     private static Step blank(Step step) {

@@ -3,6 +3,7 @@ package webodidact.core.check;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import webodidact.core.words.Language;
@@ -37,6 +38,13 @@ public record Report(List<Finding> open, List<Finding> covered) {
         open.sort(null);
         covered.sort(null);
         return new Report(List.copyOf(open), List.copyOf(covered));
+    }
+
+    /** Without those findings. */
+    public Report without(Predicate<Finding> gone) {
+        return new Report(
+                open.stream().filter(gone.negate()).toList(),
+                covered.stream().filter(gone.negate()).toList());
     }
 
     /** With what another branch has besides. */

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import webodidact.core.branch.Branches;
 import webodidact.core.check.Finding;
 import webodidact.core.homes.Chance;
 import webodidact.core.homes.Holds;
@@ -168,13 +169,23 @@ public final class Fit {
         return now.schedule().planned() <= wanted ? now.schedule().planned() - SPARE : wanted;
     }
 
+    /** A step of a branch that is not on air: it takes no time, and nothing is gained by changing it. */
+    private static final Problem.Task NOT_SHOWN =
+            new Problem.Task(List.of(new Problem.Alternative(0, 0, -1, 0, 0, 0, List.of())));
+
     private void solve(Set<Move.Kind> family, Set<String> without) {
         var lesson = now.lesson();
-        boolean reorders = family.contains(Move.Kind.ORDER) && isFewEnough();
+        var left = now.schedule().left();
+        // A step that is moved out of its fork would be another fork.
+        boolean reorders = family.contains(Move.Kind.ORDER) && isFewEnough() && !Branches.isForked(lesson);
         var moves = new Moves(lesson, now.knowledge(), now.pace(), family, arcs);
         var tasks = new ArrayList<Problem.Task>();
         for (int i = 0; i < lesson.steps().size(); i++) {
             goOn();
+            if (left.contains(lesson.steps().get(i).id())) {
+                tasks.add(NOT_SHOWN);
+                continue;
+            }
             var task = moves.of(i);
             tasks.add(new Problem.Task(task.alternatives().stream()
                     .filter(a -> a.moves().stream().noneMatch(m -> without.contains(m.text())))

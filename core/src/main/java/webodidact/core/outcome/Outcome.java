@@ -12,6 +12,7 @@ import webodidact.core.bench.BenchPlan;
 import webodidact.core.branch.Branches;
 import webodidact.core.check.Check;
 import webodidact.core.check.CheckTable;
+import webodidact.core.check.Family;
 import webodidact.core.check.Report;
 import webodidact.core.check.Situation;
 import webodidact.core.check.Unworked;
@@ -91,13 +92,24 @@ public final class Outcome {
         var shown = Branches.shown(question.lesson());
         var report = ofBranch(question, shown, checks, failed);
         for (var name : Branches.names(question.lesson()))
-            if (!name.equals(shown)) report = report.and(ofBranch(question, name, checks, List.of()), name);
+            if (!name.equals(shown))
+                report = report.and(
+                        // What is not shown has no dead air.
+                        ofBranch(question, name, checks, List.of()).without(f -> f.family() == Family.DELIVERY), name);
         return report;
     }
 
     private static Report ofBranch(Question question, String name, List<Check> checks, List<Unworked> failed) {
-        var taken = question.about(Branches.taking(question.lesson(), name));
-        return Report.of(checks, new Situation(new Answers(taken)), failed);
+        var lesson = question.lesson();
+        var taken = question.about(Branches.walking(lesson, name));
+        return Report.of(checks, new Situation(new Answers(taken)), failed)
+                .without(f -> isOfOthers(lesson, name, f.foods())
+                        || isOfOthers(lesson, name, f.concerns().tools()));
+    }
+
+    /** "Nobody uses the beef": those who take the other branch do. */
+    private static boolean isOfOthers(Lesson lesson, String name, List<String> things) {
+        return !things.isEmpty() && things.stream().allMatch(t -> Branches.leaves(lesson, name, t));
     }
 
     /** Nothing could be worked out: a stop says so, and nothing is shown of an earlier state. */

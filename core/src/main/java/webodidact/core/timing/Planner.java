@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import webodidact.core.branch.Branches;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Kind;
@@ -78,8 +79,10 @@ public final class Planner {
         }
     }
 
+    /** As it is shown on air: of a fork one branch, the others without length. */
     public static Schedule plan(Lesson lesson, Pace pace) {
-        return new Planner(lesson, pace).schedule();
+        if (!Branches.isForked(lesson)) return new Planner(lesson, pace).schedule();
+        return new Planner(Branches.onAir(lesson), pace).schedule().leaving(Branches.offAir(lesson));
     }
 
     private Schedule schedule() {

@@ -13,6 +13,8 @@ import webodidact.core.air.AirRun;
 import webodidact.core.answer.Answers;
 import webodidact.core.answer.Question;
 import webodidact.core.check.Finding;
+import webodidact.core.fit.Fit;
+import webodidact.core.fit.Greedy;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Knowledge;
 import webodidact.core.homes.Chance;
@@ -22,6 +24,7 @@ import webodidact.core.homes.Progress;
 import webodidact.core.homes.Simulation;
 import webodidact.core.lesson.Course;
 import webodidact.core.lesson.Cover;
+import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Household;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
@@ -258,5 +261,47 @@ class BranchesTest {
         assertThat(FactLine.read("for everybody", lesson, shape, KNOWN).facts())
                 .singleElement()
                 .satisfies(f -> assertThat(f.change().apply(shape).branch()).isEmpty());
+    }
+
+    /** "Open and probe", later on and only for the beef, is nothing to those with beans. */
+    @Test
+    void aStepForSomeIsLeftOutByTheOthers() {
+        var probe = tacos().inserting(5, step("probe", "Probe", "Probe it.", 30, d -> d.branch = BEEF));
+        assertThat(Branches.left(probe, BEANS)).containsExactlyInAnyOrder("shape", "fry", "probe");
+        assertThat(Branches.left(probe, BEEF)).containsExactly("drain");
+        var cheese = probe.inserting(6, step("cheese", "Cheese", "Grate it.", 30, d -> d.branch = "With cheese"))
+                .inserting(7, step("none", "None", "Wait.", 30, d -> d.branch = "Without"));
+        assertThat(Branches.left(cheese, BEANS))
+                .as("of two that are neither, the first")
+                .contains("none");
+    }
+
+    /** The gather check is read aloud for all branches, and what one does not take is used by the other. */
+    @Test
+    void whatTheOtherBranchTakesIsNoSlip() {
+        var read = tacos().inserting(
+                        0,
+                        Step.blank("read", Kind.RUN_THROUGH, "Read")
+                                .but(d -> d.say = "You need an onion, beef mince, a tin of kidney beans, a lettuce."));
+        assertThat(Outcome.of(question(read)).report().open())
+                .extracting(Finding::check)
+                .doesNotContain("listed-not-used", "used-not-listed", "gather-check-forgets");
+    }
+
+    /** A slot that is too short is made good where time is spent: not in the branch that is not shown. */
+    @Test
+    void waysToFitChangeWhatIsShown() {
+        var tight = tacos().but(d -> {
+            d.slot = 500;
+            d.delivery = Delivery.DEMONSTRATION;
+            d.steps = d.steps.stream().map(s -> s.but(x -> x.trim = 20)).toList();
+        });
+        var now = Outcome.of(question(tight));
+        var ways = Fit.propose(now, List.of(), new Greedy(), Progress.NONE);
+        assertThat(ways).isNotEmpty().allSatisfy(p -> {
+            assertThat(p.then()).isLessThan(p.before());
+            assertThat(p.lesson().step("drain")).isEqualTo(tight.step("drain"));
+            assertThat(Branches.names(p.lesson())).containsExactly(BEEF, BEANS);
+        });
     }
 }

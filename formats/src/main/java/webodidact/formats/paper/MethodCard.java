@@ -75,9 +75,13 @@ final class MethodCard implements PagePaper {
     /** "Either: With beef", "Or: With beans", "And then, all of you": what is told where the way of a home parts from others', or meets it. */
     private static String fork(Edition edition, Step step, String before) {
         if (step.branch().isEmpty()) return Words.say("method.together");
-        boolean first = Branches.forks(edition.lesson()).stream()
-                .anyMatch(f -> f.from() == edition.lesson().indexOf(step.id()));
-        return Words.say(first || before.isEmpty() ? "method.either" : "method.or", step.branch());
+        int at = edition.lesson().indexOf(step.id());
+        var fork = Branches.forks(edition.lesson()).stream()
+                .filter(f -> f.from() <= at && at < f.to())
+                .findFirst()
+                .orElseThrow();
+        if (fork.names().size() == 1) return Words.say("method.only", step.branch());
+        return Words.say(fork.from() == at || before.isEmpty() ? "method.either" : "method.or", step.branch());
     }
 
     /** Those on the card, in their order. */

@@ -50,7 +50,7 @@ class BranchPapersTest {
     void theMethodCardTellsBothWaysToEverybodyAndItsOwnToAHome() throws IOException {
         var outcome = forked();
         assertThat(card(Edition.of(outcome)))
-                .contains("Either: With beans", "Either: With fish", "And then, all together");
+                .contains("Either: With beans", "Or: With fish", "Only: With fish", "And then, all together");
         var vegan = Household.named("Ash").but(d -> d.diets = Set.of("vegan"));
         var title = outcome.lesson().step("s8").orElseThrow().title();
         assertThat(card(Edition.of(outcome))).contains(title);

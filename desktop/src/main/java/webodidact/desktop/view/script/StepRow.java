@@ -171,11 +171,15 @@ final class StepRow extends HBox {
         var placed = outcome.schedule().of(id).orElse(null);
         if (placed == null || shown == null) return;
         facts.propose(outcome.proposals().getOrDefault(id, List.of()));
-        start.setText(Clock.text(placed.span().start()));
-        times.setText(Words.of(
-                "script.times",
-                Clock.text(placed.talk()),
-                placed.hands().isZero() ? "–" : placed.hands().text()));
+        boolean left = outcome.schedule().left().contains(id);
+        start.setText(left ? "" : Clock.text(placed.span().start()));
+        times.setText(
+                left
+                        ? ""
+                        : Words.of(
+                                "script.times",
+                                Clock.text(placed.talk()),
+                                placed.hands().isZero() ? "–" : placed.hands().text()));
         if (outcome.lesson()
                 .step(id)
                 .map(s -> s.say().equals(say.area().getText()))
