@@ -129,6 +129,11 @@ public final class Branches {
         return isLeft(lesson, lineOrTool, left) || isToolLeft(lesson, lineOrTool, left);
     }
 
+    /** Whether a step, as some branch takes the lesson, is one that it leaves out. */
+    public static boolean isLeftOut(Step taken) {
+        return taken.equals(blank(taken));
+    }
+
     private static Step blank(Step step) {
         return Step.blank(step.id(), Kind.TALK, step.title());
     }

@@ -13,7 +13,6 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import webodidact.core.branch.Branches;
 import webodidact.core.lesson.Cover;
-import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.timing.Schedule;
@@ -130,7 +129,8 @@ public final class Simulation {
             left = new boolean[steps];
             for (int i = 0; i < steps; i++) {
                 left[i] = taken != whole
-                        && isLeft(whole.steps().get(i), taken.steps().get(i));
+                        && !whole.steps().get(i).branch().isEmpty()
+                        && Branches.isLeftOut(taken.steps().get(i));
                 var wait = taken.steps().get(i).waiting();
                 int by = wait != null && wait.cover() instanceof Cover.CarryOn(var at)
                         ? places.getOrDefault(at, -1)
@@ -146,13 +146,6 @@ public final class Simulation {
                 collected[i] = collectedIn.getOrDefault(i, List.of()).stream()
                         .mapToInt(Integer::intValue)
                         .toArray();
-        }
-
-        private static boolean isLeft(Step whole, Step taken) {
-            return !whole.branch().isEmpty()
-                    && whole != taken
-                    && taken.kind() == Kind.TALK
-                    && taken.say().isEmpty();
         }
     }
 

@@ -35,6 +35,9 @@ final class GripUnsaid implements Check {
     private static final Phrase GRATES =
             Phrase.of("grat(?:e|ing)\\b(?! (?:the |your |some )?(?:cheese|cheddar|parmesan|nutmeg))");
 
+    private static final Phrase ADULTS_CUT = Phrase.of(
+            "(?:grown[- ]?ups?|adults?|mums?|dads?)\\b,?[^.!?]{0,20}\\b(?:chop|slice|cut|halve|quarter|dice)");
+
     private static final Set<String> CUTS = Set.of("chop", "slice", "dice", "halve", "quarter", "cube", "cut", "shred");
     private static final Phrase ROUND = Phrase.of(
             "scissors",
@@ -59,6 +62,7 @@ final class GripUnsaid implements Check {
                     || step.kind() == Kind.PLATE && s.lesson().audience() == Audience.AGES_11_16
                     || step.who() == Who.ADULT
                     || step.who().isBeforeCamera()
+                    || Told.says(step, ADULTS_CUT)
                     || Told.says(step, ROUND) && !Told.says(step, GRATES)
                     || s.lesson().audience() == Audience.AGES_11_16 && Told.says(step, SHARED_OUT)) continue;
             var cut = s.deeds(step).map(Action::verb).filter(CUTS::contains).findFirst();

@@ -9,7 +9,7 @@ import webodidact.core.script.Phrase;
 /** Food is said to heal or to protect; no source stands behind it, and law in many places asks for one. */
 final class HealthClaim implements Check {
     private static final Phrase CLAIM = Phrase.of(
-            "(?:good|great|brilliant|wonderful|amazing|excellent) for (?:your|their|the|his|her|our) (?:little |whole )?(?:hearts?|skin|brains?|bones|gut|blood|eyes|eyesight|tummy|tummies|digestion|immune|liver|hair|memory|joints|teeth|waistline|bod(?:y|ies))\\b",
+            "(?:good|great|brilliant|wonderful|amazing|excellent) for (?:your|their|the|his|her|our) (?:little |whole )?(?:hearts?|skin|brains?|bones|gut|blood|eyes|eyesight|tummy|tummies|digestion|immune|liver|hair|memory|joints|teeth|waistline|cholesterol|energy|bod(?:y|ies))\\b",
             "(?:stops?|prevents?|cures?|fights?|wards? off|keeps? away|heals?|reverses?|protects? (?:you )?(?:from|against))\\b[^.!?]{0,40}\\b(?:heart|cancer|colds?|flu|diabetes|disease|illness|infections?|dementia|arthritis|wrinkles|attacks?|strokes?)",
             "(?:lowers?|reduces?|brings? down|boosts?|strengthens?)\\b[^.!?]{0,30}\\b(?:cholesterol|blood (?:pressure|sugar)|immun\\p{L}*|metabolism|risk)",
             "(?:you'll |you will )?never (?:get|catch|have|need)\\b[^.!?]{0,20}\\b(?:colds?|ill|sick|flu|the doctor|a bug)",

@@ -39,8 +39,8 @@ final class PiecesNotEnough implements Check {
     }
 
     /** "It feeds four, two each", and later "three tacos each". */
-    private static final Phrase ANNOUNCED =
-            Phrase.of("(?:feeds?|serves?|makes?|for|that's|so)\\b[^.!?]{0,30}?\\b" + N + " each\\b");
+    private static final Phrase ANNOUNCED = Phrase.of(
+            "(?:feeds?|serves?|makes?|for|that's|so)\\b[^.!?]{0,30}?\\b" + N + " each\\b", N + " each\\b(?= for\\b)");
 
     private static final Phrase OF_THE_DISH = Phrase.of(N + " \\p{L}+ each\\b");
 

@@ -14,7 +14,7 @@ import webodidact.core.script.Told;
 /** Cooked rice, meat or leftovers are warmed "until hot": how hot nobody says. */
 final class ReheatedLukewarm implements Check {
     private static final String UNTIL =
-            "(?:until|till) (?:it's|it is|they're|they are|everything's|the rice is|that's)?\\s*(?:all )?(?:nice and |just |good and )?(?:hot|warm|warmed|heated)(?! (?:all the way )?through)\\b";
+            "(?:until|till) (?:it's|it is|they're|they are|everything's|the rice is|that's)?\\s*(?:all )?(?:nice and |just |good and )?(?:(?:hot|heated)(?! (?:all the way )?through)|warm(?:ed)?)\\b";
     private static final Phrase TO_WARM = Phrase.of(UNTIL);
     private static final Phrase WARM = Phrase.of(UNTIL, "(?:just )?warm (?:it|them|the rice) (?:up|through)\\b");
     private static final Phrase HOT = Phrase.of(

@@ -37,9 +37,10 @@ public final class CoverOptions {
     private CoverOptions() {}
 
     /** Those that can be chosen first, then those that cannot, each with its reason. Empty if the step has no wait. */
-    public static List<Option> of(Lesson lesson, String stepId, Pace pace) {
-        var step = lesson.step(stepId).orElse(null);
+    public static List<Option> of(Lesson whole, String stepId, Pace pace) {
+        var step = whole.step(stepId).orElse(null);
         if (step == null || step.waiting() == null) return List.of();
+        var lesson = showing(whole, step);
         var options = new ArrayList<Option>();
         var collect = step.waiting().cover() instanceof Cover.CarryOn c
                         && lesson.indexOf(c.collectAt()) > lesson.indexOf(stepId)
@@ -79,15 +80,22 @@ public final class CoverOptions {
         return List.copyOf(options);
     }
 
+    /** How a wait of a branch is covered is asked of the lesson with that branch on air. */
+    private static Lesson showing(Lesson lesson, Step step) {
+        return step.branch().isEmpty() ? lesson : lesson.but(d -> d.branch = step.branch());
+    }
+
     /** The first later step reached once the wait is right; the last step if none is; "" if there is no later step. */
-    public static String bestCollector(Lesson lesson, Step step, Pace pace) {
+    public static String bestCollector(Lesson whole, Step step, Pace pace) {
+        var lesson = showing(whole, step);
         int at = lesson.indexOf(step.id());
         if (at + 1 >= lesson.steps().size()) return "";
         var open = lesson.withStep(
                 step.id(), s -> s.but(d -> d.waiting = s.waiting().covered(new Cover.CarryOn(""))));
         var plan = Planner.plan(open, pace);
         int soonest = plan.steps().get(at).waiting().soonest();
-        var later = plan.steps().subList(at + 1, plan.steps().size());
+        var later = plan.shown().stream().filter(p -> p.number() > at + 1).toList();
+        if (later.isEmpty()) return "";
         return later.stream()
                 .filter(p -> p.span().start() >= soonest)
                 .findFirst()

@@ -39,6 +39,7 @@ import webodidact.core.publish.RunningOrder;
 import webodidact.core.reading.LineReader;
 import webodidact.core.script.FactLine;
 import webodidact.core.time.TimeRange;
+import webodidact.core.timing.CoverOptions;
 
 /** A lesson with a fork: tacos with beef, or with beans; each with steps, times, hygiene and a list of its own. */
 class BranchesTest {
@@ -303,5 +304,28 @@ class BranchesTest {
             assertThat(p.lesson().step("drain")).isEqualTo(tight.step("drain"));
             assertThat(Branches.names(p.lesson())).containsExactly(BEEF, BEANS);
         });
+    }
+
+    /** How a wait of a branch that is not on air may be covered is worked out as if it were. */
+    @Test
+    void aWaitOfABranchThatIsNotShownCanBeCovered() {
+        var waits = tacos().withStep(
+                        "drain",
+                        s -> s.but(d -> d.waiting =
+                                new Wait(TimeRange.of(400), "drains", "", new Cover.CarryOn(""), List.of(), null)));
+        var pace = new Answers(question(waits)).pace();
+        assertThat(CoverOptions.of(waits, "drain", pace)).isNotEmpty();
+        assertThat(CoverOptions.bestCollector(waits, waits.step("drain").orElseThrow(), pace))
+                .isEqualTo("salad");
+        var last = waits.withSteps(waits.steps().subList(0, 4));
+        assertThat(CoverOptions.bestCollector(last, last.step("drain").orElseThrow(), pace))
+                .isEmpty();
+        var onion = waits.withStep(
+                "onion",
+                s -> s.but(d ->
+                        d.waiting = new Wait(TimeRange.of(290), "rests", "", new Cover.CarryOn(""), List.of(), null)));
+        assertThat(CoverOptions.bestCollector(onion, onion.step("onion").orElseThrow(), pace))
+                .as("never in a step that is not shown")
+                .isNotEqualTo("drain");
     }
 }

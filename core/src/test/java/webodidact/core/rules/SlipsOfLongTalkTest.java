@@ -59,6 +59,12 @@ class SlipsOfLongTalkTest {
         "promise-unkept, 'We''ll taste some raw at the end.', true",
         "promise-unkept, 'We''ll taste some chicken at the end. Taste the chicken.', false",
         "list-said-late, 'If you don''t do dairy, coconut milk is lovely, I should have said.', false",
+        "reheated-lukewarm, 'The leftovers, heat them up tomorrow till it''s warm through.', true",
+        "reheated-lukewarm, 'The leftovers, heat them up tomorrow till it''s hot through.', false",
+        "health-claim, 'It''s great for your cholesterol.', true",
+        "health-claim, 'It''s great for your lunch.', false",
+        "share-wrong, 'Half of that rice, mind, fifty grams or so, goes in.', true",
+        "share-wrong, 'Half of that rice, mind, a hundred grams or so, goes in.', false",
         "heat-never-off, 'Little pot on the heat, rice in.', true",
         "heat-never-off, 'Fry the chicken on a medium heat. Everything off now.', false",
         "heat-never-off, 'Fry the chicken on a medium heat. Take everything off the board.', true"
