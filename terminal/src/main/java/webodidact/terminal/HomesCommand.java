@@ -41,7 +41,7 @@ final class HomesCommand implements Command {
         this.told = told;
         json = told.has("json");
         homes = told.number("homes");
-        seed = told.number("seed");
+        seed = told.whole("seed");
         file = told.file();
         if (homes < 1 || homes > MOST) throw new IllegalArgumentException(Words.say("homes.most", homes, MOST));
         var opened = LessonFile.open("homes", file, told.err());

@@ -60,9 +60,7 @@ final class Told {
                         manual.options().getOption(name).getArgName());
         int given = arguments().size();
         if (given < manual.least()) throw told(manual, "told.argument", manual.argument(), "");
-        if (given > manual.most())
-            throw told(
-                    manual, "told.more", arguments().get(manual.most()), manual.most() == 0 ? "" : manual.argument());
+        if (given > manual.most()) throw told(manual, "told.more", arguments().get(manual.most()), manual.argument());
     }
 
     boolean asksForHelp() {
@@ -103,10 +101,18 @@ final class Told {
 
     /** A whole number, or null where it is not said. */
     Integer number(String option) {
+        var whole = whole(option);
+        if (whole == null) return null;
+        if (whole != whole.intValue()) throw told(manual, "told.number", "--" + option, text(option));
+        return whole.intValue();
+    }
+
+    /** The same, however long. */
+    Long whole(String option) {
         var text = text(option);
         if (text == null) return null;
         try {
-            return Integer.valueOf(text.strip());
+            return Long.valueOf(text.strip());
         } catch (NumberFormatException e) {
             throw told(manual, "told.number", "--" + option, text);
         }

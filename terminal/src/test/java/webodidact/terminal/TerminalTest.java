@@ -129,6 +129,14 @@ class TerminalTest {
                 "convert 1g --food butter --to g --times 1,5|Ratio '1,5': expected a whole number or a fraction, as in '3' or '1/2'",
                 "check nowhere/x.json|check: 'nowhere/x.json': expected a *.lesson.json",
                 "bake|'bake': no such command; expected one of read, draft, convert, check, clock, homes, swap, prep, list, papers, import",
+                "homes x --homes many|homes: --homes 'many': expected a whole number",
+                "homes x --homes 3000000000|homes: --homes '3000000000': expected a whole number",
+                "homes nowhere/x.json --seed 3000000000|homes: 'nowhere/x.json': expected a *.lesson.json",
+                "read --jsn|read: --jsn: no such option; expected some of --help, --json",
+                "list|list: expected LESSON",
+                "check a b|check: 'b' is one too many; expected one LESSON",
+                "convert 1g --food butter|convert: --to SYSTEM is missing",
+                "convert 1g --food|convert: --food: expected FOOD behind it",
                 "read|read: no line given: expected recipe lines as words of the command or on standard input"
             })
     void badInputIsOneLineOnStandardErrorAndExitCodeTwo(String command, String message) {
