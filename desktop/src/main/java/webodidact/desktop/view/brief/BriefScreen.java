@@ -40,6 +40,7 @@ import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
 import webodidact.core.words.Language;
 import webodidact.desktop.control.Choice;
+import webodidact.desktop.control.Hints;
 import webodidact.desktop.control.Nodes;
 import webodidact.desktop.control.Panes;
 import webodidact.desktop.state.Workspace;
@@ -201,8 +202,14 @@ public final class BriefScreen extends HBox implements Screen {
         });
     }
 
+    /** Pixels of a branch's name. */
+    private static final int LONGEST = 320;
+
     private ToggleButton branch(String name) {
         ToggleButton button = Nodes.toggle(name, "choice");
+        // A long name must not push the questions out of sight; it is told whole to a pointer that rests on it.
+        button.setMaxWidth(LONGEST);
+        Hints.on(button, name);
         button.setId("branch-" + Branches.names(workspace.lesson()).indexOf(name));
         button.setSelected(name.equals(Branches.shown(workspace.lesson())));
         button.setOnAction(e -> {

@@ -160,7 +160,7 @@ final class StepFacts extends VBox {
                 text);
     }
 
-    private static final Set<String> SENTENCES = Set.of("card", "teaching", "question", "answer");
+    private static final Set<String> SENTENCES = Set.of("card", "teaching", "question", "answer", "branch");
     private static final int LONGEST = 34;
 
     private void tag(List<Node> to, String name, String text, String style) {
