@@ -4,8 +4,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Heat;
+import webodidact.core.check.Finding;
+import webodidact.core.check.Mend;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Audience;
@@ -24,6 +27,7 @@ import webodidact.core.time.TimeRange;
 import webodidact.core.timing.Pace;
 import webodidact.core.timing.Planner;
 import webodidact.core.timing.Schedule;
+import webodidact.core.words.Message;
 
 /** Small lessons for tests, in plain words. */
 public final class Lessons {
@@ -83,5 +87,27 @@ public final class Lessons {
 
     public static Outcome outcome(Lesson lesson) {
         return Outcome.of(lesson, COURSE, Knowledge.shipped());
+    }
+
+    /** What a finding says, whatever the language: which of its check's sentences, and what that is filled with. */
+    public static String facts(Finding finding) {
+        return said(finding.form(), finding.args());
+    }
+
+    /** What a mend says it does, whatever the language. */
+    public static String facts(Mend mend) {
+        return said(mend.said().key(), mend.said().args());
+    }
+
+    private static String said(String key, List<?> args) {
+        return key + args.stream().map(Lessons::said).collect(Collectors.joining("; ", "(", ")"));
+    }
+
+    private static String said(Object arg) {
+        return switch (arg) {
+            case Message m -> said(m.key(), m.args());
+            case List<?> each -> each.stream().map(Lessons::said).collect(Collectors.joining(", ", "[", "]"));
+            default -> arg.toString();
+        };
     }
 }

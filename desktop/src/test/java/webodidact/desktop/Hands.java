@@ -1,11 +1,13 @@
 package webodidact.desktop;
 
+import java.util.Arrays;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.Collectors;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.event.Event;
@@ -17,7 +19,6 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.PickResult;
 import javafx.scene.robot.Robot;
-import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.testfx.robot.Motion;
 
@@ -26,6 +27,9 @@ import org.testfx.robot.Motion;
  * library's robot waits through five frames after every press and every release instead.
  */
 public final class Hands extends FxRobot {
+    /** Seconds: a loaded machine has stood still for half a minute and gone on. */
+    private static final int PATIENCE = 120;
+
     private Robot robot;
     private boolean pressed;
 
@@ -35,17 +39,29 @@ public final class Hands extends FxRobot {
         if (Platform.isFxApplicationThread()) task.run();
         else Platform.runLater(task);
         try {
-            return task.get(30, TimeUnit.SECONDS);
+            return task.get(PATIENCE, TimeUnit.SECONDS);
         } catch (ExecutionException e) {
             if (e.getCause() instanceof RuntimeException r) throw r;
             if (e.getCause() instanceof Error r) throw r;
             throw new IllegalStateException(e.getCause());
         } catch (InterruptedException | TimeoutException e) {
-            throw new IllegalStateException("The interface thread does not answer", e);
+            throw new IllegalStateException("The interface thread does not answer; it is at " + atWork(), e);
         }
     }
 
-    private static void on(Runnable work) {
+    /** Where the interface thread is, in the one line of a message that a build prints at its end. */
+    private static String atWork() {
+        return Thread.getAllStackTraces().entrySet().stream()
+                .filter(t -> t.getKey().getName().equals("JavaFX Application Thread"))
+                .flatMap(t -> Arrays.stream(t.getValue()))
+                .limit(60)
+                .map(f ->
+                        f.getClassName().replaceFirst(".*\\.", "") + "." + f.getMethodName() + ":" + f.getLineNumber())
+                .collect(Collectors.joining(" < "));
+    }
+
+    /** Runs it on the interface thread and waits for it. */
+    public static void on(Runnable work) {
         on(() -> {
             work.run();
             return null;
@@ -85,14 +101,22 @@ public final class Hands extends FxRobot {
     /** Waits until what has been asked for on the interface thread is done, what that asks for too, and all is laid out. */
     public static void frame() {
         on(() -> {});
-        on(() -> {
-            for (var window : Window.getWindows()) {
-                if (window.getScene() == null) continue;
-                window.getScene().getRoot().applyCss();
-                window.getScene().getRoot().layout();
-            }
-        });
+        on(Hands::pulse);
         on(() -> {});
+    }
+
+    /**
+     * Styles and lays out what has changed, as the platform does once a frame. Asking the roots to apply their styles instead would do so
+     * for every node there is: half of the interface thread's time in these tests.
+     */
+    private static void pulse() {
+        try {
+            var toolkit = Class.forName("com.sun.javafx.tk.Toolkit");
+            toolkit.getMethod("firePulse")
+                    .invoke(toolkit.getMethod("getToolkit").invoke(null));
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException("The platform has no pulse by this name any more", e);
+        }
     }
 
     /** Waits for the platform's own next frame as well. */
@@ -107,7 +131,8 @@ public final class Hands extends FxRobot {
             }
         }.start());
         try {
-            if (!drawn.await(10, TimeUnit.SECONDS)) throw new IllegalStateException("No frame has been drawn in 10 s");
+            if (!drawn.await(PATIENCE, TimeUnit.SECONDS))
+                throw new IllegalStateException("No frame is drawn; the interface thread is at " + atWork());
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }

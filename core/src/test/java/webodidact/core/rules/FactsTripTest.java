@@ -3,6 +3,7 @@ package webodidact.core.rules;
 import static org.assertj.core.api.Assertions.assertThat;
 import static webodidact.core.Lessons.acts;
 import static webodidact.core.Lessons.at;
+import static webodidact.core.Lessons.facts;
 import static webodidact.core.Lessons.food;
 import static webodidact.core.Lessons.hands;
 import static webodidact.core.Lessons.of;
@@ -50,7 +51,7 @@ class FactsTripTest {
         var lesson = of(List.of(food("f1", "chicken-breast", "2 piece")), using(hands("a", 60), "f1"))
                 .but(d -> d.sets = new Sets(4, 1, 0));
         var finding = found(lesson, "kit-uncooled").getFirst();
-        assertThat(finding.what()).startsWith("4 kits have food from the fridge");
+        assertThat(facts(finding)).isEqualTo("(4; [chicken breast])");
         assertThat(found(finding.mends().getFirst().change().apply(lesson), "kit-uncooled"))
                 .isEmpty();
         assertThat(found(lesson.but(d -> d.sets = Sets.NONE), "kit-uncooled")).isEmpty();
@@ -75,14 +76,13 @@ class FactsTripTest {
     void oneStillStandIsToldByItselfAndManyAreOneMatter() {
         var one = of(waits(hands("a", 60), 600, 600, Cover.STAY), hands("b", 30));
         assertThat(found(one, "dead-air")).hasSize(1);
-        assertThat(found(one, "dead-air").getFirst().what()).startsWith("10:00 on air after step 1");
+        assertThat(facts(found(one, "dead-air").getFirst())).isEqualTo("(10:00; 1; 1; 10:00)");
         var two = of(
                 waits(hands("a", 60), 600, 600, Cover.STAY),
                 waits(hands("b", 60), 300, 300, Cover.STAY),
                 hands("c", 30));
         assertThat(found(two, "dead-air")).hasSize(1);
-        assertThat(found(two, "dead-air").getFirst().what())
-                .startsWith("The lesson stands still 2 times, 15:00 in all");
+        assertThat(facts(found(two, "dead-air").getFirst())).isEqualTo("many(10:00; 1; 2; 15:00)");
         assertThat(found(two, "dead-air").getFirst().steps()).containsExactly(1, 2);
     }
 
@@ -151,7 +151,8 @@ class FactsTripTest {
         foods.add(food("used", "rice", "200 g"));
         var lesson = of(foods, using(hands("a", 60), "used"));
         assertThat(found(lesson, "listed-not-used")).hasSize(1);
-        assertThat(found(lesson, "listed-not-used").getFirst().what()).startsWith("6 foods are in no step yet");
+        assertThat(facts(found(lesson, "listed-not-used").getFirst()))
+                .isEqualTo("many(6; [onion, carrot, leek, parsnip, swede, turnip])");
         var everything = lesson.withStep("a", s -> s.but(d -> d.say = "Everything goes in together."));
         assertThat(found(everything, "listed-not-used")).isEmpty();
     }

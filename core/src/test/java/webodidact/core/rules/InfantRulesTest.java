@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static webodidact.core.Lessons.facts;
 import static webodidact.core.Lessons.food;
 import static webodidact.core.Lessons.hands;
 import static webodidact.core.Lessons.of;
@@ -72,7 +73,7 @@ class InfantRulesTest {
         var lesson = of(List.of(food("f1", "salt", "1 tsp")), using(hands("a", 60), "f1"))
                 .but(d -> d.makes = new Yield(Ratio.of(8), "portions", 8));
         assertThat(atHome(lesson, "salt-over-limit", 30)).isEmpty();
-        assertThat(atHome(lesson, "salt-over-limit", 0, 30).getFirst().what())
-                .contains("1 g for the child under one year");
+        assertThat(facts(atHome(lesson, "salt-over-limit", 0, 30).getFirst()))
+                .isEqualTo("infant(0.8 g; 75; 1; adults; [fine salt 0.8 g])");
     }
 }

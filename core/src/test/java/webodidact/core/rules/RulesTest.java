@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static webodidact.core.Lessons.COURSE;
 import static webodidact.core.Lessons.acts;
 import static webodidact.core.Lessons.at;
+import static webodidact.core.Lessons.facts;
 import static webodidact.core.Lessons.food;
 import static webodidact.core.Lessons.hands;
 import static webodidact.core.Lessons.of;
@@ -68,7 +69,7 @@ class RulesTest {
                 List.of(food("f1", "olive-oil", "1 tbsp")),
                 using(saying(hands("a", 60), "A spoon of capers, then the oil."), "f1"));
         eachMendMends(lesson, "used-not-listed");
-        assertThat(found(lesson, "used-not-listed").getFirst().what()).contains("capers");
+        assertThat(facts(found(lesson, "used-not-listed").getFirst())).isEqualTo("(capers)");
         assertThat(found(
                         of(
                                 List.of(food("f1", "olive-oil", "1 tbsp")),
@@ -89,8 +90,8 @@ class RulesTest {
         var line = food("f1", "milk", "1/2 pint").but(d -> d.also = Amount.parse("250 ml"));
         var lesson = of(List.of(line), using(hands("a", 60), "f1"));
         eachMendMends(lesson, "equivalence-wrong");
-        assertThat(found(lesson, "equivalence-wrong").getFirst().what())
-                .isEqualTo("“milk”: ½ pint is 285 ml, not 250 ml.");
+        assertThat(facts(found(lesson, "equivalence-wrong").getFirst()))
+                .isEqualTo("(milk; ½ pint; 285 ml; 250 ml; 12; 5)");
         assertThat(found(
                         of(List.of(line.but(d -> d.also = Amount.parse("284 ml"))), using(hands("a", 60), "f1")),
                         "equivalence-wrong"))
@@ -101,8 +102,8 @@ class RulesTest {
     void equivalenceWrongInWhatIsSaid() {
         var lesson = of(saying(hands("a", 60), "Pour in half a pint, 250 ml, and stir."));
         eachMendMends(lesson, "equivalence-wrong");
-        assertThat(found(lesson, "equivalence-wrong").getFirst().what())
-                .isEqualTo("“half a pint, 250 ml”: ½ pint is 285 ml.");
+        assertThat(facts(found(lesson, "equivalence-wrong").getFirst()))
+                .isEqualTo("spoken(half a pint, 250 ml; ½ pint; 285 ml)");
         assertThat(found(lesson, "equivalence-wrong")
                         .getFirst()
                         .mends()
@@ -114,7 +115,8 @@ class RulesTest {
                         .say())
                 .isEqualTo("Pour in half a pint, 285 ml, and stir.");
         var american = Outcome.of(lesson, COURSE.withHouse(MeasureSystem.US), Knowledge.shipped());
-        assertThat(american.report().open()).anyMatch(f -> f.what().equals("“half a pint, 250 ml”: ½ pint is 235 ml."));
+        assertThat(american.report().open())
+                .anyMatch(f -> facts(f).equals("spoken(half a pint, 250 ml; ½ pint; 235 ml)"));
         for (var fine : List.of(
                 "85 g / 3 oz of it",
                 "1 cup (130 g) plain flour",
@@ -134,8 +136,8 @@ class RulesTest {
         var lesson = of(List.of(food("f1", "chives", "1 tbsp")), saying(hands("a", 60), "Snip the chives."));
         eachMendMends(lesson, "listed-not-used");
         assertThat(found(lesson, "listed-not-used").getFirst().mends())
-                .extracting(m -> m.label())
-                .containsExactly("Use it in step 1", "Take it off the list");
+                .extracting(m -> facts(m))
+                .containsExactly("listed-not-used.mend.use(1)", "listed-not-used.mend.off()");
         assertThat(found(of(List.of(food("f1", "chives", "1 tbsp")), using(hands("a", 60), "f1")), "listed-not-used"))
                 .isEmpty();
     }
@@ -226,8 +228,7 @@ class RulesTest {
         var lesson =
                 of(at(hands("b", 60), Place.OVEN).but(d -> d.heat = unstated)).but(d -> d.ovenBefore = true);
         eachMendMends(lesson, "oven-kind-unstated");
-        assertThat(found(lesson, "oven-kind-unstated").getFirst().what())
-                .isEqualTo("The oven at 180–200 °C: fan or conventional?");
+        assertThat(facts(found(lesson, "oven-kind-unstated").getFirst())).isEqualTo("(180–200; 20)");
         assertThat(found(of(at(hands("b", 60), Place.OVEN)), "oven-kind-unstated"))
                 .isEmpty();
     }
@@ -235,8 +236,7 @@ class RulesTest {
     @Test
     void anOvenTurnedOnTooLateIsNotHot() {
         var lesson = of(acts(hands("a", 300), Act.OVEN_ON), at(hands("b", 60), Place.OVEN));
-        assertThat(found(lesson, "oven-never-heated").getFirst().what())
-                .isEqualTo("The oven goes on too late for step 2.");
+        assertThat(facts(found(lesson, "oven-never-heated").getFirst())).isEqualTo("late-no-room(2; 14)");
         eachMendMends(lesson, "oven-never-heated");
     }
 
@@ -248,10 +248,10 @@ class RulesTest {
                         hands("c", 60))
                 .but(d -> d.slot = 1100);
         var finding = found(lesson, "over-slot").getFirst();
-        assertThat(finding.what()).isEqualTo("The lesson is 2:00 over its slot of 18:20.");
+        assertThat(facts(finding)).isEqualTo("(2:00; 18:20)");
         assertThat(finding.mends())
-                .extracting(m -> m.label())
-                .containsExactly("Trim step 2", "Carry on during the wait of step 1", "Make the slot 25 min");
+                .extracting(m -> facts(m))
+                .containsExactly("over-slot.mend.trim(1; [2])", "over-slot.mend.carry(1)", "over-slot.mend.slot(25)");
         eachMendMends(lesson, "over-slot");
         assertThat(found(lesson.but(d -> d.slot = 1220), "over-slot")).isEmpty();
     }
@@ -266,8 +266,8 @@ class RulesTest {
                 List.of(also(food("f1", "honey", "1 tbsp"), "15 ml"), also(food("f2", "soy-sauce", "2 tbsp"), "40 ml")),
                 using(hands("a", 60), "f1", "f2"));
         eachMendMends(lesson, "measures-mixed");
-        assertThat(found(lesson, "measures-mixed").getFirst().what())
-                .isEqualTo("“soy sauce” means a tbsp of 20 ml, “honey” one of 15 ml.");
+        assertThat(facts(found(lesson, "measures-mixed").getFirst()))
+                .isEqualTo("(soy sauce; tbsp; 20 ml; honey; 15 ml; 15 ml)");
         assertThat(found(lesson.withFood("f2", f -> also(f, "30 ml")), "measures-mixed"))
                 .isEmpty();
         var pints = of(
@@ -328,8 +328,7 @@ class RulesTest {
                     d.shaping = new Shaping(null, Amount.parse("10 g"), null, 0, 4, 1);
                 });
         eachMendMends(lesson, "yield-wrong");
-        assertThat(found(lesson, "yield-wrong").getFirst().what())
-                .isEqualTo("“Makes 18”, but portions of 10 g make 42.");
+        assertThat(facts(found(lesson, "yield-wrong").getFirst())).isEqualTo("portion(18; 42; 10 g)");
         var few = lesson.but(d -> {
             d.makes = new Yield(Ratio.of(42), "meatballs", 10);
             d.shaping = new Shaping(null, Amount.parse("10 g"), null, 0, 5, 1);
@@ -347,7 +346,8 @@ class RulesTest {
                         using(hands("a", 60), "f1", "f2"))
                 .but(d -> d.makes = new Yield(Ratio.of(4), "portions", 4));
         eachMendMends(lesson, "salt-over-limit");
-        assertThat(found(lesson, "salt-over-limit").getFirst().what()).contains("of a day’s 6 g for adults");
+        assertThat(facts(found(lesson, "salt-over-limit").getFirst()))
+                .isEqualTo("(5.4 g; 89; 6; adults; [fine salt 4½ g, mature cheddar 0.9 g])");
         assertThat(found(lesson.withFood("f1", f -> f.but(d -> d.amount = Amount.parse("1/2 tsp"))), "salt-over-limit"))
                 .isEmpty();
         assertThat(found(
@@ -365,8 +365,7 @@ class RulesTest {
                 using(hands("a", 60), "f1", "f2")
                         .but(d -> d.doing = "Pour the boiling water over the mince and cover."));
         eachMendMends(lesson, "poured-over-raw");
-        assertThat(found(lesson, "poured-over-raw").getFirst().what())
-                .isEqualTo("Hot water over “beef mince” does not cook it: together they are at most 52 °C.");
+        assertThat(facts(found(lesson, "poured-over-raw").getFirst())).isEqualTo("known([beef mince]; 70 °C; 52 °C)");
         assertThat(found(
                         of(foods, lesson.steps().getFirst(), at(using(hands("b", 60), "f1"), Place.RING)),
                         "poured-over-raw"))
@@ -385,18 +384,16 @@ class RulesTest {
                 List.of(food("f1", "stock-cube", "2 piece"), food("f2", "water", "500 ml")),
                 using(hands("a", 60), "f1", "f2"));
         eachMendMends(lesson, "stock-out-of-strength");
-        assertThat(found(lesson, "stock-out-of-strength").getFirst().what())
-                .isEqualTo("2 stock cubes in 500 ml: too strong, 1 would do.");
+        assertThat(facts(found(lesson, "stock-out-of-strength").getFirst())).isEqualTo("strong(2; 2; 500; 1)");
         assertThat(found(
                         lesson.withFood("f2", f -> f.but(d -> d.amount = Amount.parse("1 l"))),
                         "stock-out-of-strength"))
                 .isEmpty();
-        assertThat(found(
+        assertThat(facts(found(
                                 lesson.withFood("f2", f -> f.but(d -> d.amount = Amount.parse("2 l"))),
                                 "stock-out-of-strength")
-                        .getFirst()
-                        .what())
-                .contains("too weak");
+                        .getFirst()))
+                .isEqualTo("weak(2; 2; 2000; 4)");
     }
 
     @Test
@@ -408,14 +405,10 @@ class RulesTest {
                 using(hands("a", 60), "f1"),
                 saying(hands("b", 60), "Soured cream works too."));
         eachMendMends(lesson, "swap-announced-late");
-        assertThat(found(lesson, "swap-announced-late").getFirst().what())
-                .isEqualTo("“soured cream” for thick plain yoghurt is said in step 3, after step 2 has used it.");
-        assertThat(found(lesson, "swap-announced-late")
-                        .getFirst()
-                        .mends()
-                        .getFirst()
-                        .label())
-                .isEqualTo("Say it in step 1");
+        assertThat(facts(found(lesson, "swap-announced-late").getFirst()))
+                .isEqualTo("late(soured cream; thick plain yoghurt; 2; 3)");
+        assertThat(facts(found(lesson, "swap-announced-late").getFirst().mends().getFirst()))
+                .isEqualTo("swap-announced-late.mend.say(1)");
         assertThat(found(lesson.withStep("g", s -> saying(s, "Yoghurt or soured cream.")), "swap-announced-late"))
                 .isEmpty();
     }
@@ -428,8 +421,7 @@ class RulesTest {
                 gather,
                 using(hands("a", 60), "f1", "f2", "f3"));
         eachMendMends(lesson, "gather-check-forgets");
-        assertThat(found(lesson, "gather-check-forgets").getFirst().what())
-                .isEqualTo("The gather check names 1 of 3 foods; not milk, fine salt.");
+        assertThat(facts(found(lesson, "gather-check-forgets").getFirst())).isEqualTo("(1; 3; [milk, fine salt])");
         assertThat(found(lesson.withStep("g", s -> saying(s, "Flour, milk and salt.")), "gather-check-forgets"))
                 .isEmpty();
         assertThat(found(
@@ -444,8 +436,7 @@ class RulesTest {
             d.tools = List.of(new ToolLine("t1", "scales", "scales", 1, "", 3));
         });
         eachMendMends(lesson, "tool-waited-for");
-        assertThat(found(lesson, "tool-waited-for").getFirst().what())
-                .isEqualTo("3 × scales for 6 groups: step 1 takes 2 turns, 1:15 more.");
+        assertThat(facts(found(lesson, "tool-waited-for").getFirst())).isEqualTo("(3; scales; 6; 1; 2; 1:15)");
         assertThat(found(lesson.but(d -> d.sets = Sets.NONE), "tool-waited-for"))
                 .isEmpty();
     }

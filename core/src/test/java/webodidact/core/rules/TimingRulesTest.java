@@ -3,6 +3,7 @@ package webodidact.core.rules;
 import static org.assertj.core.api.Assertions.assertThat;
 import static webodidact.core.Lessons.acts;
 import static webodidact.core.Lessons.at;
+import static webodidact.core.Lessons.facts;
 import static webodidact.core.Lessons.food;
 import static webodidact.core.Lessons.hands;
 import static webodidact.core.Lessons.of;
@@ -51,9 +52,8 @@ class TimingRulesTest {
     @Test
     void usedMoreThanListed() {
         var flour = List.of(food("f1", "plain-flour", "200 g"));
-        assertThat(mended(of(flour, takes("a", "150 g"), takes("b", "80 g")), "used-more-than-listed")
-                        .what())
-                .isEqualTo("Steps 1, 2 take 230 g of “plain flour”; the list has 200 g.");
+        assertThat(facts(mended(of(flour, takes("a", "150 g"), takes("b", "80 g")), "used-more-than-listed")))
+                .isEqualTo("(2; [1, 2]; 230 g; plain flour; 200 g; 2)");
         assertThat(found(of(flour, takes("a", "150 g"), takes("b", "50 g")), "used-more-than-listed"))
                 .isEmpty();
     }
@@ -62,8 +62,10 @@ class TimingRulesTest {
     void partNeverUsed() {
         var flour = List.of(food("f1", "plain-flour", "200 g"));
         var finding = mended(of(flour, takes("a", "100 g"), takes("b", "50 g")), "part-never-used");
-        assertThat(finding.what()).isEqualTo("50 g of “plain flour” is never used.");
-        assertThat(finding.mends()).extracting(m -> m.label()).containsExactly("Step 2 takes the rest", "List 150 g");
+        assertThat(facts(finding)).isEqualTo("(50 g; plain flour)");
+        assertThat(finding.mends())
+                .extracting(m -> facts(m))
+                .containsExactly("part-never-used.mend.rest(2)", "part-never-used.mend.list(150 g)");
         assertThat(found(
                         of(
                                 List.of(flour.getFirst().but(d -> d.plan = "Keep it for the next lesson.")),
@@ -81,9 +83,7 @@ class TimingRulesTest {
                 cheese,
                 using(hands("a", 60).but(d -> d.say = "Now add the cheddar."), "f1"),
                 using(hands("b", 60).but(d -> d.doing = "Stir in the cheddar."), "f1"));
-        assertThat(mended(lesson, "added-twice").what())
-                .isEqualTo("“Cheddar” is added here and in step 1, both times without an amount."
-                        .replace("Cheddar", cheese.getFirst().item()));
+        assertThat(facts(mended(lesson, "added-twice"))).isEqualTo("(mature cheddar; 1)");
         assertThat(found(lesson, "added-twice")
                         .getFirst()
                         .mends()
@@ -109,16 +109,14 @@ class TimingRulesTest {
                 hands("x", 640),
                 hands("c", 30));
         var finding = mended(early, "collected-off-time");
-        assertThat(finding.what())
-                .isEqualTo("Step 3 comes 9:30 too early for step 1, which simmers 600–700 s."
-                        .replace("600–700 s", new TimeRange(600, 700).text()));
-        assertThat(finding.mends().getFirst().label()).isEqualTo("Collect it in step 5");
+        assertThat(facts(finding)).isEqualTo("early(3; 9:30; 1; simmers; 10:00–11:40)");
+        assertThat(facts(finding.mends().getFirst())).isEqualTo("collected-off-time.mend.collect(5)");
         var late = of(
                 waits(hands("a", 60), 600, 700, new Cover.CarryOn("c")),
                 hands("b", 650),
                 hands("x", 640),
                 hands("c", 30));
-        assertThat(mended(late, "collected-off-time").what()).contains("too late");
+        assertThat(facts(mended(late, "collected-off-time"))).isEqualTo("late(4; 9:50; 1; simmers; 10:00–11:40)");
         assertThat(found(
                         of(waits(hands("a", 60), 600, 700, new Cover.CarryOn("c")), hands("b", 650), hands("c", 30)),
                         "collected-off-time"))
@@ -129,10 +127,8 @@ class TimingRulesTest {
     void deadAir() {
         var lesson = of(waits(hands("a", 60), 300, 300, Cover.STAY), hands("b", 400), hands("c", 30));
         var finding = mended(lesson, "dead-air");
-        assertThat(finding.what()).isEqualTo("5:00 on air after step 1 with nothing to say or do.");
-        assertThat(finding.mends())
-                .extracting(m -> m.label())
-                .contains("Carry on, collect in step 3", "Bring in a ready copy");
+        assertThat(facts(finding)).isEqualTo("(5:00; 1; 1; 5:00)");
+        assertThat(finding.mends()).extracting(m -> facts(m)).contains("cover.carryOn(3)", "cover.copy()");
         assertThat(found(of(waits(hands("a", 60), 20, 25, Cover.STAY)), "dead-air"))
                 .isEmpty();
     }
@@ -144,9 +140,7 @@ class TimingRulesTest {
                         .but(d -> d.waiting = d.waiting.looking(List.of(new Look(1200, "turn the tray")))),
                 hands("b", 2000),
                 hands("c", 30));
-        assertThat(mended(lesson, "look-missed").what())
-                .isEqualTo(
-                        "“turn the tray” of step 1 is due at 21:00; the next free moment is before step 3, 13:20 too late.");
+        assertThat(facts(mended(lesson, "look-missed"))).isEqualTo("late(turn the tray; 1; 21:00; 3; 13:20)");
         assertThat(found(lesson.withStep("b", s -> s.but(d -> d.hands = TimeRange.of(1150))), "look-missed"))
                 .isEmpty();
     }
@@ -155,17 +149,16 @@ class TimingRulesTest {
     void ovenOnEarly() {
         // On at 0, hot at 14:00, used at 41:00; from step 2 at 20:00 it would be hot at 34:00.
         var lesson = of(acts(hands("a", 1200), Act.OVEN_ON), hands("b", 1200), at(hands("c", 60), Place.OVEN));
-        assertThat(mended(lesson, "oven-on-early").what()).isEqualTo("The oven is hot 27:00 before step 3 needs it.");
+        assertThat(facts(mended(lesson, "oven-on-early"))).isEqualTo("(27:00; 3)");
         assertThat(found(of(acts(hands("a", 900), Act.OVEN_ON), at(hands("c", 60), Place.OVEN)), "oven-on-early"))
                 .isEmpty();
-        assertThat(mended(
+        assertThat(facts(mended(
                                 of(hands("a", 1200), hands("b", 1200), at(hands("c", 60), Place.OVEN))
                                         .but(d -> d.ovenBefore = true),
                                 "oven-on-early")
                         .mends()
-                        .getFirst()
-                        .label())
-                .isEqualTo("Turn it on in step 2");
+                        .getFirst()))
+                .isEqualTo("oven-on-early.mend.later(2)");
     }
 
     @Test
@@ -190,15 +183,14 @@ class TimingRulesTest {
         var finding = mended(lesson.withStep("a", s -> s.but(d -> d.heat = null)), "baked-without-heat");
         assertThat(finding.isStop()).isTrue();
         assertThat(finding.mends())
-                .extracting(m -> m.label())
-                .containsExactly("As in step 2: 200 °C fan", "It is not in the oven");
+                .extracting(m -> facts(m))
+                .containsExactly("baked-without-heat.mend.as(2; 200 °C fan)", "baked-without-heat.mend.bench()");
     }
 
     @Test
     void reachedLate() {
         var lesson = of(hands("a", 600), hands("b", 60).but(d -> d.reachBy = 500));
-        assertThat(mended(lesson, "reached-late").what())
-                .isEqualTo("Step 2 is to be reached by 8:20 and is reached at 10:00.");
+        assertThat(facts(mended(lesson, "reached-late"))).isEqualTo("(2; 8:20; 10:00; 1:40)");
         assertThat(found(lesson.withStep("b", s -> s.but(d -> d.reachBy = 600)), "reached-late"))
                 .isEmpty();
     }
@@ -210,8 +202,7 @@ class TimingRulesTest {
                 waits(at(hands("a", 60), Place.RING), 300, 400, new Cover.CarryOn("c")),
                 using(hands("b", 350), "f1"),
                 hands("c", 30));
-        assertThat(mended(lesson, "soiled-hands-go-on").what())
-                .isEqualTo("Hands from raw chicken breast (step 2) touch the pan handle (step 3).");
+        assertThat(facts(mended(lesson, "soiled-hands-go-on"))).isEqualTo("handle(chicken breast; 2; 3; pan handle)");
         assertThat(found(lesson.withStep("b", s -> s.but(d -> d.uses = List.of())), "soiled-hands-go-on"))
                 .isEmpty();
     }

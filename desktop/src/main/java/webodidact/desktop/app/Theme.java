@@ -10,10 +10,13 @@ import webodidact.formats.fonts.Fonts;
 
 /** Fonts and styles; all are shipped inside. */
 final class Theme {
+    private static boolean loaded;
+
     private Theme() {}
 
-    /** Once, before the first window. */
+    /** Before a window is made; what is there already is kept. On the interface thread. */
     static void load() {
+        if (loaded) return;
         for (var face : Fonts.ALL) {
             try (var in = face.open()) {
                 if (Font.loadFont(in, 14) == null)
@@ -23,6 +26,7 @@ final class Theme {
             }
         }
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        loaded = true;
     }
 
     static void dress(Scene scene) {

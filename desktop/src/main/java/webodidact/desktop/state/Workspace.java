@@ -386,8 +386,8 @@ public final class Workspace implements AutoCloseable {
     }
 
     private static void await(CountDownLatch latch) throws InterruptedException {
-        if (!latch.await(20, TimeUnit.SECONDS))
-            throw new IllegalStateException("Bug: the background work has not ended in 20 s");
+        if (!latch.await(60, TimeUnit.SECONDS))
+            throw new IllegalStateException("Bug: the background work has not ended in a minute");
     }
 
     @Override

@@ -55,7 +55,7 @@ abstract class WindowTest {
         DemoCourse.copyTo(course);
         FxToolkit.registerPrimaryStage();
         robot = new Hands();
-        FxToolkit.setupFixture(() -> {
+        Hands.on(() -> {
             Thread.currentThread().setUncaughtExceptionHandler((t, e) -> failures.add(e));
             stage = new Stage();
             window = new AppWindow(stage, new FixedAnswers(out, home.resolve("homes.csv")), ticker, Memory.load());
