@@ -45,7 +45,7 @@ public final class KindWords {
             Map.entry("noodle", f -> f.id().contains("noodle") || f.id().equals("udon") || f.id().equals("soba")),
             Map.entry("rice", f -> f.id().endsWith("rice") || f.id().equals("basmati")),
             Map.entry("oil", f -> f.id().endsWith("-oil")),
-            Map.entry("bean", f -> f.group() == Group.PULSE),
+            Map.entry("bean", f -> f.group() == Group.PULSE && f.name().contains("bean")),
             Map.entry("bread", f -> f.group() == Group.BAKERY),
             Map.entry("crumb", f -> f.id().contains("breadcrumbs") || f.id().equals("panko")),
             Map.entry("mince", f -> f.risk() == Risk.RAW_MINCE),

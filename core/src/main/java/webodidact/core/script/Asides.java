@@ -49,6 +49,7 @@ public final class Asides {
                     Kind.DENIED,
                     "\\b(?:leaving|leave|left|missing) (?:them|it|that|those|these) out\\b|\\b(?:skip|skipping) (?:them|it|that|those)\\b"),
             part(Kind.DENIED, "\\b(?:instead of|rather than|in place of)\\b" + TO_CLAUSE_END),
+            part(Kind.DENIED, "\\b(?:run|ran|running|clean|fresh|sold|right) out of\\b" + TO_CLAUSE_END),
             part(
                     Kind.LIKENESS,
                     "\\b(?:the |a )?(?:size|thickness|shape|colour|color|texture|consistency|width|length|weight|feel) of (?:an? |the |your |some )?(?:\\p{L}+ ){0,2}\\p{L}+"),
@@ -72,7 +73,7 @@ public final class Asides {
                     "\\b(?:next|last) (?:week|time|lesson|month|year|session|class)\\b(?<!from last week)|\\btomorrow\\b|\\banother (?:day|lesson|time)\\b|\\bin (?:the )?other lessons?\\b|\\bthe other day\\b"),
             whole(
                     Kind.TO_COME,
-                    "\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit)\\s*[.!?]?$|\\bin (?:about |around |another )?[\\p{L}\\d]+(?:[- ]\\p{L}+)? (?:minutes?|mins?|hours?),? (?:we|you|I|they|it)(?:['’]ll| will)\\b|\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit|little while),? (?:we|I|you)\\b|\\b(?:(?:we|I)(?:['’]ll|['’]re going to|['’]m going to| will| are going to) (?:be |need |want |have |come )|you(?:['’]ll|['’]re going to| will| are going to) (?:be |come ))(?!.*\\bnow\\b)|\\blater(?: on)?\\b,? (?:we|I|you)\\b|\\b(?:we|you|I)\\b[^.!?]*\\b(?:later on|later|soon enough|in a minute|in a moment)\\s*(?:[.!?]|$)|(?<!that['’]s |it['’]s |is |are )\\bcoming up\\b(?! to (?:the|a) (?:boil|simmer|heat|temp))"),
+                    "\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit)\\s*[.!?]?$|\\bin (?:about |around |another )?[\\p{L}\\d]+(?:[- ]\\p{L}+)? (?:minutes?|mins?|hours?),? (?:we|you|I|they|it)(?:['’]ll| will)\\b|\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit|little while),? (?:we|I|you)\\b|\\b(?:(?:we|I)(?:['’]ll|['’]re going to|['’]m going to| will| are going to) (?:be |need |want |have |come )|you(?:['’]ll|['’]re going to| will| are going to) (?:be |come ))(?!.*\\bnow\\b)|\\blater(?: on)?\\b,? (?:we|I|you)\\b|\\b(?:we|you|I)\\b[^.,;!?]*\\b(?:later on|later|soon enough|in a minute|in a moment)\\s*(?:[.!?]|$)|\\b(?:that|it|them|those|these)\\b[^.,;!?]*\\b(?:later on|later|in a minute|in a moment)\\s*(?:[.!?]|$)|(?<!that['’]s |it['’]s |is |are )\\bcoming up\\b(?! to (?:the|a) (?:boil|simmer|heat|temp))"),
             whole(
                     Kind.HABIT,
                     "\\b(?:my|our|his|her|your) (?:aunt|auntie|uncle|mum|mother|mam|nan|nana|gran|granny|grandmother|grandma|grandad|dad|father|sister|brother|friend|neighbour|teacher)\\b(?!['’]?s? (?:turn|job))[^.!?]*\\b(?:always|used to|puts?|put|adds?|likes?|liked|made|makes?|did|says?|said|would)\\b|\\b(?:some|many|most|lots of|other) (?:people|folk|cooks|families|places)\\b|\\b(?:I|we) (?:used to|always used)\\b|\\bback home\\b|\\btraditionally\\b|\\bat my (?:mum|nan|gran)\\b"),
@@ -85,10 +86,18 @@ public final class Asides {
             part(
                     Kind.CONTENTS,
                     "\\b(?:there['’]?s|there is|has|it['’]?s got) (?:\\p{L}+(?:, | and |, and ))*\\p{L}+ in (?:it|this|that|them|there|the \\p{L}+)\\b"),
+            part(
+                    Kind.CONTENTS,
+                    "\\b(?:the |that |your |this )?\\p{L}+ (?:has|have|['’]s got|have got)(?: got)? (?:plenty|enough|lots|loads|(?:its|their) own)\\b"
+                            + TO_CLAUSE_END),
             part(Kind.CONTENTS, "\\b(?:sugar|salt|gluten|dairy|nut|egg|milk|wheat|soya?|meat|fat)[- ]free\\b"),
             whole(
                     Kind.PRAISE,
                     "\\b(?:nice|lovely|great|good|delicious|gorgeous|brilliant|goes well|go well|works well) with\\b|\\bgood for (?:you|your)\\b|\\bfive a day\\b|\\bfull of (?:fibre|vitamin|iron|protein)|\\b(?:you|they) say\\b"),
+            part(
+                    Kind.HABIT,
+                    "\\bit(?:['’]d| would| used to| only|['’]ll)? (?:takes?|took) (?:me|us|him|her|most people)\\b"
+                            + TO_CLAUSE_END),
             whole(Kind.HABIT, "\\b(?:normally|usually|traditionally|ordinarily)\\b,? (?:I|we|you|people|they)\\b"),
             whole(
                     Kind.ASKED,
@@ -105,6 +114,10 @@ public final class Asides {
             part(
                     Kind.STATE,
                     "\\b(?:while|as) (?:the |your |my |those )?(?:\\p{L}+[ -]){1,2}?(?:is|are|cooks?|boils?|simmers?|bakes?|rests?|fry|fries|cools?|rises?|proves?|roasts?|steams?|bubbles?)\\b[^.,;:!?\\n]*"),
+            part(Kind.TO_COME, "\\bthe (?:other|rest)\\b[^.,;!?]*(?<!\\bfor )\\b(?:later on|later)\\s*(?:[.!?]|$)"),
+            part(
+                    Kind.PUT_AWAY,
+                    "\\b(?:put|set|pop|leave|tip) [^.,;!?]*\\b(?:to one side|aside|by) for (?:later|the (?:end|top))\\b"),
             part(
                     Kind.STATE,
                     "\\b(?:while|as) (?:that|it|this|they|those|these)(?:['’]s|['’]re| is| are) \\p{L}+ing\\b"),

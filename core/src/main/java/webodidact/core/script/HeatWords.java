@@ -27,7 +27,7 @@ public final class HeatWords {
     private static final Pattern NO_FAN =
             Pattern.compile("\\b(?:no|not|without an?|isn['’]t an?) fan\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FAN_AFTER = Pattern.compile(
-            "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| you have| you['’]ve(?: got)?)?(?: an?| the| your)? ?fan\\b",
+            "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| you have| you['’]ve(?: got)?| yours (?:is|has)| yours['’]s)?(?: an?| the| your)? ?fan\\b",
             Pattern.CASE_INSENSITIVE);
     /** "Twenty degrees hotter": a difference, no setting. */
     private static final Pattern DIFFERENCE = Pattern.compile(
@@ -37,6 +37,10 @@ public final class HeatWords {
     private static final Pattern SAID = Pattern.compile(
             "\\b(one|two|three|four|a(?= hundred))[ -](?:hundred(?:(?: and)?[ -](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))?|(ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))(?:[ -](five))?\\b(?:\\s*(?:degrees?))?\\s*(fan|conventional|fahrenheit|celsius)?",
             Pattern.CASE_INSENSITIVE);
+
+    /** "Forty-five minutes at one eighty": so long at so much. */
+    private static final Pattern BAKED_AT =
+            Pattern.compile("\\b(?:minutes?|mins?|hours?) at $", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PLAIN = Pattern.compile(
             "\\b(?:at|to|on|oven,)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
@@ -129,6 +133,8 @@ public final class HeatWords {
         while (m.find()) {
             var sentence = sentenceAround(text, m.start());
             boolean meant = m.group(5) != null
+                    || GAS.matcher(sentence).find()
+                    || BAKED_AT.matcher(sentenceBefore(text, m.start(), 60)).find()
                     || m.group().toLowerCase(Locale.ROOT).contains("degree")
                     || OVEN.matcher(sentence).find();
             if (!meant

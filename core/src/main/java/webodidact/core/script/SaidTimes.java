@@ -113,7 +113,7 @@ public final class SaidTimes {
         var said = text.substring(found.start(), found.end()).toLowerCase(Locale.ROOT);
         return said.matches(".*(?:minute|hour|second)")
                 && !said.matches(
-                        "(?:an?|one|another|1|half an?|½|a good|an? full)\\b.*|.*(?:of an|half an?|[½¼¾]) (?:minute|hour)")
+                        "(?:an?|one|another|1|half an?|½|a good|an? full)\\b.*|.*(?:of an|half an?|[½¼¾]|to an?|or an?) (?:minute|hour)")
                 && NOUN.matcher(text.substring(found.end(), Math.min(text.length(), found.end() + 20)))
                         .find();
     }

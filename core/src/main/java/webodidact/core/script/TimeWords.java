@@ -41,6 +41,8 @@ public final class TimeWords {
                     + "|(?<low>" + NUMBER + ")(?:\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*(?<high>" + NUMBER + "))?" + MORE
                     + "(?<unit>" + UNIT + ")(?<ortoo> or two\\b)?"
                     + "|(?<more>" + NUMBER + ")(?: more\\b| on the other\\b)(?! " + UNIT + ")"
+                    + "|(?<=\\b(?:it|them|that|those|rest|cook|stand|sit) for )(?<again>" + NUMBER
+                    + ")(?=\\s*(?:[.,;!]|$))"
                     + "|another (?<another>" + UNIT + ")"
                     + "|(?<night>overnight)\\b)",
             Pattern.CASE_INSENSITIVE);
@@ -55,7 +57,7 @@ public final class TimeWords {
         var all = new ArrayList<Found>();
         var m = TIME.matcher(text);
         while (m.find()) {
-            if (m.group("more") != null) {
+            if (m.group("more") != null || m.group("again") != null) {
                 more(text, m, all);
                 continue;
             }
@@ -65,7 +67,7 @@ public final class TimeWords {
             boolean joined = last != null
                     && BETWEEN.matcher(text.substring(last.end(), m.start())).matches();
             // "3 to 4 hours or overnight": one of the two, and the first is the one that is needed.
-            if (joined && last.time().isRange() && m.group("night") != null) continue;
+            if (joined && m.group("night") != null) continue;
             // "Twenty minutes to half an hour": two times with each its own unit are the ends of one.
             if (last != null
                     && !last.time().isRange()
@@ -89,7 +91,7 @@ public final class TimeWords {
         var between = text.substring(last.end(), m.start());
         if (between.length() > 60 || between.matches("(?s).*[.!?]\\s.*")) return;
         int unit = last.time().low() % 60 == 0 ? 60 : 1;
-        int seconds = quarters(m.group("more")) * unit / 4;
+        int seconds = quarters(m.group("more") != null ? m.group("more") : m.group("again")) * unit / 4;
         if (seconds > 0) all.add(new Found(m.start(), m.end(), TimeRange.of(seconds)));
     }
 
