@@ -180,8 +180,15 @@ public final class Mentions {
         var used = new ArrayList<Mention>();
         var deeds = knowledge.actionsIn(text).stream().map(Actions.Found::start).collect(Collectors.toSet());
         for (var m : all) {
-            // "Cream the butter": what hands do is no food.
-            if (m.kind() == Kind.UNLISTED && deeds.contains(m.start())) continue;
+            // "Cream the butter": what hands do is no food; "butter the tin" takes some.
+            if (deeds.contains(m.start())
+                    && (m.kind() == Kind.UNLISTED
+                            || CREAMING.matcher(text)
+                                    .region(m.start(), text.length())
+                                    .lookingAt())) continue;
+            // "A spoon of the pasta water": what it was cooked in, or what is made of it.
+            if (m.kind() == Kind.UNLISTED
+                    && WATER.matcher(text).region(m.end(), text.length()).lookingAt()) continue;
             if (m.kind() == Kind.UNLISTED) {
                 var stand = StandIns.of(text, m, all);
                 if (stand != null) {
@@ -316,8 +323,14 @@ public final class Mentions {
 
     /** "Butter knife", "egg timer": a food's name in that of a thing the table may not know. */
     private static final Pattern THING = Pattern.compile(
-            "^[ -](?:knife|timer|peeler|press|mill|grinder|dish|corer|crusher|cutter|slicer|pack|masher|ricer|cup|pan|pot|jar|tin|bowl|jug|basin|tray|whisk|brush|board|spoon|fork|box|counter|aisle|stall|shop)s?\\b",
+            "^[ -](?:knife|timer|peeler|press|mill|grinder|dish|corer|crusher|cutter|slicer|pack|masher|ricer|cup|pan|pot|jar|tin|bowl|jug|basin|tray|whisk|brush|board|spoon|fork|box|counter|aisle|stall|shop|marinade)s?\\b",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern CREAMING =
+            Pattern.compile("cream (?:the|your|together|it|them)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern WATER =
+            Pattern.compile("\\s+(?:cooking )?(?:water|juices)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MINE = Pattern.compile("\\b(?:the|your|our|this|that|of)\\s+$");
     private static final Set<String> MADE_HERE = stems(

@@ -48,6 +48,11 @@ public final class SaidTimes {
     private static final Pattern ALLOW =
             Pattern.compile("\\ballow(?: yourself| about)?\\s+$", Pattern.CASE_INSENSITIVE);
 
+    /** "Work it with your hands for five minutes". */
+    private static final Pattern BY_HAND = Pattern.compile(
+            "\\b(?:with|using) (?:your|our|my) (?:hands|fingers|fingertips|fists)\\b[^.!?]*$",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TAKES = Pattern.compile("\\btakes?\\b[^.!?]*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern BOTH_SIDES = Pattern.compile(
             "^\\s*(?:on |for |per |a )?(?:each|both|either|per|a)?\\s*sides?\\b", Pattern.CASE_INSENSITIVE);
@@ -141,7 +146,8 @@ public final class SaidTimes {
                 && verb != null
                 && verb.action().sustained()
                 && TAKES.matcher(before).find()) given = false;
-        boolean allowed = ALLOW.matcher(before).find() && (verb == null || !isWait(verb));
+        boolean allowed =
+                (ALLOW.matcher(before).find() || BY_HAND.matcher(before).find()) && (verb == null || !isWait(verb));
         boolean wait =
                 !washing && !allowed && (given && (verb == null || !isWait(verb)) || verb == null || isWait(verb));
         var action = verb == null || given && !isWait(verb) ? null : verb.action();

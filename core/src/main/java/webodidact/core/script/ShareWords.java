@@ -156,7 +156,7 @@ public final class ShareWords {
             if (amount.unit() == Unit.PIECE) {
                 boolean counted = line.amount() != null
                         && line.amount().unit() == Unit.PIECE
-                        && amount.low().isWhole();
+                        && (amount.low().isWhole() || amount.low().compareTo(Ratio.ONE) > 0);
                 if (!counted) continue;
             }
             return Optional.of(new Measure(Math.min(k, written.length()), amount));

@@ -41,14 +41,16 @@ public final class TimeWords {
                     + "|(?<low>" + NUMBER + ")(?:\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*(?<high>" + NUMBER + "))?" + MORE
                     + "(?<unit>" + UNIT + ")(?<ortoo> or two\\b)?"
                     + "|(?<more>" + NUMBER + ")(?: more\\b| on the other\\b)(?! " + UNIT + ")"
-                    + "|(?<=\\b(?:it|them|that|those|rest|cook|stand|sit) for )(?<again>" + NUMBER
+                    + "|(?:(?<!\\b(?:enough|makes|serves|plenty|good|recipe|table|dinner|supper|lunch) )(?<=\\p{L} for )|(?<=\\banother ))(?<again>"
+                    + NUMBER
                     + ")(?=\\s*(?:[.,;!]|$))"
                     + "|another (?<another>" + UNIT + ")"
                     + "|(?<night>overnight)\\b)",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern BETWEEN =
-            Pattern.compile("\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BETWEEN = Pattern.compile(
+            "\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*(?:(?:ideally|better(?: still)?|preferably|even) )?",
+            Pattern.CASE_INSENSITIVE);
     private static final TimeRange NIGHT = new TimeRange(8 * 3600, 12 * 3600);
 
     private TimeWords() {}
