@@ -5,12 +5,12 @@ import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.FutureTask;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.control.ButtonBase;
-import javafx.scene.image.WritableImage;
+import javafx.scene.shape.Rectangle;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import webodidact.core.lesson.Lesson;
@@ -71,7 +71,7 @@ final class BenchWindow {
         void draw(int number) throws Exception;
     }
 
-    /** Milliseconds of one frame, laid out and drawn, the median of so many after as many to warm up. */
+    /** Milliseconds from the deed to its frame, laid out and drawn, the median of so many after as many to warm up. */
     double median(int frames, Frame frame) throws Exception {
         measure(frames, frame);
         return measure(frames, frame);
@@ -79,23 +79,36 @@ final class BenchWindow {
 
     private double measure(int frames, Frame frame) throws Exception {
         var times = new ArrayList<Long>();
-        for (int i = 0; i <= frames; i++) {
-            int number = i;
-            times.add(onScreen(() -> {
-                long start = System.nanoTime();
-                frame.draw(number);
-                stage.getScene().getRoot().applyCss();
-                stage.getScene().getRoot().layout();
-                stage.getScene()
-                        .snapshot(new WritableImage((int) stage.getScene().getWidth(), (int)
-                                stage.getScene().getHeight()));
-                return System.nanoTime() - start;
-            }));
-            var pulse = new CountDownLatch(1);
-            Platform.runLater(pulse::countDown);
-            pulse.await();
-        }
+        for (int i = 0; i <= frames; i++) times.add(drawn(frame, i));
         times.sort(null);
         return times.get(times.size() / 2) / 1e6;
+    }
+
+    /** Nanoseconds until the platform's own next frame with it is in the window, the wait for that frame's turn included. */
+    private long drawn(Frame frame, int number) throws Exception {
+        var drawn = new CompletableFuture<Long>();
+        Platform.runLater(() -> {
+            long start = System.nanoTime();
+            try {
+                frame.draw(number);
+            } catch (Exception e) {
+                drawn.completeExceptionally(e);
+                return;
+            }
+            var scene = stage.getScene();
+            scene.addPostLayoutPulseListener(new Runnable() {
+                @Override
+                public void run() {
+                    scene.removePostLayoutPulseListener(this);
+                    Platform.runLater(() -> {
+                        // One picture after the other: when this one is made, the frame before it is.
+                        new Rectangle(1, 1).snapshot(null, null);
+                        drawn.complete(System.nanoTime() - start);
+                    });
+                }
+            });
+            Platform.requestNextPulse();
+        });
+        return drawn.get();
     }
 }

@@ -150,7 +150,7 @@ public final class Asides {
         return new Sign(kind, true, Pattern.compile(pattern, Pattern.CASE_INSENSITIVE));
     }
 
-    private static final Remembered<String, Asides> LATEST = new Remembered<>(Asides::new, 256);
+    private static final Remembered<String, Asides> LATEST = new Remembered<>(Asides::new);
 
     private final List<Aside> all = new ArrayList<>();
     private final BitSet letters = new BitSet();

@@ -157,22 +157,17 @@ public final class Mentions {
         return text.isEmpty() ? List.of() : found.of(text);
     }
 
-    private final Remembered<String, List<Mention>> found = new Remembered<>(this::search, 1500);
+    private final Remembered<String, List<Mention>> found = new Remembered<>(this::search);
 
     /** What was worked out with this list before; it goes with the list. @param key says all else that the answer depends on */
     @SuppressWarnings("unchecked")
     <V> V remembered(Object key, Supplier<V> work) {
-        var known = (V) besides.get(key);
-        if (known != null) return known;
-        if (besides.size() > MOST) besides.clear();
-        known = work.get();
-        besides.put(key, known);
-        return known;
+        return (V) besides.of(key, work);
     }
 
-    private static final int MOST = 3000;
-
-    private final Map<Object, Object> besides = new ConcurrentHashMap<>();
+    private final Remembered<Object, Object> besides = new Remembered<>(k -> {
+        throw new IllegalStateException("Bug: only asked with its work");
+    });
 
     private List<Mention> search(String text) {
         var asides = Asides.of(text);

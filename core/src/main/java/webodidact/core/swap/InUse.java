@@ -35,7 +35,7 @@ public record InUse(List<Integer> steps, Set<Context> contexts, List<Later> late
     private static final Remembered<String, Set<String>> FORMS = new Remembered<>(InUse::forms);
 
     /** Each text is asked about dozens of verbs. */
-    private static final Remembered<String, List<Word>> WORDS = new Remembered<>(Word::of, 1000);
+    private static final Remembered<String, List<Word>> WORDS = new Remembered<>(Word::of);
     /** A step about one of these is eaten as it is, whatever goes into the oven afterwards. */
     private static final Set<String> UNHEATED = Set.of(
             "sauce",

@@ -90,7 +90,7 @@ final class Handling {
 
     private record Text(String text, Mentions mentions, Knowledge knowledge) {}
 
-    private static final Remembered<Text, List<Event>> READ = new Remembered<>(Handling::read, 2500);
+    private static final Remembered<Text, List<Event>> READ = new Remembered<>(Handling::read);
 
     private Handling() {}
 

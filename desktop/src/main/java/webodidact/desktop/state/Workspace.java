@@ -8,7 +8,6 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -48,7 +47,6 @@ public final class Workspace implements AutoCloseable {
     private final History history = new History();
     private final Executor interfaceThread;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(r -> daemon(r, "recompute"));
-    private final AtomicLong wanted = new AtomicLong();
     private final Saver saver;
     private final CourseFolder folder;
     private final LiveRun live = new LiveRun(this);
@@ -204,7 +202,7 @@ public final class Workspace implements AutoCloseable {
             outcome.set(null);
         }
         lesson.set(found.get());
-        recompute();
+        recompute(false);
     }
 
     public void edit(String label, UnaryOperator<Workbook> change) {
@@ -222,7 +220,7 @@ public final class Workspace implements AutoCloseable {
         if (edit.isNothing()) return;
         history.add(edit);
         notice.set("");
-        put(edit.after());
+        put(edit.after(), !key.isEmpty());
     }
 
     public void editLesson(String label, UnaryOperator<Lesson> change) {
@@ -241,7 +239,7 @@ public final class Workspace implements AutoCloseable {
             return;
         }
         history.clear();
-        put(book.get().forgettingHomes());
+        put(book.get().forgettingHomes(), false);
     }
 
     /** The next edit is an undo step of its own. */
@@ -280,13 +278,13 @@ public final class Workspace implements AutoCloseable {
         var changed = after.lessons().stream()
                 .filter(l -> before.lesson(l.id()).map(o -> o != l).orElse(true))
                 .findFirst();
-        put(after);
+        put(after, false);
         changed.filter(l -> lesson.get() == null || !l.id().equals(lesson.get().id()))
                 .ifPresent(l -> show(l.id()));
         history.seal();
     }
 
-    private void put(Workbook after) {
+    private void put(Workbook after, boolean typed) {
         book.set(after);
         saver.save(after);
         var id = lesson.get() == null ? "" : lesson.get().id();
@@ -307,7 +305,7 @@ public final class Workspace implements AutoCloseable {
                     same.get().foods().isEmpty()
                             ? ""
                             : same.get().foods().getFirst().id());
-        recompute();
+        recompute(typed);
     }
 
     /** Works something out where the lesson is worked out, one after the other, and takes it in on the interface thread. */
@@ -319,17 +317,39 @@ public final class Workspace implements AutoCloseable {
         });
     }
 
-    private void recompute() {
-        long mine = wanted.incrementAndGet();
-        var input = lesson.get();
-        var workbook = book.get();
+    /** Milliseconds in which what was typed or dragged is drawn before all cores are taken for what follows from it. */
+    private static final int DRAWN = 40;
+    /** Milliseconds that do not disturb a frame. */
+    private static final int QUICK = 15;
+
+    private record Wanted(Lesson lesson, Workbook workbook) {}
+
+    private volatile Wanted latest;
+    private volatile long took;
+
+    /** @param goesOn the next letter may be under the finger already */
+    private void recompute(boolean goesOn) {
+        var mine = new Wanted(lesson.get(), book.get());
+        latest = mine;
         worker.execute(() -> {
-            if (mine != wanted.get()) return;
-            var result = worked(input, workbook);
+            if (mine != latest) return;
+            if (goesOn && took > QUICK) pause();
+            if (mine != latest) return;
+            long start = System.nanoTime();
+            var result = worked(mine.lesson(), mine.workbook());
+            took = (System.nanoTime() - start) / 1_000_000;
             interfaceThread.execute(() -> {
-                if (mine == wanted.get()) outcome.set(result);
+                if (mine == latest) outcome.set(result);
             });
         });
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(DRAWN);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     /** Whatever happens, what follows is of the lesson on the desk, or says that it could not be worked out: never of an earlier one. */

@@ -42,7 +42,8 @@ public final class ScriptScreen extends VBox implements Screen {
     private final Workspace workspace;
     private final StepColumn column = new StepColumn(this::row, this::fill);
     private final VBox general = new VBox(4);
-    private String order = "";
+    private String orderOf = "";
+    private List<String> order = List.of();
     private List<Finding> generalFindings = List.of();
     private boolean generalOpen;
     private final ProposalBand band;
@@ -104,8 +105,9 @@ public final class ScriptScreen extends VBox implements Screen {
         Lesson lesson = workspace.lesson();
         if (lesson == null) return;
         var ids = lesson.steps().stream().map(Step::id).toList();
-        boolean moved = !(lesson.id() + ids).equals(order);
-        order = lesson.id() + ids;
+        boolean moved = !lesson.id().equals(orderOf) || !ids.equals(order);
+        orderOf = lesson.id();
+        order = ids;
         for (var row : column.rows()) {
             int at = lesson.indexOf(row.step());
             if (at >= 0) row.refresh(lesson, at, moved);

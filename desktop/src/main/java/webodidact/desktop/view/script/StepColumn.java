@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
@@ -28,6 +29,8 @@ final class StepColumn extends VBox {
         private final String id;
         private StepRow row;
         private double height;
+        private double measured;
+        private double measuredFor = -1;
 
         Slot(Step step) {
             id = step.id();
@@ -66,7 +69,13 @@ final class StepColumn extends VBox {
 
         @Override
         protected double computePrefHeight(double width) {
-            return row == null ? height : row.prefHeight(width);
+            if (row == null) return height;
+            // The column asks every place several times for each letter that is typed in one of them.
+            if (isNeedsLayout() || width != measuredFor) {
+                measured = row.prefHeight(width);
+                measuredFor = width;
+            }
+            return measured;
         }
 
         @Override
@@ -108,7 +117,8 @@ final class StepColumn extends VBox {
     void show(List<Step> steps, Node empty) {
         var now = new ArrayList<Node>();
         for (var step : steps) now.add(slots.computeIfAbsent(step.id(), k -> new Slot(step)));
-        slots.keySet().retainAll(steps.stream().map(Step::id).toList());
+        if (slots.size() > steps.size())
+            slots.keySet().retainAll(steps.stream().map(Step::id).collect(Collectors.toSet()));
         if (now.isEmpty()) now.add(empty);
         if (!getChildren().equals(now)) getChildren().setAll(now);
         fill();

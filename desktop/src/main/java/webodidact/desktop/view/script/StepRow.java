@@ -55,6 +55,7 @@ final class StepRow extends HBox {
     private Step besides;
     private final VBox card;
     private final VBox margin = new VBox(4);
+    private final Label pace = Nodes.wrapped("", "finding", "info");
     private Step shown;
     private List<List<Finding>> findings = List.of();
 
@@ -91,6 +92,7 @@ final class StepRow extends HBox {
         var head = Nodes.row(8, number, Nodes.grown(title), who, Nodes.spring(), times, start);
         card = Nodes.styled(new VBox(3, head, new SayDo(say, doing), facts), "step-card");
         card.setMinWidth(0);
+        pace.setId("pace-note");
         margin.getStyleClass().add("margin");
         margin.setPrefWidth(300);
         margin.setMinWidth(240);
@@ -147,8 +149,7 @@ final class StepRow extends HBox {
         sayTyped.refresh();
         doTyped.refresh();
         who.setText(step.kind().isHandsOn() ? step.who().title() : step.kind().title());
-        card.getStyleClass().removeAll("hands", "talk", "wash");
-        card.getStyleClass().add(step.kind().isHandsOn() ? "hands" : step.acts().isEmpty() ? "talk" : "wash");
+        colour(step.kind().isHandsOn() ? "hands" : step.acts().isEmpty() ? "talk" : "wash");
         shown = step;
         // Typing changes words only: what stands beside them is filled anew when something else has changed.
         var rest = step.but(d -> {
@@ -161,6 +162,13 @@ final class StepRow extends HBox {
             facts.refresh();
         }
         shownFor = lesson.foods();
+    }
+
+    /** A class that is taken off and put on again is a card styled anew, with all that is in it. */
+    private void colour(String name) {
+        if (card.getStyleClass().contains(name)) return;
+        card.getStyleClass().removeAll("hands", "talk", "wash");
+        card.getStyleClass().add(name);
     }
 
     void mark(boolean on) {
@@ -208,22 +216,23 @@ final class StepRow extends HBox {
     }
 
     private void pace(Outcome outcome) {
-        margin.getChildren().removeIf(n -> "pace-note".equals(n.getId()));
         var step = outcome.lesson().step(id).orElse(null);
-        if (step == null || step.say().isBlank()) return;
+        if (step == null || step.say().isBlank()) {
+            margin.getChildren().remove(pace);
+            return;
+        }
         var words = Words.of("script.pace", outcome.pace().basis(step.segment()));
         if (outcome.pace().wordsPerMinute(step.segment()) > Pace.CAUTION
                 && !Cautions.in(step.say()).isEmpty()) words += " " + Words.of("script.paceCaution", Pace.CAUTION);
-        var note = Nodes.wrapped(words, "finding", "info");
-        note.setId("pace-note");
-        margin.getChildren().add(note);
+        pace.setText(words);
+        if (!margin.getChildren().contains(pace)) margin.getChildren().add(pace);
     }
 
     void choose(boolean on) {
         pseudoClassStateChanged(CHOSEN, on);
         card.pseudoClassStateChanged(CHOSEN, on);
         facts.choose(on);
-        margin.getChildren().removeIf(n -> "pace-note".equals(n.getId()));
+        margin.getChildren().remove(pace);
         if (on && workspace.outcome() != null) pace(workspace.outcome());
     }
 
