@@ -15,7 +15,7 @@ public final class StatedPairs {
     public record Pair(int start, int end, Amount first, Amount second) {}
 
     private static final Pattern BEGINS = Pattern.compile(
-            "(?<![\\w½⅓⅔¼¾⅛/])(?:[\\d½⅓⅔¼¾⅛]|half\\b|(?:an?|one|two|three) (?:pints?|cups?|litres?|liters?|tablespoons?|teaspoons?|ounces?|pounds?)\\b)",
+            "(?<![\\w½⅓⅔¼¾⅛/])(?:[\\d½⅓⅔¼¾⅛]|half\\b|(?:an?|one|two|three) (?:and (?:an? |three |one )?(?:half|quarters?|thirds?) )?(?:pints?|cups?|litres?|liters?|tablespoons?|teaspoons?|ounces?|pounds?)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern BETWEEN = Pattern.compile(
             "\\s*(?:\\(|/|=|,|–|, or|or about|that is|that's|which is)\\s*(?:that is |that's |or |about |=\\s*)?",

@@ -19,6 +19,7 @@ final class FreeFromClaimed implements Check {
                     + "[- ]free\\b(?! (?:flour|pasta|bread|milk|butter|spread|cheese|yoghurt|version|alternative|option|stock|oats|soy|one))",
             "(?:say|call (?:it|them|these|this)|label (?:it|them|these|this)(?: as)?|sell (?:it|them|these|this) as|put) (?:it's |they're )?"
                     + WHAT + "[- ]free\\b(?! (?:flour|pasta|bread|milk|butter|one|label))",
+            WHAT + "[- ]free,? (?:and )?" + WHAT + "[- ]free\\b",
             "(?:free (?:from|of)|no trace of) (?:all |any )?" + WHAT,
             "no " + WHAT + "(?:,? (?:and |or )?(?:no )?" + WHAT
                     + ")* (?:in (?:it|this|here|any|them|these|those)|at all|whatsoever|anywhere)",

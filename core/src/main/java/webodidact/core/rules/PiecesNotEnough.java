@@ -9,6 +9,7 @@ import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Kind;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -35,7 +36,9 @@ final class PiecesNotEnough implements Check {
                         .flatMap(f -> f),
                 Stream.concat(
                         Told.oncePerStep(s.told().all(TOTAL)).flatMap(x -> total(s, x)),
-                        Told.oncePerStep(s.told().all(OF_THE_DISH)).flatMap(x -> otherwise(s, x))));
+                        Stream.concat(
+                                Told.oncePerStep(s.told().all(OF_THE_DISH)).flatMap(x -> otherwise(s, x)),
+                                Told.oncePerStep(s.told().all(BARE)).flatMap(x -> served(s, x)))));
     }
 
     /** "It feeds four, two each", and later "three tacos each". */
@@ -56,6 +59,23 @@ final class PiecesNotEnough implements Check {
         int there = figure(announced[announced.length - 2]) * serves;
         int wanted = figure(words[0]) * serves;
         return there > 0 && wanted > there
+                ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
+                : Stream.empty();
+    }
+
+    /** "Three each and you'll be stuffed", where "two wraps each" was announced. */
+    private static final Phrase BARE = Phrase.of(N + " each\\b(?= ?[.,!?]| and\\b|$)");
+
+    private Stream<Finding> served(Situation s, Told.Said said) {
+        if (said.step().kind() != Kind.PLATE) return Stream.empty();
+        var first = Stream.concat(s.told().all(OF_THE_DISH), s.told().all(BARE))
+                .filter(x -> x.number() < said.number() && !x.step().kind().isHandsOn())
+                .findFirst();
+        int serves = s.lesson().makes().serves();
+        if (first.isEmpty() || s.lesson().makes().assumed() || serves < 1) return Stream.empty();
+        int there = figures(first.get()).getFirst() * serves;
+        int wanted = figures(said).getFirst() * serves;
+        return wanted > there
                 ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
                 : Stream.empty();
     }

@@ -30,7 +30,7 @@ final class RingLevelUnstated implements Check {
             "bubbl",
             "poach",
             "barely",
-            "turn(?:ed)? (?:it |the heat )?(?:up|down)",
+            "turn(?:ed)? (?:it |that |the heat )?(?:right |all the way )?(?:up|down)",
             "\\d{2,3} ?(?:degrees|°)",
             "(?:number|setting|mark) \\p{Alnum}+");
 

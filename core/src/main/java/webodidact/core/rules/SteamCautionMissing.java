@@ -13,7 +13,8 @@ final class SteamCautionMissing implements Check {
     private static final Phrase POURS = Phrase.of(
             "drain\\b[^.!?]{0,50}",
             "(?:pour|tip)\\b[^.!?]{0,30}\\b(?:colander|sieve)\\b",
-            "(?:lift|take)\\b[^.!?]{0,12}\\blid\\b(?! on)");
+            "(?:lift|take)\\b[^.!?]{0,12}\\blid\\b(?! on)",
+            "lid off\\b");
     private static final Phrase HOT_FOOD = Phrase.of(
             "pasta",
             "spaghetti",
@@ -50,6 +51,7 @@ final class SteamCautionMissing implements Check {
             "simmer",
             "steam",
             "blanch",
+            "bring (?:it|that) (?:all )?(?:back )?up\\b(?! to)",
             "(?:pasta|spaghetti|noodles|rice|potatoes|eggs)\\b[^.!?]{0,30}\\bminutes?\\b[^.!?]{0,20}\\bdrain");
     private static final Phrase COLD = Phrase.of(
             "tins?\\b",
@@ -70,6 +72,9 @@ final class SteamCautionMissing implements Check {
             "fat\\b",
             "oil\\b");
 
+    /** Steps back in which it may have been put on to boil: a stew stands for longer than pasta. */
+    private static final int NEAR = 6;
+
     @Override
     public Stream<Finding> find(Situation s) {
         return Told.oncePerStep(s.told().meant(POURS))
@@ -77,7 +82,7 @@ final class SteamCautionMissing implements Check {
                         && (!COLD.isIn(x.sentence()) || BOILS.isIn(x.before()))
                         && HOT_FOOD.isIn(x.sentence()))
                 .filter(x -> !Told.says(x.step(), CAUTION))
-                .filter(x -> s.lesson().steps().subList(Math.max(0, x.number() - 4), x.number()).stream()
+                .filter(x -> s.lesson().steps().subList(Math.max(0, x.number() - NEAR), x.number()).stream()
                         .anyMatch(step -> step.place() == Place.RING && Told.says(step, BOILS)
                                 || step.equals(x.step()) && Told.says(step, BOILS)))
                 .limit(1)

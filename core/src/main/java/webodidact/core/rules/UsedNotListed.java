@@ -14,12 +14,13 @@ import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
+import webodidact.core.script.Phrase;
 
 final class UsedNotListed implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         var told = new HashSet<String>();
-        return s.lesson().steps().stream()
+        var named = s.lesson().steps().stream()
                 .filter(step -> step.kind().isHandsOn() || step.kind() == Kind.RUN_THROUGH)
                 .flatMap(step -> Stream.concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())
                         .filter(m -> m.kind() == Mentions.Kind.UNLISTED
@@ -27,6 +28,26 @@ final class UsedNotListed implements Check {
                                 && !isMade(s, step, m)
                                 && !isPart(s, m))
                         .map(m -> finding(s, step, m)));
+        return Stream.concat(named, salted(s));
+    }
+
+    private static final Phrase SALTED = Phrase.of("(?:well |heavily |lightly )?salted (?:boiling )?water\\b");
+
+    /** "A big pan of salted water": so there is salt. */
+    private Stream<Finding> salted(Situation s) {
+        boolean listed = s.lesson().foods().stream()
+                .anyMatch(l -> l.food() != null && l.food().contains("salt"));
+        if (listed) return Stream.empty();
+        var salt = s.knowledge().food("salt").orElseThrow();
+        return s.told()
+                .meant(SALTED)
+                .filter(x -> x.step().kind().isHandsOn())
+                .limit(1)
+                .map(x -> about(
+                                new About.OfFoodInStep(x.step().id(), salt.id()),
+                                x.number(),
+                                x.words().strip())
+                        .mending(mend("list", lesson -> listed(lesson, x.step(), salt, salt.name()))));
     }
 
     private static final Set<String> PARTS =

@@ -20,6 +20,7 @@ final class WaitUnsaid implements Check {
             "(?:needs?|wants?|has|have|ought) to (rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse)\\b",
             "leave to (rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse)\\b",
             "(?:leave|let) (?:it|them|that|this) be\\b",
+            "turn (?:it|that|the heat) (?:right |all the way )?down(?: low)?,? (?:and )?(?:put )?(?:the )?lid on\\b",
             "cover(?: it| them)?(?: (?:up )?with [^.!?,]{2,25})? and leave (?:it|them)\\b(?! (?:in|on|to|there|out|for|until|till|alone while))",
             "(?:needs?|wants?) a (?:good |proper |long |nice |little |decent )?(soak|rest|chill|stand|prove|marinade)\\b");
     /** A cue that nobody sees through the door, and no time. */

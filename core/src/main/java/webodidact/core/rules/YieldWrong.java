@@ -46,6 +46,8 @@ final class YieldWrong implements Check {
         int stated = (int) makes.count().floor();
         var serves = serves(s, makes.serves());
         if (serves.isPresent()) return serves;
+        var announced = announced(s);
+        if (announced.isPresent()) return announced;
         // As many pieces as people, or a portion of several: how many each is theirs to say.
         if (s.told().says(EACH)) return Optional.empty();
         boolean pieces = s.told().all(MAKES).anyMatch(x -> figure(x.words()) == stated);
@@ -57,6 +59,26 @@ final class YieldWrong implements Check {
                 .findFirst()
                 .map(x -> at(s, x.step().id(), x.words().strip(), stated, makes.what())
                         .as("told"));
+    }
+
+    /** "Eight little ones" at the start, and later "cut it into ten". */
+    private static final Phrase ONES =
+            Phrase.of(N + " (?:lovely |nice |big |fat |little |small |good )*(?:ones|of them)\\b");
+
+    private static final Phrase INTO =
+            Phrase.of("(?:cut|roll|divide|split) (?:it|the dough|your dough|the mixture|that|this) (?:up )?into " + N
+                    + "\\b(?= ?[.,!?]|$| (?:equal|even|pieces|balls|bits|and|roll)\\b)");
+
+    private Optional<Finding> announced(Situation s) {
+        var ones =
+                s.told().meant(ONES).filter(x -> !x.step().kind().isHandsOn()).findFirst();
+        if (ones.isEmpty()) return Optional.empty();
+        int promised = figure(ones.get().words());
+        return s.told()
+                .meant(INTO)
+                .filter(x -> x.step().kind().isHandsOn() && !goesInto(figure(x.words()), promised))
+                .findFirst()
+                .map(x -> at(s, x.step().id(), x.words().strip(), promised).as("serves"));
     }
 
     private static final String PEOPLE = "(\\d+|two|three|four|five|six|eight|ten|twelve)";

@@ -76,7 +76,7 @@ public final class Asides {
                     "\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit)\\s*[.!?]?$|\\bin (?:about |around |another )?[\\p{L}\\d]+(?:[- ]\\p{L}+)? (?:minutes?|mins?|hours?),? (?:we|you|I|they|it)(?:['’]ll| will)\\b|\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit|little while),? (?:we|I|you)\\b|\\b(?:(?:we|I)(?:['’]ll|['’]re going to|['’]m going to| will| are going to) (?:be |need |want |have |come )|you(?:['’]ll|['’]re going to| will| are going to) (?:be |come ))(?!.*\\bnow\\b)|\\blater(?: on)?\\b,? (?:we|I|you)\\b|\\b(?:we|you|I)\\b[^.,;!?]*\\b(?:later on|later|soon enough|in a minute|in a moment)\\s*(?:[.!?]|$)|\\b(?:that|it|them|those|these)\\b[^.,;!?]*\\b(?:later on|later|in a minute|in a moment)\\s*(?:[.!?]|$)|(?<!that['’]s |it['’]s |is |are )\\bcoming up\\b(?! to (?:the|a) (?:boil|simmer|heat|temp))"),
             whole(
                     Kind.HABIT,
-                    "\\b(?:my|our|his|her|your) (?:aunt|auntie|uncle|mum|mother|mam|nan|nana|gran|granny|grandmother|grandma|grandad|dad|father|sister|brother|friend|neighbour|teacher|daughter|son|husband|wife|partner|cousin|niece|nephew|kids|children|boys|girls|lot)\\b(?!['’]?s? (?:turn|job))[^.!?]*\\b(?:always|used to|puts?|put|adds?|likes?|liked|loves?|loved|hates?|hated|won['’]t|refuses?|made|makes?|did|says?|said|would)\\b|\\b(?:some|many|most|lots of|other) (?:people|folk|cooks|families|places)\\b|\\b(?:I|we) (?:used to|always used)\\b|\\bback home\\b|\\btraditionally\\b|\\bat my (?:mum|nan|gran)\\b"),
+                    "\\b(?:my|our|his|her|your) (?:aunt|auntie|uncle|mum|mother|mam|nan|nana|gran|granny|grandmother|grandma|grandad|dad|father|sister|brother|friend|neighbour|teacher|daughter|son|husband|wife|partner|cousin|niece|nephew|kids|children|boys|girls|lot)\\b(?!['’]?s? (?:turn|job))[^.!?]*\\b(?:always|used to|puts?|put|adds?|likes?|liked|loves?|loved|hates?|hated|won['’]t|refuses?|made|makes?|did|says?|said|swears? by|would)\\b|\\b(?:some|many|most|lots of|other) (?:people|folk|cooks|families|places)\\b|\\b(?:I|we) (?:used to|always used)\\b|\\bback home\\b|\\btraditionally\\b|\\bat my (?:mum|nan|gran)\\b"),
             whole(
                     Kind.CONTENTS,
                     "\\b(?:is|are|['’]s) [^.!?]*\\breally\\s*[.!?]?$|\\b(?:is|are|['’]s) (?:really |basically |actually |mostly |only )*(?:just (?!\\p{L}+(?:ing|ed)\\b|steaming|about|right|done|there|enough|a (?:bit|little|touch|tad))|made (?:of|from|with|up)|a (?:mix|blend|mixture) of)|\\bcontains?\\b|\\bhas (?:\\p{L}+ ){1,4}in it\\b"),
@@ -114,6 +114,7 @@ public final class Asides {
             part(
                     Kind.STATE,
                     "\\b(?:while|as) (?:the |your |my |those )?(?:\\p{L}+[ -]){1,2}?(?:is|are|cooks?|boils?|simmers?|bakes?|rests?|fry|fries|cools?|rises?|proves?|roasts?|steams?|bubbles?)\\b[^.,;:!?\\n]*"),
+            part(Kind.STATE, "\\bwhere (?:the |your |my )(?:\\p{L}+ ){1,2}(?:was|were|had been)\\b"),
             part(Kind.TO_COME, "\\bthe (?:other|rest)\\b[^.,;!?]*(?<!\\bfor )\\b(?:later on|later)\\s*(?:[.!?]|$)"),
             part(
                     Kind.PUT_AWAY,

@@ -38,6 +38,10 @@ public final class HeatWords {
             "\\b(one|two|three|four|a(?= hundred))[ -](?:hundred(?:(?: and)?[ -](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))?|(ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))(?:[ -](five))?\\b(?:\\s*(?:degrees?))?\\s*(fan|conventional|fahrenheit|celsius)?",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Right, oven. Get that on to two hundred". */
+    private static final Pattern THAT_OVEN = Pattern.compile(
+            "\\bovens?[.,!]+ [^.!?]{0,24}\\b(?:that|it|them|yours) (?:on )?(?:to|at) $", Pattern.CASE_INSENSITIVE);
+
     /** "Forty-five minutes at one eighty": so long at so much. */
     private static final Pattern BAKED_AT =
             Pattern.compile("\\b(?:minutes?|mins?|hours?) at $", Pattern.CASE_INSENSITIVE);
@@ -135,6 +139,9 @@ public final class HeatWords {
             boolean meant = m.group(5) != null
                     || GAS.matcher(sentence).find()
                     || BAKED_AT.matcher(sentenceBefore(text, m.start(), 60)).find()
+                    || THAT_OVEN
+                            .matcher(text.substring(Math.max(0, m.start() - 60), m.start()))
+                            .find()
                     || m.group().toLowerCase(Locale.ROOT).contains("degree")
                     || OVEN.matcher(sentence).find();
             if (!meant

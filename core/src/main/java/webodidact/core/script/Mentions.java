@@ -181,6 +181,7 @@ public final class Mentions {
                             || CREAMING.matcher(text)
                                     .region(m.start(), text.length())
                                     .lookingAt())) continue;
+            if (FISHING.matcher(text).region(m.start(), text.length()).lookingAt()) continue;
             // "A spoon of the pasta water": what it was cooked in, or what is made of it.
             if (m.kind() == Kind.UNLISTED
                     && WATER.matcher(text).region(m.end(), text.length()).lookingAt()) continue;
@@ -257,8 +258,13 @@ public final class Mentions {
                 && made.stream().anyMatch(m -> m.endsWith(said.iterator().next()))) return true;
         var before = text.substring(Math.max(0, mention.start() - 12), mention.start())
                 .toLowerCase(Locale.ROOT);
-        return MADE_HERE.containsAll(said) && MINE.matcher(before).find();
+        return MADE_HERE.containsAll(said)
+                && MINE.matcher(before).find()
+                // "A bit of bread with it" is bought; "a ball of dough" is made.
+                && !(before.endsWith("bit of ") && BOUGHT.containsAll(said));
     }
+
+    private static final Set<String> BOUGHT = stems("bread salad gravy jam pesto relish chutney cake biscuit");
 
     /** "The fish pie" of a lesson called so is the dish, and takes no fish. */
     private boolean isNamed(String text, Mention mention) {
@@ -320,6 +326,10 @@ public final class Mentions {
     private static final Pattern THING = Pattern.compile(
             "^[ -](?:knife|timer|peeler|press|mill|grinder|dish|corer|crusher|cutter|slicer|pack|masher|ricer|cup|pan|pot|jar|tin|bowl|jug|basin|tray|whisk|brush|board|spoon|fork|box|counter|aisle|stall|shop|marinade)s?\\b",
             Pattern.CASE_INSENSITIVE);
+
+    /** "Fish the cinnamon out". */
+    private static final Pattern FISHING = Pattern.compile(
+            "fish (?:it|them|(?:the|your|that|those) [^.,!?]{1,30}) out\\b|fish out\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CREAMING =
             Pattern.compile("cream (?:the|your|together|it|them)\\b", Pattern.CASE_INSENSITIVE);

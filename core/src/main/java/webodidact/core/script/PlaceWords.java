@@ -23,12 +23,25 @@ final class PlaceWords {
             "\\bon the (?:hob|ring|heat)\\b|\\b(?:pan|pot|wok)\\b[^.!?]{0,80}\\bfr(?:y|ies|ying) off\\b|\\b(?:pan|pot|wok|skillet|hob|ring)s? on (?:a )?(?:low|medium|high)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b|(?<!kettle |kettle to |it |that )\\b(?:(?:com(?:e|es|ing)|bring|bringing) (?:(?:it|them|that|this|back|up) )*)to (?:the|a) (?:boil|simmer)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern COOKS_IN_PAN = Pattern.compile(
-            "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,24}\\bhot\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,80}\\b(?:a|each|per) side\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,40},? (?:low|medium|high)(?: (?:low|high|heat))?,|\\bover (?:a |the )?(?:pan|saucepan|pot) of\\b|\\b(?:into|in) (?:the |a |your )?(?:very |really )?hot (?:\\p{L}+ )?(?:pan|wok|skillet)\\b",
+            "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,24}\\bhot\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,80}\\b(?:a|each|per) side\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,40},? (?:low|medium|high)(?: (?:low|high|heat))?,|\\b(?:get|got|getting|heat) (?:my|the|your|that|a)(?: \\p{L}+)? (?:pot|casserole)\\b[^.,!?]{0,20}\\bhot\\b|\\bover (?:a |the )?(?:pan|saucepan|pot) of\\b|\\b(?:into|in) (?:the |a |your )?(?:very |really )?hot (?:\\p{L}+ )?(?:pan|wok|skillet)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PAN =
             Pattern.compile("\\b(?:pan|wok|pot|skillet|griddle)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern MORE = Pattern.compile(
             "\\b(?:another|a further|(?:one|two|three|four|five|six|eight|ten|\\d+) more)\\b[^.!?]{0,14}\\b(?:minutes?|mins?)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    /** "Onion in now, five minutes", "stock in, bring it up": into what stands on the ring. */
+    private static final Pattern GOES_IN = Pattern.compile(
+            "\\bin (?:now|next|with (?:it|them|that|those)|on top)\\b|\\bback in\\b|\\b(?:in goes|in go)\\b|\\b(?:stock|water|wine|milk|tomatoes) in\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ELSEWHERE = Pattern.compile(
+            "\\b(?:bowl|dish|tray|tin|jug|blender|processor|mug|plate|board|fridge|freezer|whisk|knead|mix)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern COOKS_ON = Pattern.compile(
+            "\\bbring (?:it|that|them) (?:all )?(?:back )?up\\b|\\bturn (?:it|that) (?:right |all the way )?down\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** "While that's browning chop the onion": what goes on elsewhere. */
@@ -45,7 +58,7 @@ final class PlaceWords {
             if (isOven(step.title(), knowledge)) return Optional.of(Place.OVEN);
             if (isIn(step.title(), Place.RING, RING, knowledge)) return Optional.of(Place.RING);
         }
-        return goesOn(step, text, lesson) ? Optional.of(Place.RING) : Optional.empty();
+        return goesOn(step, text, lesson, knowledge) ? Optional.of(Place.RING) : Optional.empty();
     }
 
     private static Optional<Place> said(String text, Knowledge knowledge) {
@@ -66,8 +79,13 @@ final class PlaceWords {
     }
 
     /** "Now the pepper, another two minutes": it is still in the pan of the step before. */
-    private static boolean goesOn(Step step, String text, Lesson lesson) {
-        if (!MORE.matcher(text).find() || ActWords.in(text).contains(Act.RING_OFF)) return false;
+    private static boolean goesOn(Step step, String text, Lesson lesson, Knowledge knowledge) {
+        boolean into = GOES_IN.matcher(text).find()
+                && !ELSEWHERE.matcher(text).find()
+                && (step.waiting() != null
+                        || COOKS_ON.matcher(text).find()
+                        || SaidTimes.in(text, knowledge).stream().anyMatch(t -> t.role() == SaidTimes.Role.WAIT));
+        if (!into && !MORE.matcher(text).find() || ActWords.in(text).contains(Act.RING_OFF)) return false;
         for (int i = lesson.indexOf(step.id()) - 1; i >= 0; i--) {
             var before = lesson.steps().get(i);
             if (before.kind().isHandsOn())

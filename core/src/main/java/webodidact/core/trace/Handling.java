@@ -116,6 +116,8 @@ final class Handling {
         for (var a : actions)
             if (a.action().tools().contains("board") || a.action().tools().contains("knife"))
                 all.add(new Event(a.start(), Deed.CUT, a.action().verb(), true, ""));
+        for (var hit : KNIFE_THROUGH.in(text))
+            if (!asides.covers(hit.start())) all.add(new Event(hit.start(), Deed.CUT, "chop", true, ""));
         for (var m : t.mentions().in(text)) {
             if (m.kind() == Mentions.Kind.LISTED && !isBehind(text, m)) all.add(food(text, m, actions));
             else if (m.kind() == Mentions.Kind.TOOL && !isWashed(all, m))
@@ -124,6 +126,10 @@ final class Handling {
         all.sort(Comparator.comparingInt(Event::at));
         return List.copyOf(all);
     }
+
+    /** "Run your knife through it". */
+    private static final Phrase KNIFE_THROUGH =
+            Phrase.of("(?:run|put|pass|take) (?:your |the |a |that )?knife (?:straight |right )?(?:through|across)\\b");
 
     /** "Wash your hands after the egg": what was touched before, not again. */
     private static boolean isBehind(String text, Mentions.Mention m) {

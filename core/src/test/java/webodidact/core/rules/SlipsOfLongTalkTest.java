@@ -150,4 +150,91 @@ class SlipsOfLongTalkTest {
                 .as(words)
                 .isEqualTo(found);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "wait-unsaid, 'Rice in, bring it up and then turn it right down, lid on.', true",
+        "wait-unsaid, 'Rice in, bring it up and then turn it right down, lid on, for ten minutes.', false",
+        "steam-caution-missing, 'Rice in, bring it up. Lid off. Lovely.', true",
+        "steam-caution-missing, 'Rice in, bring it up. Lid off, mind the steam. Lovely.', false",
+        "used-not-listed, 'And a bit of bread with it.', true",
+        "used-not-listed, 'And a bit of dough with it.', false",
+        "used-not-listed, 'A big pan of salted water on.', true",
+        "used-not-listed, 'A big pan of water on.', false",
+        "used-not-listed, 'My wife swears by a spoon of mustard.', false",
+        "equivalence-wrong, 'Milk, one and three quarter cups, that''s about three hundred mils.', true",
+        "equivalence-wrong, 'Milk, one and three quarter cups, that''s about four hundred and forty mils.', false",
+        "free-from-claimed, 'So it''s dairy free, nut free, on the table in twenty.', true",
+        "free-from-claimed, 'So it''s rice and dairy free milk, on the table in twenty.', false"
+    })
+    void ofAStewOrAPan(String check, String words, boolean found) {
+        assertThat(finds(
+                        check,
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "200 g rice; 400 g chicken breast; 400 ml milk; 1 cucumber",
+                        "1 knife; 1 board",
+                        "= HANDS_ON Do",
+                        words))
+                .as(words)
+                .isEqualTo(found);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'Cut up the chicken.', true", "'Cut up the chicken. Wash the knife and the board.', false"})
+    void aKnifeRunThroughHerbs(String before, boolean found) {
+        assertThat(finds(
+                        "raw-tool-reused",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "400 g chicken breast; 1 cucumber",
+                        "1 knife; 1 board",
+                        "= HANDS_ON Cut",
+                        before,
+                        "= HYGIENE Hands",
+                        "Wash your hands.",
+                        "= HANDS_ON Cucumber",
+                        "And the cucumber, just run your knife through it."))
+                .isEqualTo(found);
+    }
+
+    /** What was announced and what is done; what was used up and what is taken more of. */
+    @ParameterizedTest
+    @CsvSource({
+        "pieces-not-enough, 'Tacos tonight, two tacos each.', 'Fill them.', 'Three each and you''ll be stuffed.', true",
+        "pieces-not-enough, 'Tacos tonight, two tacos each.', 'Fill them.', 'Two each and you''ll be stuffed.', false",
+        "yield-wrong, 'Rice balls, eight little ones.', 'Cut it into ten, roll each one.', 'Eat.', true",
+        "yield-wrong, 'Rice balls, eight little ones.', 'Cut it into sixteen, roll each one.', 'Eat.', false",
+        "yield-wrong, 'Rice balls, eight little ones.', 'Cut it into ten minutes later.', 'Eat.', false",
+        "used-more-than-listed, 'Rice tonight.', 'In go two tablespoons of honey.', 'A bit more honey on top.', true",
+        "used-more-than-listed, 'Rice tonight.', 'In goes a tablespoon of honey.', 'A bit more honey on top.', false",
+        "used-not-listed, 'Rice tonight.', 'Stir the rice.', 'Don''t forget to fish the stick out.', false",
+        "used-not-listed, 'Rice tonight.', 'Stir the rice.', 'Serve it with some fish.', true"
+    })
+    void whatWasAnnounced(String check, String welcome, String does, String plate, boolean found) {
+        assertThat(finds(
+                        check,
+                        "AGES_11_16 COOK_ALONG 60 4 UK",
+                        "200 g rice; 2 tbsp honey; 2 tbsp oil",
+                        "",
+                        "= WELCOME Hello",
+                        welcome,
+                        "= HANDS_ON Do",
+                        does,
+                        "= PLATE Plate",
+                        plate))
+                .as(does + " " + plate)
+                .isEqualTo(found);
+    }
+
+    /** "Right, oven. Get that on": what is turned on was named a sentence before. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Right, oven. Get that on to two hundred.', oven-kind-unstated, true",
+        "'Right, oven. Get that on to two hundred fan.', oven-kind-unstated, false",
+        "'Right, grill. Get that on to two hundred.', oven-kind-unstated, false"
+    })
+    void theOvenNamedBefore(String words, String check, boolean found) {
+        assertThat(finds(check, "ADULTS COOK_ALONG 60 4 UK", "200 g rice", "", "= HANDS_ON Oven", words))
+                .as(words)
+                .isEqualTo(found);
+    }
 }

@@ -25,7 +25,9 @@ class WholeLessonsTest {
         "lessons-fourteenth.txt, 95, 1",
         "lessons-fifteenth.txt, 93, 1",
         "lessons-sixteenth.txt, 96, 0",
-        "lessons-seventeenth.txt, 80, 1"
+        "lessons-seventeenth.txt, 80, 1",
+        "lessons-eighteenth.txt, 94, 0",
+        "lessons-nineteenth.txt, 92, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
