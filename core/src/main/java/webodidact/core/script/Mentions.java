@@ -176,15 +176,10 @@ public final class Mentions {
         var deeds = knowledge.actionsIn(text).stream().map(Actions.Found::start).collect(Collectors.toSet());
         for (var m : all) {
             // "Cream the butter": what hands do is no food; "butter the tin" takes some.
-            if (deeds.contains(m.start())
-                    && (m.kind() == Kind.UNLISTED
-                            || CREAMING.matcher(text)
-                                    .region(m.start(), text.length())
-                                    .lookingAt())) continue;
-            if (FISHING.matcher(text).region(m.start(), text.length()).lookingAt()) continue;
+            if (deeds.contains(m.start()) && (m.kind() == Kind.UNLISTED || stands(CREAMING, text, m.start()))) continue;
+            if (stands(FISHING, text, m.start())) continue;
             // "A spoon of the pasta water": what it was cooked in, or what is made of it.
-            if (m.kind() == Kind.UNLISTED
-                    && WATER.matcher(text).region(m.end(), text.length()).lookingAt()) continue;
+            if (m.kind() == Kind.UNLISTED && stands(WATER, text, m.end())) continue;
             if (m.kind() == Kind.UNLISTED) {
                 var stand = StandIns.of(text, m, all);
                 if (stand != null) {
@@ -200,6 +195,13 @@ public final class Mentions {
             if (!asides.covers(m.start())) used.add(m);
         }
         return List.copyOf(used);
+    }
+
+    private static boolean stands(Pattern pattern, String text, int at) {
+        return pattern.matcher(text)
+                .region(at, text.length())
+                .useTransparentBounds(true)
+                .lookingAt();
     }
 
     private List<Mention> everything(String text) {
@@ -329,7 +331,8 @@ public final class Mentions {
 
     /** "Fish the cinnamon out". */
     private static final Pattern FISHING = Pattern.compile(
-            "fish (?:it|them|(?:the|your|that|those) [^.,!?]{1,30}) out\\b|fish out\\b", Pattern.CASE_INSENSITIVE);
+            "fish (?:it|them|(?:the|your|that|those) [^.,!?]{1,30}) out\\b|(?<=\\b(?:to|just|then) )fish out\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CREAMING =
             Pattern.compile("cream (?:the|your|together|it|them)\\b", Pattern.CASE_INSENSITIVE);

@@ -207,7 +207,9 @@ class SlipsOfLongTalkTest {
         "used-more-than-listed, 'Rice tonight.', 'In go two tablespoons of honey.', 'A bit more honey on top.', true",
         "used-more-than-listed, 'Rice tonight.', 'In goes a tablespoon of honey.', 'A bit more honey on top.', false",
         "used-not-listed, 'Rice tonight.', 'Stir the rice.', 'Don''t forget to fish the stick out.', false",
-        "used-not-listed, 'Rice tonight.', 'Stir the rice.', 'Serve it with some fish.', true"
+        "used-not-listed, 'Rice tonight.', 'Stir the rice.', 'Serve it with some fish.', true",
+        "used-not-listed, 'Rice tonight.', 'Take your fish out of the fridge.', 'Eat.', true",
+        "used-not-listed, 'Rice tonight.', 'Then fish out the stick.', 'Eat.', false"
     })
     void whatWasAnnounced(String check, String welcome, String does, String plate, boolean found) {
         assertThat(finds(
