@@ -3,13 +3,14 @@ package webodidact.terminal;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import webodidact.core.lesson.Lesson;
 import webodidact.formats.api.Read;
 import webodidact.formats.course.CourseFolder;
 import webodidact.formats.importing.Importer;
 import webodidact.formats.json.JsonFile;
 
-/** A recipe's file of whatever kind, or a lesson of another course, made into a lesson; what is left of it is said. */
+/** A recipe's file of whatever kind, or a lesson of another course, made into a lesson; or a table of homes put into a course. What is left is said. */
 final class ImportCommand implements Command {
     private Told told;
 
@@ -19,7 +20,7 @@ final class ImportCommand implements Command {
 
     @Override
     public Manual manual() {
-        return MannerOptions.in(new Manual("import").argument("FILE"));
+        return MannerOptions.in(new Manual("import").argument("FILE")).flag("replace");
     }
 
     @Override
@@ -27,6 +28,10 @@ final class ImportCommand implements Command {
         this.told = told;
         file = told.file();
         options = MannerOptions.of(told);
+        if (isOfHomes()) {
+            new ImportedHomes(told, file, options.out()).put(told.has("replace"));
+            return 0;
+        }
         var manner = options.manner();
         var err = told.err();
         Lesson lesson;
@@ -40,6 +45,12 @@ final class ImportCommand implements Command {
         }
         options.done(told, lesson);
         return 0;
+    }
+
+    /** A table, and a course to put it into. */
+    private boolean isOfHomes() {
+        return String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT).endsWith(".csv")
+                && CourseFolder.isCourse(options.out());
     }
 
     /** A lesson of another course, whatever older form it is in. */

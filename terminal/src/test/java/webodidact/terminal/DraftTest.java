@@ -111,4 +111,55 @@ class DraftTest {
         run("clock", "--json", lesson().toString());
         assertThat(out.toString()).contains("\"cut\"");
     }
+
+    private Path homes(String table) throws IOException {
+        return Files.writeString(folder.resolve("homes.csv"), table);
+    }
+
+    private Path course() {
+        run("draft", folder.resolve("page.txt").toString(), "--out", lesson().toString());
+        return folder.resolve("course");
+    }
+
+    @Test
+    void aTableOfHomesGoesIntoTheCourseAndEachColumnIsAccountedFor() throws IOException {
+        page(PAGE);
+        var course = course();
+        var table = homes("Name,Any allergies?,Favourite colour\nRedshank,\"egg, dairy\",green\nTurnstone,none,blue\n");
+        assertThat(run("import", table.toString(), "--out", course.toString()))
+                .as(err.toString())
+                .isZero();
+        assertThat(err.toString())
+                .contains("“Any allergies?” is read as allergies")
+                .contains("left: the column “Favourite colour”");
+        assertThat(out.toString()).contains("2 homes written").contains("egg 1, milk 1, 1 without an allergy");
+        assertThat(course.resolve("households.csv")).content().contains("Redshank", "Turnstone");
+        run("homes", lesson().toString());
+        assertThat(run("import", table.toString(), "--out", course.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("has 2 homes already: with --replace they make way");
+        var other = homes("alias,allergies\nDotterel,sesame\n");
+        assertThat(run("import", other.toString(), "--out", course.toString(), "--replace"))
+                .isZero();
+        assertThat(course.resolve("households.csv"))
+                .content()
+                .contains("Dotterel")
+                .doesNotContain("Redshank");
+    }
+
+    @Test
+    void oneHomeThatCannotBeReadKeepsAllOut() throws IOException {
+        page(PAGE);
+        var course = course();
+        var table = homes("alias,allergies\nRedshank,milk\nTurnstone,moonberry\n");
+        assertThat(run("import", table.toString(), "--out", course.toString())).isEqualTo(2);
+        assertThat(err.toString())
+                .contains("nothing is written")
+                .contains("moonberry")
+                .contains("line 3");
+        assertThat(course.resolve("households.csv")).doesNotExist();
+        var noAllergies = homes("alias,colour\nRedshank,green\n");
+        assertThat(run("import", noAllergies.toString(), "--out", course.toString()))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("allergies");
+    }
 }
