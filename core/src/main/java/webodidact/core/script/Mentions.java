@@ -331,7 +331,7 @@ public final class Mentions {
 
     /** "Fish the cinnamon out". */
     private static final Pattern FISHING = Pattern.compile(
-            "fish (?:it|them|(?:the|your|that|those) [^.,!?]{1,30}) out\\b|(?<=\\b(?:to|just|then) )fish out\\b",
+            "fish (?:it|them|(?:the|your|that|those) [^.,!?]{1,30}) out\\b|(?<!\\b(?:the|your|my|that|this|some|any|of|white|raw|cooked) )fish out\\b(?! of)",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CREAMING =
