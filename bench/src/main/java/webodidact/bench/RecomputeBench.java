@@ -49,9 +49,11 @@ public class RecomputeBench {
         lesson = Lessons.of(steps);
     }
 
+    /** Words that nobody has typed before: what is remembered of others is all that may be used. */
     private Lesson keystroke() {
-        int n = typed++;
-        return lesson.withStep("s7", s -> s.but(d -> d.say = s.say() + (char) ('a' + n % 26)));
+        var letters = new StringBuilder();
+        for (int n = typed++; n > 0; n /= 26) letters.append((char) ('a' + n % 26));
+        return lesson.withStep("s7", s -> s.but(d -> d.say = s.say() + " " + letters));
     }
 
     @Benchmark

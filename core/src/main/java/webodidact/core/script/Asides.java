@@ -41,7 +41,7 @@ public final class Asides {
     private static final List<Sign> SIGNS = List.of(
             part(
                     Kind.DENIED,
-                    "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|skip the|leaving out|dont|doesnt|didnt|isnt|cant|wont|shouldnt)\\b(?! forget| worry| be (?:afraid|shy|tempted)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\bor (?:it|they)\\b|\\byou (?:can|could)\\b)"),
+                    "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|skip the|leaving out|dont|doesnt|didnt|isnt|cant|wont|shouldnt)\\b(?! forget| worry| be (?:afraid|shy)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\bor (?:it|they)\\b|\\byou (?:can|could)\\b)"),
             part(
                     Kind.DENIED,
                     "\\bno\\b(?! more than| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|(?<!to )\\b(?:use|try|go for) (?:an?|some|the|any|a bit of|\\p{L}+ (?:cream|sauce|milk|oil|flour))\\b|\\b(?:in|on) (?:the|your|it|them)\\b)"),
@@ -114,6 +114,15 @@ public final class Asides {
             part(
                     Kind.STATE,
                     "\\b(?:while|as) (?:the |your |my |those )?(?:\\p{L}+[ -]){1,2}?(?:is|are|cooks?|boils?|simmers?|bakes?|rests?|fry|fries|cools?|rises?|proves?|roasts?|steams?|bubbles?)\\b[^.,;:!?\\n]*"),
+            part(Kind.STATE, "\\bfor an? (?:runny|soft|set|firm|jammy|hard) (?:yolk|egg|white|centre|middle)s?\\b"),
+            part(Kind.STATE, "\\bthat was (?:raw |our |the |your )(?:\\p{L}+ ?){1,2}"),
+            part(
+                    Kind.PUT_AWAY,
+                    "\\b(?:keep|save|reserve)(?:ing)? (?:half|some|a (?:bit|little)|the rest|one|the other)(?: of (?:it|them))?(?: back)? for (?:the|your) \\p{L}+"),
+            whole(Kind.PUT_AWAY, "\\byou can (?:keep|save|freeze) (?:it |them |that |those )?for\\b"),
+            part(
+                    Kind.HABIT,
+                    "\\b(?:my|our) (?:\\p{L}+ )?\\p{L}+ (?:always|usually|never|generally) \\p{L}+" + TO_CLAUSE_END),
             part(Kind.STATE, "\\bwhere (?:the |your |my )(?:\\p{L}+ ){1,2}(?:was|were|had been)\\b"),
             part(Kind.TO_COME, "\\bthe (?:other|rest)\\b[^.,;!?]*(?<!\\bfor )\\b(?:later on|later)\\s*(?:[.!?]|$)"),
             part(

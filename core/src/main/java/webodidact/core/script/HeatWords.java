@@ -47,10 +47,11 @@ public final class HeatWords {
             Pattern.compile("\\b(?:minutes?|mins?|hours?) at $", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PLAIN = Pattern.compile(
-            "\\b(?:at|to|on|oven,)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
+            "\\b(?:at|to|on|or|oven,)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLAIN_OVEN = Pattern.compile(
-            "\\bovens?\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast)\\b", Pattern.CASE_INSENSITIVE);
+            "\\bovens?\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast|fan)\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern OVEN = Pattern.compile("\\bovens?\\b", Pattern.CASE_INSENSITIVE);
     /** Letters to either side that can bear on a figure: speech has no full stops, and a page of it is no sentence. */
     private static final int REACH = 200;

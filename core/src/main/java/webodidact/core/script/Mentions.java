@@ -316,6 +316,11 @@ public final class Mentions {
         // The zest of a listed lemon is on the list, the white of a listed egg too.
         if (said.removeIf(PARTS::contains) && !said.isEmpty())
             for (var entry : lineWords) if (entry.getKey().containsAll(said)) return entry.getValue();
+        // "A runny yolk" is that of the listed eggs.
+        if (said.isEmpty() && food.contains("-")) {
+            var whole = lineByFood.get(food.substring(0, food.lastIndexOf('-')));
+            if (whole != null) return whole;
+        }
         // "The cheese" is the mozzarella, where that is the only one.
         var kind = kind(stems(words));
         return kind.size() == 1 ? kind.getFirst() : null;

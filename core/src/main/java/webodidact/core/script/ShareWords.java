@@ -23,7 +23,7 @@ public final class ShareWords {
     public record Share(int start, Amount amount, boolean rest) {}
 
     private static final Pattern PART = Pattern.compile(
-            "(?<![\\p{L}\\p{N}])(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:[\\p{L}-]+\\s+){0,2})$",
+            "(?<![\\p{L}\\p{N}])(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:(?!(?:for|with|and|in|into|to|on|over|now|then)\\b)[\\p{L}-]+\\s+){0,2})$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern REST = Pattern.compile(
             "\\b(?:the\\s+)?(?:rest|remainder|last)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$",
