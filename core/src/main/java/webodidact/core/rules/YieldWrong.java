@@ -78,7 +78,7 @@ final class YieldWrong implements Check {
                 .meant(INTO)
                 .filter(x -> x.step().kind().isHandsOn() && !goesInto(figure(x.words()), promised))
                 .findFirst()
-                .map(x -> at(s, x.step().id(), x.words().strip(), promised).as("serves"));
+                .map(x -> at(s, x.step().id(), x.words().strip(), promised).as("announced"));
     }
 
     private static final String PEOPLE = "(\\d+|two|three|four|five|six|eight|ten|twelve)";

@@ -292,6 +292,7 @@ public final class Workspace implements AutoCloseable {
         if (same.isEmpty()) {
             lesson.set(null);
             outcome.set(null);
+            latest = null;
             return;
         }
         lesson.set(same.get());
