@@ -53,14 +53,18 @@ final class PiecesNotEnough implements Check {
                 Word.of(s.lesson().title()).stream().anyMatch(w -> w.stem().equals(Word.stem(words[1])));
         var first =
                 s.told().all(ANNOUNCED).filter(x -> x.number() < said.number()).findFirst();
-        int serves = s.lesson().makes().serves();
-        if (!dish || first.isEmpty() || s.lesson().makes().assumed() || serves < 1) return Stream.empty();
+        if (!dish || first.isEmpty()) return Stream.empty();
         var announced = first.get().words().strip().split("\\s+");
-        int there = figure(announced[announced.length - 2]) * serves;
-        int wanted = figure(words[0]) * serves;
-        return there > 0 && wanted > there
-                ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
-                : Stream.empty();
+        return beyond(s, said, figure(words[0]), figure(announced[announced.length - 2]));
+    }
+
+    /** More for each than was announced, of as many as are served. */
+    private Stream<Finding> beyond(Situation s, Told.Said said, int each, int announced) {
+        var makes = s.lesson().makes();
+        return makes.assumed() || makes.serves() < 1 || announced < 1 || each <= announced
+                ? Stream.empty()
+                : Stream.of(at(
+                        s, said.step().id(), said.words().strip(), each * makes.serves(), announced * makes.serves()));
     }
 
     /** "Three each and you'll be stuffed", where "two wraps each" was announced. */
@@ -71,13 +75,9 @@ final class PiecesNotEnough implements Check {
         var first = Stream.concat(s.told().all(OF_THE_DISH), s.told().all(BARE))
                 .filter(x -> x.number() < said.number() && !x.step().kind().isHandsOn())
                 .findFirst();
-        int serves = s.lesson().makes().serves();
-        if (first.isEmpty() || s.lesson().makes().assumed() || serves < 1) return Stream.empty();
-        int there = figures(first.get()).getFirst() * serves;
-        int wanted = figures(said).getFirst() * serves;
-        return wanted > there
-                ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
-                : Stream.empty();
+        return first.isEmpty()
+                ? Stream.empty()
+                : beyond(s, said, figures(said).getFirst(), figures(first.get()).getFirst());
     }
 
     /** "You'll get about twelve, that's four each", for four. */
