@@ -9,6 +9,7 @@ import webodidact.core.amount.MeasureSystem;
 import webodidact.core.lesson.Household;
 import webodidact.core.words.Language;
 import webodidact.formats.paper.Edition;
+import webodidact.formats.paper.LabelGrid;
 import webodidact.formats.paper.Paper;
 import webodidact.formats.paper.Papers;
 import webodidact.formats.paper.Print;
@@ -46,6 +47,8 @@ final class PapersCommand implements Command {
                 .needed("out", "DIR")
                 .option("only", "PAPER")
                 .option("paper", "SIZE", "a4")
+                .option("labels", "N")
+                .option("first-label", "N", "1")
                 .option("home", "ALIAS")
                 .flag("all-homes")
                 .option("measures", "SYSTEM")
@@ -72,7 +75,7 @@ final class PapersCommand implements Command {
         draft = told.has("draft");
         var err = told.err();
         var papers = papers();
-        var print = new Print(named(Sheet.values(), sheet, "--paper"), large, spaced);
+        var print = print(named(Sheet.values(), sheet, "--paper"));
         var system = measures == null ? null : named(MeasureSystem.values(), measures, "--measures");
         var speaks = language == null ? null : language(language);
         int code = 0;
@@ -91,6 +94,23 @@ final class PapersCommand implements Command {
             else if (!written.held().isEmpty() && code == 0) code = 1;
         }
         return code;
+    }
+
+    private Print print(Sheet on) {
+        var print = new Print(on, large, spaced);
+        var count = told.number("labels");
+        if (count != null) {
+            var grids = LabelGrid.on(on);
+            print = print.on(grids.stream()
+                    .filter(g -> g.count() == count)
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(Words.say(
+                            "papers.choice",
+                            "--labels",
+                            count,
+                            grids.stream().map(LabelGrid::count).toList()))));
+        }
+        return print.from(told.number("first-label"));
     }
 
     /** "gather" is the gather list. */

@@ -63,6 +63,29 @@ class PapersCommandsTest {
     }
 
     @Test
+    void labelsAreForTheSheetsThatAreThere() throws IOException {
+        var to = folder.resolve("labels").toString();
+        assertThat(run(
+                        "papers",
+                        lesson("3-vegetable-dumplings"),
+                        "--out",
+                        to,
+                        "--only",
+                        "labels",
+                        "--labels",
+                        "65",
+                        "--draft"))
+                .isZero();
+        assertThat(out.toString()).contains("3-vegetable-dumplings-labels.pdf");
+        assertThat(run("papers", lesson("3-vegetable-dumplings"), "--out", to, "--labels", "12"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("--labels '12': expected one of 65, 24, 21, 14, 8");
+        assertThat(run("papers", lesson("3-vegetable-dumplings"), "--out", to, "--first-label", "22"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("expected 1 to 21");
+    }
+
+    @Test
     void aHomeWithoutAnOvenReadsWhatAnotherHeatTakesOver() throws IOException {
         var homes = folder.resolve("course").resolve("households.csv");
         Files.writeString(homes, Files.readString(homes) + "Ruff,metric,,,,,14,yes,no,yes,no,\n");

@@ -13,6 +13,8 @@ import org.junit.jupiter.api.Test;
 import webodidact.core.amount.Ratio;
 import webodidact.core.lesson.Household;
 import webodidact.desktop.Hands;
+import webodidact.formats.paper.LabelGrid;
+import webodidact.formats.paper.Sheet;
 
 /** The Papers station through the window: what is shown, for whom, what holds it, writing, and what has changed since. */
 class PapersStationTest extends WindowTest {
@@ -112,6 +114,31 @@ class PapersStationTest extends WindowTest {
         told("2 files written to");
         assertThat(Files.readString(papers().resolve("1-fish-parcels-method-card.html")))
                 .contains("DRAFT · 1 stop is open");
+    }
+
+    @Test
+    void labelsGoOnTheSheetsThatAreThereFromTheFirstThatIsLeft() throws InterruptedException {
+        assertThat(find("#label-grid").getParent().isVisible()).isFalse();
+        click("#paper-labels");
+        drawn("page");
+        assertThat(text("#labels-remark")).contains("11 labels on 1 sheet", "All words stand on their label.");
+        ComboBox<LabelGrid> grid = find("#label-grid");
+        ComboBox<Integer> first = find("#first-label");
+        assertThat(grid.getItems()).isEqualTo(LabelGrid.on(Sheet.A4));
+        robot.interact(() -> grid.setValue(LabelGrid.A4_8));
+        settle();
+        drawn("page");
+        robot.interact(() -> first.setValue(8));
+        settle();
+        drawn("page");
+        assertThat(text("#labels-remark")).contains("11 labels on 3 sheets");
+        click("#sheet-letter");
+        drawn("page");
+        assertThat(grid.getValue()).isEqualTo(LabelGrid.LETTER_10);
+        assertThat(first.getValue()).isOne();
+        click("#paper-gather-list");
+        drawn("page");
+        assertThat(grid.getParent().isVisible()).isFalse();
     }
 
     @Test

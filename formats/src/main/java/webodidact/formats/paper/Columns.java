@@ -31,7 +31,7 @@ final class Columns {
 
     Columns(Print print, boolean narrow) {
         two = narrow && print.hasColumns();
-        room = 10 * print.sheet().height() - AROUND;
+        room = (int) Math.floor(10 * print.sheet().height()) - AROUND;
     }
 
     /** Two columns of a page, the first one or a later one. */

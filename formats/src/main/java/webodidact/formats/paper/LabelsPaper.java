@@ -2,16 +2,11 @@ package webodidact.formats.paper;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
-import webodidact.core.publish.PotLabels;
 
 /** Labels for the pots of all sets, on sheets of sticky labels; the label says what is in it, never what it is free of. */
 final class LabelsPaper implements PagePaper {
     private static final Template PAGE = new Template("labels.html");
-
-    /** What stands on one. */
-    record Stuck(String contents, String contains, boolean cold, boolean raw, String foot) {}
 
     @Override
     public String id() {
@@ -30,36 +25,47 @@ final class LabelsPaper implements PagePaper {
 
     @Override
     public String written(Edition edition, Medium medium) {
-        var answers = edition.answers();
-        var grid = LabelGrid.of(edition.print().sheet());
-        var labels = PotLabels.of(answers.question(), answers.kit()).labels().stream()
-                .map(LabelsPaper::stuck)
-                .toList();
+        var sheets = medium == Medium.PRINT ? LabelSheets.of(edition) : unbroken(edition);
+        int across = sheets.grid().across();
         var pages = new ArrayList<Map<String, Object>>();
-        int each = grid.across() * grid.down();
-        for (int p = 0; p < labels.size(); p += each) {
+        for (var page : sheets.pages()) {
             var lanes = new ArrayList<Map<String, Object>>();
-            for (int l = p; l < Math.min(labels.size(), p + each); l += grid.across())
-                lanes.add(Map.of("labels", labels.subList(l, Math.min(labels.size(), l + grid.across()))));
+            for (int l = 0; l < page.size(); l += across)
+                lanes.add(Map.of("labels", page.subList(l, Math.min(page.size(), l + across))));
             pages.add(Map.of("lanes", lanes));
         }
         var gaps = new HashMap<String, Object>();
         gaps.put("pages", pages);
-        gaps.put("grid", grid);
+        gaps.put("grid", sheets.grid());
+        gaps.put("side", LabelSheets.SIDE);
+        gaps.put("edge", LabelSheets.EDGE);
         gaps.put("empty", Words.say("paper.labels.empty"));
         return PAGE.fill(edition, this, medium, gaps);
     }
 
-    private static Stuck stuck(PotLabels.Label label) {
-        var foot = new ArrayList<String>();
-        if (label.of() > 1) foot.add(Words.say("label.set", label.set(), label.of()));
-        if (!label.whose().isEmpty()) foot.add(Words.say("label.whose", label.whose()));
-        if (label.use() != null) foot.add(Words.say("label.use", PaperText.day(label.use())));
-        return new Stuck(
-                label.contents(),
-                label.contains().isEmpty() ? "" : Words.say("contains.short", label.contains()),
-                label.cold(),
-                label.raw(),
-                String.join(" · ", List.copyOf(foot)));
+    @Override
+    public String remark(Edition edition) {
+        var sheets = LabelSheets.of(edition);
+        var words = new ArrayList<String>();
+        words.add(Words.say("label.lie", sheets.stickers().size(), sheets.sheets()));
+        if (sheets.over() == 0) {
+            if (!sheets.stickers().isEmpty()) words.add(Words.say("label.all"));
+        } else {
+            words.add(Words.say("label.over", sheets.over()));
+            LabelSheets.enough(edition).ifPresent(g -> words.add(Words.say("label.enough", g.count())));
+        }
+        return String.join(" ", words);
+    }
+
+    /** A screen has no edge that words could run over. */
+    private static LabelSheets unbroken(Edition edition) {
+        var grid = edition.print().labels();
+        return new LabelSheets(
+                grid,
+                LabelSheets.written(edition).stream()
+                        .map(p -> new LabelSheets.Sticker(p, grid.points()))
+                        .toList(),
+                1,
+                0);
     }
 }

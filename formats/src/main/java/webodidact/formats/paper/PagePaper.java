@@ -24,6 +24,11 @@ public non-sealed interface PagePaper extends Paper {
         return edition.speaking(() -> written(edition, medium));
     }
 
+    /** What is worth knowing of how it lies on its pages before it is printed, or "". */
+    default String remark(Edition edition) {
+        return "";
+    }
+
     /** As it is printed for any home. */
     default String html(Outcome outcome) {
         return html(Edition.of(outcome), Medium.PRINT);

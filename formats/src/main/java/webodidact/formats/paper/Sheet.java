@@ -2,14 +2,16 @@ package webodidact.formats.paper;
 
 /** The size of paper. */
 public enum Sheet {
-    A4("A4", 297),
-    LETTER("letter", 279);
+    A4("A4", 210, 297),
+    LETTER("letter", 215.9, 279.4);
 
     private final String css;
-    private final int height;
+    private final double width;
+    private final double height;
 
-    Sheet(String css, int height) {
+    Sheet(String css, double width, double height) {
         this.css = css;
+        this.width = width;
         this.height = height;
     }
 
@@ -18,7 +20,12 @@ public enum Sheet {
     }
 
     /** In millimetres, standing. */
-    int height() {
+    double width() {
+        return width;
+    }
+
+    /** In millimetres, standing. */
+    double height() {
         return height;
     }
 

@@ -160,6 +160,7 @@ public final class PapersScreen extends HBox implements Screen {
             List<PageLines.Line> lines,
             String text,
             List<String> without,
+            String remark,
             Changes changes) {}
 
     private void draw(Paper paper, Outcome outcome) {
@@ -188,7 +189,7 @@ public final class PapersScreen extends HBox implements Screen {
     private static Drawn drawn(Paper paper, Edition edition, String ending, int dpi, Changes changes)
             throws IOException {
         if (paper instanceof FilePaper file)
-            return new Drawn(List.of(), List.of(), file.text(edition, ending), List.of(), changes);
+            return new Drawn(List.of(), List.of(), file.text(edition, ending), List.of(), "", changes);
         var page = (PagePaper) paper;
         var html = page.html(edition, PagePaper.Medium.PRINT);
         var pdf = PdfWriter.write(html);
@@ -197,6 +198,7 @@ public final class PapersScreen extends HBox implements Screen {
                 page.id().equals("method-card") ? PageLines.of(pdf) : List.of(),
                 null,
                 Glyphs.unshown(html),
+                page.remark(edition),
                 changes);
     }
 
@@ -215,6 +217,7 @@ public final class PapersScreen extends HBox implements Screen {
     private void put(Paper paper, Drawn drawn) {
         lines = drawn.lines();
         send.changes(drawn.changes());
+        reader.remark(drawn.remark());
         visible(missing, !drawn.without().isEmpty());
         if (!drawn.without().isEmpty())
             missing.setText("▲ "

@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
@@ -24,6 +26,7 @@ import webodidact.desktop.state.Workspace;
 import webodidact.desktop.words.Words;
 import webodidact.formats.paper.Edition;
 import webodidact.formats.paper.FilePaper;
+import webodidact.formats.paper.LabelGrid;
 import webodidact.formats.paper.Paper;
 import webodidact.formats.paper.Print;
 import webodidact.formats.paper.Sheet;
@@ -45,8 +48,12 @@ final class ReaderPanel extends VBox {
     private final ComboBox<MeasureSystem> measures;
     private final ComboBox<Language> language;
     private final ComboBox<Take> timed;
+    private final ComboBox<LabelGrid> grid;
+    private final ComboBox<Integer> first;
+    private final Label remark = Nodes.wrapped("", "soft");
     private final VBox homes;
     private final VBox times;
+    private final VBox labels;
     private Whom whom = Whom.ANY;
     private Print print = Print.USUAL;
     private MeasureSystem chosen;
@@ -82,7 +89,21 @@ final class ReaderPanel extends VBox {
         timed = Choice.of("timed-by", Words.of("papers.timed"), new Take[0], ReaderPanel::name, t -> set(() -> {}));
         timed.setPromptText(Words.of("papers.timed.plan"));
         times = Nodes.column(6, Nodes.label(Words.of("papers.timed"), "side-title"), timed);
-        getChildren().addAll(homes, times, Nodes.label(Words.of("papers.sheet"), "side-title"), sheets());
+        grid = Choice.of(
+                "label-grid",
+                Words.of("papers.labels"),
+                new LabelGrid[0],
+                LabelGrid::title,
+                g -> set(() -> print = print.on(g)));
+        first = Choice.of(
+                "first-label",
+                Words.of("papers.firstLabel"),
+                new Integer[0],
+                n -> Words.of("papers.fromLabel", n),
+                n -> set(() -> print = print.from(n)));
+        remark.setId("labels-remark");
+        labels = Nodes.column(6, Nodes.label(Words.of("papers.labels"), "side-title"), grid, first, remark);
+        getChildren().addAll(homes, times, Nodes.label(Words.of("papers.sheet"), "side-title"), sheets(), labels);
         getChildren().add(new FlowPane(6, 6, measures, language));
     }
 
@@ -166,6 +187,11 @@ final class ReaderPanel extends VBox {
         shown(together, whom == Whom.ALL);
         boolean byTime = paper instanceof FilePaper
                 && List.of("captions", "chapters", "description", "edit-list").contains(paper.id());
+        shown(labels, paper.id().equals("labels"));
+        refill(grid, LabelGrid.on(print.sheet()), LabelGrid::name);
+        grid.setValue(print.labels());
+        refill(first, IntStream.rangeClosed(1, print.labels().count()).boxed().toList(), n -> String.valueOf(n));
+        first.setValue(print.first());
         shown(times, byTime && !timed.getItems().isEmpty());
         if (speaks == null
                 || workspace.lesson() != null
@@ -177,6 +203,11 @@ final class ReaderPanel extends VBox {
         measures.setValue(edition(outcome, paper).measures());
         measures.setDisable(paper.isPerHome() && whom != Whom.ANY);
         filling = false;
+    }
+
+    /** What has been found out of how the labels lie. */
+    void remark(String text) {
+        remark.setText(text);
     }
 
     private static <T> void refill(ComboBox<T> box, List<T> items, Function<T, String> key) {
