@@ -21,6 +21,10 @@ public final class StatedPairs {
             "\\s*(?:\\(|/|=|,|–|, or|or about|that is|that's|which is)\\s*(?:that is |that's |or |about |=\\s*)?",
             Pattern.CASE_INSENSITIVE);
 
+    /** "A cup and a quarter of milk, that's around 300 ml, half a cup of the yoghurt": the second of one, and no first of the next. */
+    private static final Pattern SECOND = Pattern.compile(
+            "\\b(?:that['’]s|that is|which is) (?:about |around |roughly |nearly |just )*$", Pattern.CASE_INSENSITIVE);
+
     private static final Remembered<String, List<Pair>> FOUND = new Remembered<>(StatedPairs::find);
 
     private StatedPairs() {}
@@ -43,7 +47,9 @@ public final class StatedPairs {
     }
 
     private static Pair pair(String text, int start) {
-        if (!isFollowed(text, start)) return null;
+        if (!isFollowed(text, start)
+                || SECOND.matcher(text.substring(Math.max(0, start - 24), start))
+                        .find()) return null;
         var first = AmountReader.start(from(text, start))
                 .filter(s -> isMeasure(s.amount()))
                 .orElse(null);

@@ -39,13 +39,13 @@ final class WordNumber {
 
     static {
         FIRST.addAll(WHOLE.keySet());
-        FIRST.addAll(Set.of("dozen", "couple"));
+        FIRST.addAll(Set.of("dozen", "couple", "hundred"));
     }
 
     private static final String ONES = "one|two|three|four|five|six|seven|eight|nine";
     private static final String TENS = "twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety";
     private static final String INTEGER =
-            "(?:(?:(?:an?|" + ONES + ")\\s+hundred(?:\\s+and)?(?:\\s+(?=" + TENS + "|" + ONES
+            "(?:(?:(?:(?:an?|" + ONES + ")\\s+)?hundred(?:\\s+and)?(?:\\s+(?=" + TENS + "|" + ONES
                     + "))?)?(?:(?:" + TENS
                     + ")(?:[- ](?:" + ONES
                     + "))?|(?:ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|" + ONES
@@ -113,7 +113,7 @@ final class WordNumber {
     private static Ratio whole(String text) {
         int sum = 0;
         for (var word : text.toLowerCase(Locale.ROOT).split("[\\s-]+")) {
-            if (word.equals("hundred")) sum *= 100;
+            if (word.equals("hundred")) sum = Math.max(1, sum) * 100;
             else if (!word.equals("and")) sum += WHOLE.get(word);
         }
         return Ratio.of(sum);

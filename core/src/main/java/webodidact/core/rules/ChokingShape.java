@@ -2,6 +2,7 @@ package webodidact.core.rules;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
 import webodidact.core.check.Check;
@@ -61,6 +62,8 @@ final class ChokingShape implements Check {
 
     /** In a sentence with it; where another leaves it whole, that holds. */
     private static boolean isCut(String text, Situation s, FoodLine line) {
+        // "Cut theirs into rounds": a coin of sausage closes a throat as the whole one does.
+        if (isLong(line) && ROUNDS.isIn(text)) return false;
         var named = s.answers().finder().in(text).stream()
                 .filter(m -> m.id().equals(line.id()))
                 .toList();
@@ -69,7 +72,8 @@ final class ChokingShape implements Check {
                 .anyMatch(h -> named.stream().anyMatch(m -> h.sentence().contains(m.words())));
         return !whole
                 && named.stream().anyMatch(m -> {
-                    var around = HeatWords.near(text, m.start(), m.end(), NEAR);
+                    var around = PART.matcher(HeatWords.near(text, m.start(), m.end(), NEAR))
+                            .replaceAll(" ");
                     return !RAW.isIn(around) && CUTS.stream().anyMatch(v -> InUse.says(around, v));
                 });
     }
@@ -77,6 +81,19 @@ final class ChokingShape implements Check {
     /** Hard and raw is a danger in any shape that is picked up. */
     private static final Phrase RAW =
             Phrase.of("raw (?:\\p{L}+ )?(?:apples?|carrots?|\\p{L}+ sticks)", "(?:sticks|wedges|chunks) of raw\\b");
+
+    /** "Half an hour", "half of the glaze": no cut. */
+    private static final Pattern PART = Pattern.compile(
+            "\\b(?:half (?:an?|of|past)|(?:a|three) quarters? (?:of|past|to)) \\p{L}+|\\bother half\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static boolean isLong(FoodLine line) {
+        return line.cooked() != null
+                && (line.cooked().endsWith("sausage") || line.cooked().equals("frankfurter"));
+    }
+
+    private static final Phrase ROUNDS =
+            Phrase.of("in(?:to)? (?:\\p{L}+ ){0,2}(?:rounds|coins|discs|circles|slices|chunks)\\b");
 
     private static final Phrase WHOLE = Phrase.of("whole\\b", "as they are\\b");
 

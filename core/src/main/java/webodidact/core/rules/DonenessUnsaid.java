@@ -46,7 +46,7 @@ final class DonenessUnsaid implements Check {
             Phrase.of("pink\\b", "golden", "brown(?:ed)?\\b", "colou?r\\b", "white all", "grey\\b");
     /** "The chicken's done when it has gone white": said to be all there is to it. */
     private static final Phrase DONE_WHEN_COLOURED = Phrase.of(
-            "(?:done|cooked|ready) (?:when|once|as soon as)\\b[^.!?]{0,30}\\b(?:white|brown(?:ed)?|golden|grey|pink|colou?r)\\b[^.!?]*",
+            "(?:done|cooked|ready) (?:when|once|as soon as)\\b[^.!?]{0,30}?\\b(?:white|brown(?:ed)?|golden|grey|pink|dark|sticky|crispy|colou?r)\\b[^.!?]*",
             "(?:when|once) (?:they|it)(?:'ve|'s| have| has)? (?:go|goes|gone|turn|turns|turned|are|is) (?:\\p{L}+ )?(?:pink|white|brown|golden)\\b[^.!?]{0,25}\\b(?:they|it)(?:'re| are|'s| is) (?:done|ready|cooked)\\b",
             "(?:brown(?:ed)?|golden|white|colou?r)\\b[^.!?]{0,20}\\b(?:so|that means|which means) (?:they|it)(?:'re| are|'s| is) (?:done|cooked|ready)\\b");
 
@@ -66,7 +66,7 @@ final class DonenessUnsaid implements Check {
                         .filter(l -> s.food(l).filter(f -> asks(f.risk())).isPresent())
                         .count()
                 == 1;
-        return only && THEY.isIn(said.words())
+        return only && THEY.isIn(said.sentence())
                 || said.sentence().toLowerCase(Locale.ROOT).contains("meat")
                 || s.mentions().get(said.step().id()).stream()
                         .anyMatch(

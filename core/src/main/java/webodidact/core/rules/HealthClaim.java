@@ -20,6 +20,7 @@ final class HealthClaim implements Check {
             "detox\\p{L}*",
             "burns? (?:off )?fat\\b",
             "guilt[- ]free",
+            "healthy (?:and|but|too|as well|meal|dinner|dish|option|choice|snack|supper|lunch|breakfast)\\b",
             "(?:knocks?|beats?|sees? off|sorts? out|shifts?|cures?) (?:a|your|that|any) cold\\b",
             "(?:so|really|very|super|dead|ever so|quite|pretty|properly) (?:healthy|good for you)\\b",
             "all (?:that|the|those) (?:iron|protein|vitamins?|fibre|calcium|goodness|omega)\\b",

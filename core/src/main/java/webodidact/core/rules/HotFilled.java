@@ -18,6 +18,11 @@ final class HotFilled implements Check {
             "(?:hot|warm)\\b[^.!?]{0,30}\\b(?:straight|right|directly) (?:in|into|to) the (?:freezer|fridge)",
             "(?:straight|right|directly) (?:in|into|to) the (?:freezer|fridge)\\b[^.!?]{0,30}\\b(?:while|still) (?:it's |they're )?(?:piping |still )?(?:hot|warm)",
             "(?:hot|warm)\\b[^.!?]{0,120}\\b(?:wrap|close|seal|lid)\\w*\\b[^.!?]{0,60}\\bfor (?:tomorrow|later|lunch|the morning|school)");
+    /** Closed hot and put in the cold as it is: the fridge does not cool it in time. */
+    private static final Phrase CHILLED_CLOSED = Phrase.of(
+            "(?:hot|warm)\\b[^.!?]{0,80}\\b(?:jars?|pots?|bowls?)\\b[^.!?]{0,40}\\blids? (?:back )?on\\b[^.!?]{0,60}\\b(?:fridge|refrigerator|freezer)\\b");
+
+    private static final Phrase COOLS = Phrase.of("cool", "cold\\b", "once it", "wait");
     private static final Phrase COOLED = Phrase.of(
             "cool",
             "cold\\b",
@@ -30,8 +35,10 @@ final class HotFilled implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(
-                        s.told().all(CLOSED).filter(x -> !x.is(Asides.Kind.DENIED) && !Told.says(x.step(), COOLED)))
+        return Told.oncePerStep(Stream.concat(
+                                s.told().all(CLOSED).filter(x -> !Told.says(x.step(), COOLED)),
+                                s.told().all(CHILLED_CLOSED).filter(x -> !Told.says(x.step(), COOLS)))
+                        .filter(x -> !x.is(Asides.Kind.DENIED)))
                 .map(x -> at(s, x.step().id(), s.number(x.step())).mending(sayFirst(x.step())));
     }
 }

@@ -20,6 +20,23 @@ final class MarinadeReused implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.foods().noneMatch(f -> f.risk().soilsHands())) return Stream.empty();
-        return saying(s, s.told().meant(REUSED).filter(x -> !Told.says(x.step(), BOILED)));
+        return saying(
+                s,
+                Stream.concat(s.told().meant(REUSED), s.told().meant(AFTER).filter(x -> isCooked(s, x)))
+                        .filter(x -> !Told.says(x.step(), BOILED)));
+    }
+
+    /** "The marinade over it, and finished", after what lay in it has been on the heat. */
+    private static final Phrase AFTER = Phrase.of(
+            "(?:the|your|that|my) (?:\\p{L}+ )?marinade (?:back )?(?:over|on top|on|in)\\b",
+            "(?:pour|add|tip|spoon|drizzle)\\b[^.!?]{0,20}\\b(?:the|your|that|my) marinade\\b");
+
+    private static boolean isCooked(Situation s, Told.Said said) {
+        return s.lesson().steps().subList(0, said.number() - 1).stream()
+                .filter(step -> step.place().isHot())
+                .flatMap(step -> step.uses().stream())
+                .flatMap(use -> s.lesson().food(use.line()).stream())
+                .anyMatch(
+                        line -> s.food(line).filter(f -> f.risk().soilsHands()).isPresent());
     }
 }

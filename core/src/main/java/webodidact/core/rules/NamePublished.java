@@ -16,8 +16,10 @@ final class NamePublished implements Check {
     private static final String NAME =
             "([A-Z]\\p{Ll}{2,})(?= (?:(?:eats|loves|likes|says|said|makes|made|helps|helped|taught)\\b|that['’]s\\b|that is\\b|yours\\b|and [A-Z]\\p{Ll}+|who\\b|asked\\b|asks\\b|wants\\b|sent\\b|wrote\\b|has\\b|at\\b|for\\b|from\\b|is\\b|in\\b|I\\b|you\\b)|[,.!?]|$|'s|’s)";
     private static final Phrase NAMED = Phrase.exactly(
-            "(?:\\b(?:[Ww]ell done|[Tt]hanks?(?: you)?(?: to)?|[Hh]ello(?: to)?|[Hh]i(?: to)?|[Hh]ey|[Gg]ood (?:job|question|work|evening|morning)|[Hh]appy birthday|[Oo]ver to|[Nn]ice one|[Gg]reat (?:question|work|job)|[Bb]rilliant|[Ss]hout ?out to|[Bb]less you|[Ss]orry|[Cc]ome on|[Bb]ravo|(?:kiss|love|wave|hello|hi|thanks|shout ?out) (?:to|from)|[Dd]edicated to|[Tt]his (?:one )?is for|[Gg]reetings (?:to|from)|[Mm]y (?:little |eldest |youngest |best )?(?:daughter|son|niece|nephew|granddaughter|grandson)),? )"
-                    + NAME + "|\\b" + NAME
+            "(?:\\b(?:[Ww]ell done|[Tt]hanks?(?: you)?(?: to)?|[Hh]ello(?: to)?|[Hh]i(?: to)?|[Hh]ey|[Gg]ood (?:job|question|work|evening|morning)|[Hh]appy birthday|[Oo]ver to|[Nn]ice one|[Gg]reat (?:question|work|job)|[Bb]rilliant|[Ss]hout ?out to|[Bb]less you|[Ss]orry|[Cc]ome on|[Bb]ravo|(?:kiss|love|wave|hello|hi|thanks|shout ?out) (?:to|from)|[Dd]edicated to|[Tt]his (?:one )?is for|[Gg]reetings (?:to|from)|[Mm]y (?:little |eldest |youngest |best )?(?:daughter|son|niece|nephew|granddaughter|grandson|eldest|oldest|youngest|little one|middle one|lad|little girl|little boy)),? )"
+                    + NAME
+                    + "|\\b[Mm]y (?:little |eldest |youngest |oldest )?(?:daughter|son|niece|nephew|granddaughter|grandson|eldest|oldest|youngest|lad|girl|boy)(?:,| is called| is)? [A-Z]\\p{Ll}{2,} [A-Z]\\p{Ll}{2,}\\b|\\b"
+                    + NAME
                     + " (?:that's|that’s|that is|yours is) (?:so |really |just |absolutely )?(?:brilliant|lovely|great|beautiful|perfect|amazing|super|fab|fantastic|wonderful)\\b|\\b"
                     + NAME
                     + " (?:asked|asks|wants to know|is asking|sent (?:me|us|in)|wrote|has (?:asked|sent|written)|in the (?:corner|back|front row)|at number|from (?:class|year|group))\\b");

@@ -14,7 +14,7 @@ final class OilCautionMissing implements Check {
             "deep[- ]?fr(?:y|ied|ying)",
             "(?:\\d+|two|three|an?) ?(?:cm|centimetres?|inch(?:es)?|fingers?) of oil",
             "(?:litre|pint|pan(?:ful)?|pot) of oil",
-            "oil\\b[^.!?]{0,30}\\b(?:180|170|190|350)\\b");
+            "oil\\b[^.!?]{0,60}\\b(?:180|170|190|350)\\b");
     private static final Phrase HOT = Phrase.of(
             "(?:heat|hot|shimmering|smoking)\\b[^.!?]{0,20}\\boil\\b",
             "oil\\b[^.!?]{0,40}\\b(?:hot|shimmer|smoking|sizzl)",

@@ -105,13 +105,21 @@ final class PiecesNotEnough implements Check {
                 .filter(l -> l.amount() != null && l.amount().unit() == Unit.PIECE)
                 .findFirst();
         if (line.isEmpty()) line = sliced(s, said);
-        else if (CUT.isIn(said.text())) return Stream.empty();
+        else if (isCut(s, said, line.get())) return Stream.empty();
         if (line.isEmpty() || makes.assumed()) return Stream.empty();
         int wanted = figure(said.words().split(" ")[0]) * makes.serves();
         int there = (int) line.get().amount().high().floor();
         return wanted > there
                 ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
                 : Stream.empty();
+    }
+
+    /** In the sentence, or in another that names the food. */
+    private static boolean isCut(Situation s, Told.Said said, FoodLine line) {
+        return CUT.isIn(said.sentence())
+                || CUT.in(said.text()).stream()
+                        .anyMatch(h ->
+                                s.answers().finder().in(h.sentence()).stream().anyMatch(m -> m.id().equals(line.id())));
     }
 
     /** "Two slices each", where one line is measured in slices. */

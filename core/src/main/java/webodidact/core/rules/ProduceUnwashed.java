@@ -70,7 +70,7 @@ final class ProduceUnwashed implements Check {
             "(?:wash|rinse)(?:ed|ing)? (?:all |off )*(?:of )?(?:the |your |our |my )?(?:veg|vegetables|veggies|fruit|salad|produce|herbs|leaves|everything|them all|it all|lot)\\b",
             "hands a (?:\\p{L}+ )?(?:wash|scrub|rinse),? and (?:all )?(?:the|your|our|my) (?:veg|vegetables|veggies|fruit|salad|produce|herbs|leaves)\\b",
             "(?:veg|vegetables|veggies|fruit|salad|produce|herbs) (?:all )?(?:gets?|needs?|wants?|have had|has had) (?:an? )?(?:good |quick |nice |proper )*(?:wash|rinse|scrub|washing|rinsing)\\b",
-            "(?:veg|vegetables|fruit|salad|everything|it)(?:['’]s| is| are| was| were)? (?:all )?(?:been )?(?:washed|rinsed|scrubbed)\\b");
+            "(?:veg|vegetables|fruit|salad|everything|it)(?:['’]s| is| are| was| were| have| has)? (?:all )?(?:been )?(?:washed|rinsed|scrubbed)\\b");
     private static final Phrase PEELS = Phrase.of("peel(?:s|ed|ing)?\\b");
     private static final Phrase READY = Phrase.of(
             "(?:ready[- ]|pre-?|un)?washed\\b",
@@ -133,6 +133,7 @@ final class ProduceUnwashed implements Check {
                         || isWashed(step.say(), line, s.mentions().get(step.id()))
                         || isWashed(step.doing(), line, s.done().get(step.id()))
                         || isOfAKind(step, s.food(line).map(Food::group).orElse(null))
+                        || s.food(line).filter(f -> f.id().endsWith("berry")).isPresent() && Told.says(step, BERRIES)
                         || s.lesson().foods().size() == 1 && Told.says(step, WASHES));
     }
 
@@ -146,10 +147,13 @@ final class ProduceUnwashed implements Check {
             Group.FRUIT, washedByKind("fruit"),
             Group.VEGETABLE, washedByKind("(?:veg|veggies|vegetables)"));
 
+    private static final Phrase BERRIES = washedByKind("berries");
+
     private static Phrase washedByKind(String kind) {
         return Phrase.of(
-                "give\\b[^.!?]{0,30}\\b" + kind + "\\b[^.!?]{0,40}\\ba (?:\\p{L}+ )?(?:rinse|wash|scrub)\\b",
-                "(?:rinse|wash|scrub)\\b[^.!?]{0,40}\\b" + kind + "\\b");
+                "g[ia]v(?:e|en|ing)\\b[^.!?]{0,30}\\b" + kind
+                        + "\\b[^.!?]{0,40}\\ba (?:\\p{L}+ )?(?:rinse|wash|scrub)\\b",
+                "(?:rinse|wash|scrub)(?:ed|d)?\\b[^.!?]{0,40}\\b" + kind + "\\b");
     }
 
     /** "The cabbage is out of the bag": a bag of salad is sold washed, and its label says so. */

@@ -32,7 +32,7 @@ final class ReheatedLukewarm implements Check {
             "heat (?:it|them) (?:up|through|from frozen|again)",
             "warm (?:it|them) (?:up|through)",
             "from frozen\\b",
-            "microwave\\b[^.!?]{0,40}\\btill");
+            "microwave\\b[^.!?]{0,40}\\b(?:un)?till?\\b");
 
     /** "Just warm it through tomorrow": through, but warm. */
     private static final Phrase WARMED = Phrase.of("warm (?:it|them) (?:up|through)\\b");

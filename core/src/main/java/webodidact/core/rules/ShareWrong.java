@@ -41,9 +41,9 @@ final class ShareWrong implements Check {
     private static final String MEASURE =
             "(g|grams?|ml|mils?|millilitres?|kg|l|litres?|oz|tbsp|tablespoons?|tsp|teaspoons?|cups?)";
     private static final Phrase SAID = Phrase.of(
-            "(?:other )?(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;,\\d]{2,30}?,\\s*(?:mind,? |now,? )?(?:that's |so |is )?(?:about |around |roughly )?(?:"
+            "(?<!\\b(?:cups?|pints?|tablespoons?|teaspoons?|tbsp|tsp|ounces?|pounds?|litres?|liters?|spoons?|one|two|three|four|\\d) and )(?:other )?(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;,\\d]{2,30}?,\\s*(?:mind,? |now,? )?(?:that's |so |is )?(?:about |around |roughly )?(?:"
                     + NUMBER + ") ?" + MEASURE + "\\b(?= ?[.,;!?)]| or so|$)",
-            "(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;\\d]{2,40}?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])\\s*(about |around |roughly )?(?:"
+            "(?<!\\b(?:cups?|pints?|tablespoons?|teaspoons?|tbsp|tsp|ounces?|pounds?|litres?|liters?|spoons?|one|two|three|four|\\d) and )(?:half|a third|a quarter|two thirds|three quarters)(?: of)? (?:the |your |that |our )?[^.!?;\\d]{2,40}?(?:that's|that is|which is|so that's|so|is|that'll be|[(=–—-])\\s*(about |around |roughly )?(?:"
                     + NUMBER + ") ?" + MEASURE + "\\b");
     /** "Use all of it, a hundred and fifty grams", of a food that the sentence names. */
     private static final Phrase WHOLE = Phrase.of(

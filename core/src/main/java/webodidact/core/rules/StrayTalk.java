@@ -15,10 +15,7 @@ final class StrayTalk implements Check {
             "are (?:we|you) (?:on|live|recording|rolling|getting (?:this|that))(?: yet| now)?\\b\\??",
             "is (?:it|this|that) (?:still )(?:going|on|running|recording|live)\\b",
             "(?:have|did) I (?:stop(?:ped)?|end(?:ed)?|press(?:ed)?|turn(?:ed)?|switch(?:ed)?) (?:it|that|the (?:camera|stream|recording))\\b",
-            "am I (?:on|live|muted|recording|frozen|still on)\\b(?! the)",
             "(?:which|what) button\\b",
-            "can (?:you|everyone|anybody|anyone) (?:all )?hear me\\b",
-            "you're on mute\\b",
             "take (?:two|three|\\d)\\b(?= ?[.,!]|$)",
             "(?:let me|I'll|can I|shall I) (?:just )?(?:start|do|say|try|go) (?:that |this |it )?(?:again|over|from the top)\\b",
             "(?:edit|cut) (?:that|this|it|me) out\\b",
@@ -31,10 +28,19 @@ final class StrayTalk implements Check {
             "what was I (?:saying|doing)\\b",
             "where was I\\b",
             "my battery");
+    /** What people ask on a line, and only a recording keeps. */
+    private static final Phrase ON_THE_LINE = Phrase.of(
+            "am I (?:on|live|muted|recording|frozen|still on)\\b(?! the)",
+            "can (?:you|everyone|anybody|anyone) (?:all )?hear me\\b",
+            "you're on mute\\b");
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(s.told().all(STRAY))
+        boolean live = s.lesson().delivery().isLive();
+        return Told.oncePerStep(
+                        live
+                                ? s.told().all(STRAY)
+                                : Stream.concat(s.told().all(STRAY), s.told().all(ON_THE_LINE)))
                 .map(x -> at(s, x.step().id(), x.words().strip())
                         .mending(mend(
                                 "out",

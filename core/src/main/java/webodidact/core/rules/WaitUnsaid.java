@@ -27,6 +27,13 @@ final class WaitUnsaid implements Check {
     private static final Phrase CHILLED = Phrase.of(
             "(?:(?:in|into) (?:the |your )?)?(?:fridge|freezer)[^.!?]{0,20}\\b(?:until|till|to) (?:it's |they're |it is |they are )?(?:set|firm|cold|chilled|frozen)\\b");
 
+    /** Said in a talk, it is still the food that rests. */
+    private static final Phrase DOUGH =
+            Phrase.of("(?:dough|batter|pastry|mixture|meat|joint|marinade|custard|jelly)\\b");
+
+    /** Nobody waits for that without knowing how long, whatever comes next or went before. */
+    private static final Phrase COLD = Phrase.of("cool (?:completely|right down|down completely)\\b");
+
     private static final Phrase ENDED = Phrase.of(
             "until\\b",
             "till\\b",
@@ -52,9 +59,9 @@ final class WaitUnsaid implements Check {
                                 ? CheckTable.words().message("takes")
                                 : step.waiting().what()));
         var words = Told.oncePerStep(s.told().meant(LEFT))
-                .filter(x -> x.step().kind().isHandsOn()
-                        && x.step().waiting() == null
-                        && !ENDED.isIn(x.words() + rest(x.after())))
+                .filter(x -> (x.step().kind().isHandsOn() || DOUGH.isIn(x.sentence()))
+                        && (x.step().waiting() == null || COLD.isIn(x.words() + rest(x.after())))
+                        && (!ENDED.isIn(x.words() + rest(x.after())) || COLD.isIn(x.words() + rest(x.after()))))
                 .filter(x -> TimeWords.in(x.words() + rest(x.after())).isEmpty())
                 .map(x -> at(s, x.step().id(), x.number(), x.words()).as("words"))
                 .toList();

@@ -26,6 +26,11 @@ final class WholeNuts implements Check {
             "paste",
             "milled",
             "finely");
+    /** "For the little ones leave out the nuts". */
+    private static final Phrase LEFT_OUT = Phrase.of(
+            "(?:bab(?:y|ies)|little ones?|toddlers?|under[- ]fives?|young(?:er|est) ones?|small children|tinies)\\b[^.!?]{0,30}\\b(?:leave out|without|skip|no|leave off) (?:the |any )?nuts\\b",
+            "(?:leave out|without|skip|no|leave off) (?:the |any )?nuts\\b[^.!?]{0,20}\\bfor (?:the |your |any )?(?:bab(?:y|ies)|little ones?|toddlers?|under[- ]fives?|young(?:er|est) ones?|small children|tinies)\\b");
+
     private static final int UNDER = 5;
 
     @Override
@@ -33,7 +38,7 @@ final class WholeNuts implements Check {
         boolean small = s.lesson().audience() == Audience.EARLY_YEARS
                 || s.answers().question().homes().stream()
                         .anyMatch(h -> h.ages().stream().anyMatch(a -> a < UNDER));
-        if (!small) return Stream.empty();
+        if (!small || s.told().says(LEFT_OUT)) return Stream.empty();
         return s.lesson().foods().stream()
                 .filter(l -> s.food(l)
                                 .filter(f -> f.group() == Group.NUT || f.id().equals("peanut"))

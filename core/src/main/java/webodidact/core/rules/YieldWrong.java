@@ -65,9 +65,10 @@ final class YieldWrong implements Check {
     private static final Phrase ONES =
             Phrase.of(N + " (?:lovely |nice |big |fat |little |small |good )*(?:ones|of them)\\b");
 
-    private static final Phrase INTO =
-            Phrase.of("(?:cut|roll|divide|split) (?:it|the dough|your dough|the mixture|that|this) (?:up )?into " + N
-                    + "\\b(?= ?[.,!?]|$| (?:equal|even|pieces|balls|bits|and|roll)\\b)");
+    private static final Phrase INTO = Phrase.of(
+            "(?:cut|roll|divide|split) (?:it|the dough|your dough|the mixture|that|this) (?:up )?into " + N
+                    + "\\b(?= ?[.,!?]|$| (?:equal|even|pieces|balls|bits|and|roll)\\b)",
+            N + " (?:of (?:those|these)|like that)(?= ?[.,!?]|$)");
 
     private Optional<Finding> announced(Situation s) {
         var ones =

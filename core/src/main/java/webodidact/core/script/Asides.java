@@ -41,7 +41,7 @@ public final class Asides {
     private static final List<Sign> SIGNS = List.of(
             part(
                     Kind.DENIED,
-                    "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|skip the|leaving out|dont|doesnt|didnt|isnt|cant|wont|shouldnt)\\b(?! forget| worry| be (?:afraid|shy)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\bor (?:it|they)\\b|\\byou (?:can|could)\\b)"),
+                    "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|leave off|leaving off|skip the|leaving out|dont|doesnt|didnt|isnt|cant|wont|shouldnt)\\b(?! forget| worry| be (?:afraid|shy)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\bor (?:it|they)\\b|\\byou (?:can|could)\\b)"),
             part(
                     Kind.DENIED,
                     "\\bno\\b(?! more than| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|(?<!to )\\b(?:use|try|go for) (?:an?|some|the|any|a bit of|\\p{L}+ (?:cream|sauce|milk|oil|flour))\\b|\\b(?:in|on) (?:the|your|it|them)\\b)"),
@@ -62,6 +62,9 @@ public final class Asides {
             part(
                     Kind.LIKENESS,
                     "\\b(?:about |around |roughly )?an? (?:walnut|golf ball|hazelnut|pea|marble|conker|cherry|grape|egg|plum)(?: each| apiece)\\b|\\babout an? (?:walnut|golf ball|hazelnut|marble|conker)\\b"),
+            part(
+                    Kind.LIKENESS,
+                    "\\b(?:roll|shape|form|mould|pat|squash)(?:ed|ing|s)? [^.,;!?]{0,30}?\\binto (?:\\p{L}+ ){0,2}(?:sausages?|burgers|cigars?|fingers|eggs|plums|walnuts)\\b"),
             part(Kind.LIKENESS, "\\b\\p{L}+[- ]sized\\b|\\b\\p{L}+[- ](?:shaped|coloured)\\b"),
             part(
                     Kind.LIKENESS,
@@ -98,6 +101,10 @@ public final class Asides {
                     Kind.HABIT,
                     "\\bit(?:['’]d| would| used to| only|['’]ll)? (?:takes?|took) (?:me|us|him|her|most people)\\b"
                             + TO_CLAUSE_END),
+            part(
+                    Kind.HABIT,
+                    "\\bI (?:always|usually|never|tend to|like to|prefer to) (?:buy|get|keep|order|freeze|store|grow)\\b"
+                            + TO_CLAUSE_END),
             whole(Kind.HABIT, "\\b(?:normally|usually|traditionally|ordinarily)\\b,? (?:I|we|you|people|they)\\b"),
             whole(
                     Kind.ASKED,
@@ -119,6 +126,9 @@ public final class Asides {
             part(
                     Kind.PUT_AWAY,
                     "\\b(?:keep|save|reserve)(?:ing)? (?:half|some|a (?:bit|little)|the rest|one|the other)(?: of (?:it|them))?(?: back)? for (?:the|your) \\p{L}+"),
+            part(
+                    Kind.PUT_AWAY,
+                    "\\b(?:save|reserve|freeze) (?:the|your|those|that|these|any) [^.,;!?]{2,30}? for (?:the |your |a |another )?\\p{L}+"),
             whole(Kind.PUT_AWAY, "\\byou can (?:keep|save|freeze) (?:it |them |that |those )?for\\b"),
             part(
                     Kind.HABIT,
@@ -140,11 +150,18 @@ public final class Asides {
                             + TO_CLAUSE_END),
             part(
                     Kind.STATE,
+                    "(?<=\\bwash )(?:your |those )?hands? (?:again )?(?:well )?(?:after|before) (?:the |that |your )?\\p{L}+"),
+            part(
+                    Kind.STATE,
                     "\\bthere(?:['’]s| is| are)\\b[^.!?]{0,40}\\bon (?:them|your hands|my hands|those hands|our hands)\\b"),
             part(Kind.STATE, "\\bif (?:they|it)['’]?(?:re|s)\\b" + TO_CLAUSE_END),
             part(
                     Kind.DONE,
                     "\\b(?:it|that|they|those|this)(?:['’]s|['’]ve| has| have) (?:now |just )?(?:been|had) (?:in (?:there )?)?(?:for )?[^.,;!?]{0,24}\\b(?:minutes?|mins?|hours?)\\b"),
+            part(
+                    Kind.DONE,
+                    "\\b(?:(?:the|my|your|our|this) )?\\p{L}+(?:['’]s|['’]ve| has| have) (?:already |just |now )?been (?:in|sitting|marinating|resting|soaking|proving|rising|chilling|thawing|defrosting|out)\\b"
+                            + TO_CLAUSE_END),
             part(
                     Kind.PRAISE,
                     "\\b(?:good|fine|ok|okay|safe|happy|keeps?) for (?:an?|a few|a couple of|\\p{L}+|\\d+) (?:hours?|days?|weeks?|months?)\\b"),

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.food.Actions;
+import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Use;
 
@@ -60,7 +61,8 @@ final class FoodWords {
                                     ? ShareWords.saidNext(text, mention.end())
                                     : Optional.empty())
                             .orElse(null);
-            boolean whole = share != null
+            boolean whole = !isDrawn(lesson, line)
+                    && share != null
                     && share.amount() != null
                     && line.amount() != null
                     && share.amount().unit() == line.amount().unit()
@@ -71,7 +73,22 @@ final class FoodWords {
                     share != null && share.rest(),
                     share == null && isPrepared(text, mention.start())));
         }
-        return all.stream().distinct().toList();
+        return all.stream()
+                .filter(t -> t.amount() != null || t.rest() || !isSaidOf(all, t.line()))
+                .distinct()
+                .toList();
+    }
+
+    /** "Separate two of the eggs, you only need the yolks": the same two. */
+    private static boolean isSaidOf(List<Taken> all, String line) {
+        return all.stream().anyMatch(t -> t.amount() != null && t.line().equals(line));
+    }
+
+    /** A step takes some of it: as much as the list has is then too much, and not what is left. */
+    private static boolean isDrawn(Lesson lesson, FoodLine line) {
+        return lesson.steps().stream()
+                .flatMap(s -> s.uses().stream())
+                .anyMatch(u -> u.line().equals(line.id()) && u.amount() != null);
     }
 
     /** The only food of its sentence: what "that" in the next one is. */

@@ -36,6 +36,14 @@ final class PlaceWords {
             "\\bin (?:now|next|with (?:it|them|that|those)|on top)\\b|\\bback in\\b|\\b(?:in goes|in go)\\b|\\b(?:stock|water|wine|milk|tomatoes) in\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** "On the tray, and in they go, twenty minutes": nothing but an oven takes a tray. */
+    private static final Pattern TRAY_IN = Pattern.compile(
+            "\\b(?:trays?|roasting (?:tin|dish)|baking (?:sheet|dish|tin)|(?:muffin|loaf|cake|bun) tins?)\\b[\\s\\S]{0,200}\\b(?:in (?:they|it|that) goe?s?|back in|straight in|in goes|goes? in for|in for)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    /** Seconds that nothing on a tray takes less. */
+    private static final int BAKES = 8 * 60;
+
     private static final Pattern ELSEWHERE = Pattern.compile(
             "\\b(?:bowl|dish|tray|tin|jug|blender|processor|mug|plate|board|fridge|freezer|whisk|knead|mix)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -71,7 +79,15 @@ final class PlaceWords {
                 || COOKS_IN_PAN.matcher(text).find()) return Optional.of(Place.RING);
         if (isIn(text, Place.FREEZER, FREEZER, knowledge)) return Optional.of(Place.FREEZER);
         if (isIn(text, Place.COLD, COLD, knowledge)) return Optional.of(Place.COLD);
-        return isIn(text, Place.BLENDER, null, knowledge) ? Optional.of(Place.BLENDER) : Optional.empty();
+        if (isIn(text, Place.BLENDER, null, knowledge)) return Optional.of(Place.BLENDER);
+        return isTrayIn(text, knowledge) ? Optional.of(Place.OVEN) : Optional.empty();
+    }
+
+    private static boolean isTrayIn(String text, Knowledge knowledge) {
+        return TRAY_IN.matcher(text).find()
+                && SaidTimes.in(text, knowledge).stream()
+                        .anyMatch(
+                                t -> t.role() == SaidTimes.Role.WAIT && t.time().low() >= BAKES);
     }
 
     static boolean isOven(String text, Knowledge knowledge) {

@@ -53,6 +53,10 @@ public final class SaidTimes {
             "\\b(?:with|using) (?:your|our|my) (?:hands|fingers|fingertips|fists)\\b[^.!?]*$",
             Pattern.CASE_INSENSITIVE);
 
+    /** "It'll take you eight minutes". */
+    private static final Pattern TAKES_YOU = Pattern.compile(
+            "\\b(?:takes?|taking) you (?:about |around |roughly |a good |another )*$", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TAKES = Pattern.compile("\\btakes?\\b[^.!?]*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern BOTH_SIDES = Pattern.compile(
             "^\\s*(?:on |for |per |a )?(?:each|both|either|per|a)?\\s*sides?\\b", Pattern.CASE_INSENSITIVE);
@@ -68,7 +72,7 @@ public final class SaidTimes {
     private static final Pattern ONE_AT_A_TIME =
             Pattern.compile("\\b(one|two|three) at a time\\b|\\bone by one\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPEN = Pattern.compile(
-            "\\b(?:let (?:it|them|that|this|those|the \\p{L}+) (?:do (?:its|their) thing|get on with it)|leave (?:it|them|that|this|those)? ?(?:alone|be|to it)|wait (?:until|till|for it)|keep an eye on it until)\\b",
+            "\\b(?:under (?:a|the) (?:hot |medium )?grill (?:until|till)|let (?:it|them|that|this|those|the \\p{L}+) (?:do (?:its|their) thing|get on with it)|leave (?:it|them|that|this|those)? ?(?:alone|be|to it)|wait (?:until|till|for it)|keep an eye on it until|(?:let|leave) (?:it|them|that|this|those|(?:the|your) \\p{L}+) (?:to )?(?:rest|prove|rise|set|chill|soak|marinate)|(?:let|leave) (?:(?:it|them|that|this|those|(?:the|your) \\p{L}+) )?(?:to )?cool (?:completely|right down|down completely|to room temperature)|(?:needs?|wants?) (?:a (?:little |bit of a |good |proper |nice )*|to )(?:rest|prove|soak|chill))\\b(?! of\\b)",
             Pattern.CASE_INSENSITIVE);
     /** Letters before a time in which its verb stands. */
     private static final int REACH = 120;
@@ -146,8 +150,10 @@ public final class SaidTimes {
                 && verb != null
                 && verb.action().sustained()
                 && TAKES.matcher(before).find()) given = false;
-        boolean allowed =
-                (ALLOW.matcher(before).find() || BY_HAND.matcher(before).find()) && (verb == null || !isWait(verb));
+        boolean allowed = (ALLOW.matcher(before).find()
+                        || TAKES_YOU.matcher(before).find()
+                        || BY_HAND.matcher(before).find())
+                && (verb == null || !isWait(verb));
         boolean wait =
                 !washing && !allowed && (given && (verb == null || !isWait(verb)) || verb == null || isWait(verb));
         var action = verb == null || given && !isWait(verb) ? null : verb.action();

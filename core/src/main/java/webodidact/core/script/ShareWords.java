@@ -2,6 +2,7 @@ package webodidact.core.script;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Dimension;
@@ -23,11 +24,14 @@ public final class ShareWords {
     public record Share(int start, Amount amount, boolean rest) {}
 
     private static final Pattern PART = Pattern.compile(
-            "(?<![\\p{L}\\p{N}])(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:(?!(?:for|with|and|in|into|to|on|over|now|then)\\b)[\\p{L}-]+\\s+){0,2})$",
+            "(?<![\\p{L}\\p{N}])(?<!\\b(?:cups?|pints?|tablespoons?|teaspoons?|tbsp|tsp|ounces?|pounds?|litres?|liters?|spoons?|one|two|three|four|\\d) and )(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:(?!(?:for|with|and|in|into|to|on|over|now|then)\\b)[\\p{L}-]+\\s+){0,2})$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern REST = Pattern.compile(
             "\\b(?:the\\s+)?(?:rest|remainder|last)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$",
             Pattern.CASE_INSENSITIVE);
+    /** "Another teaspoon": one. */
+    private static final Pattern ANOTHER = Pattern.compile("\\banother(?= )", Pattern.CASE_INSENSITIVE);
+
     /** What may stand between an amount and the name. */
     private static final Pattern FILLER = Pattern.compile(
             "\\s*(?:of\\s+|more\\s+|or so\\s+(?:of\\s+)?)?(?:the\\s+|your\\s+|that\\s+|my\\s+)?(?:(?!(?:with|and|in|into|to|on|over|for|from|by|or|then|if|it|them|is|goes)\\b)[\\p{L}-]+\\s+){0,1}",
@@ -54,8 +58,14 @@ public final class ShareWords {
     private static final Pattern COUNTED = Pattern.compile(
             "^(?:all )?(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|half|twelve|twenty|fifty|a hundred)\\b)",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern AFTER_END =
-            Pattern.compile("^\\s*(?:[.,;:!?)\\n]|$|of (?:it|them)\\b|altogether)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AFTER_END = Pattern.compile(
+            "^\\s*(?:[.,;:!?)\\n]|$|of (?:it|them)\\b|altogether|in all\\b|in total|all told)",
+            Pattern.CASE_INSENSITIVE);
+    /** "Milk, a splash at a time, half a litre altogether". */
+    private static final Pattern TOTAL = Pattern.compile(
+            "^,[^.;!?]{0,45}?, (?=[^.,;!?]{2,24} (?:altogether|in all|in total|all told)\\b)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final int REACH = 60;
 
     private ShareWords() {}
@@ -88,9 +98,11 @@ public final class ShareWords {
         var tail = text.substring(end, Math.min(text.length(), end + REACH));
         var lead = AFTER.matcher(tail);
         var pronoun = PRONOUN.matcher(tail);
-        boolean later = pronoun.find();
-        if (!later && (!lead.find() || lead.end() == 0)) return Optional.empty();
-        int from = later ? pronoun.end() : lead.end();
+        var total = TOTAL.matcher(tail);
+        boolean all = total.find();
+        boolean later = !all && pronoun.find();
+        if (!all && !later && (!lead.find() || lead.end() == 0)) return Optional.empty();
+        int from = all ? total.end() : later ? pronoun.end() : lead.end();
         if (!COUNTED.matcher(tail.substring(from)).find()) return Optional.empty();
         return AmountReader.start(tail.substring(from))
                 .filter(s -> (s.amount().unit() != Unit.PIECE
@@ -134,7 +146,8 @@ public final class ShareWords {
 
     /** The longest amount that ends right before the name. */
     private static Optional<Measure> measured(String written, FoodLine line) {
-        var head = written;
+        // As many letters, so that places stay true.
+        var head = ANOTHER.matcher(written).replaceAll("    one");
         var unit = CORRECTED_UNIT.matcher(head);
         if (unit.find()) head = head.substring(0, unit.start()) + unit.group(1) + head.substring(unit.end());
         var number = CORRECTED.matcher(head);
@@ -157,12 +170,32 @@ public final class ShareWords {
                 boolean counted = line.amount() != null
                         && line.amount().unit() == Unit.PIECE
                         && (amount.low().isWhole() || amount.low().compareTo(Ratio.ONE) > 0);
-                if (!counted) continue;
+                if (!counted) {
+                    var said = inItsUnit(head.substring(k + start.get().end()), amount, line);
+                    if (said.isEmpty()) continue;
+                    return Optional.of(new Measure(Math.min(k, written.length()), said.get()));
+                }
             }
             return Optional.of(new Measure(Math.min(k, written.length()), amount));
         }
         return Optional.empty();
     }
+
+    /** "Fifty of butter", "two of mustard": the unit is the list's. */
+    private static Optional<Amount> inItsUnit(String between, Amount said, FoodLine line) {
+        if (!between.matches("(?i)\\s+of (?:the |your |that )?") || line.amount() == null) return Optional.empty();
+        var unit = line.amount().unit();
+        boolean spoons = SPOONS.contains(unit.symbol());
+        boolean grams = unit == Unit.G || unit == Unit.ML;
+        boolean fits = said.low().isWhole()
+                && (grams && said.low().compareTo(Ratio.of(10)) >= 0
+                        || spoons
+                                && said.low().compareTo(Ratio.ONE) > 0
+                                && said.low().compareTo(Ratio.of(12)) <= 0);
+        return fits ? Optional.of(new Amount(said.low(), said.high(), unit, said.approximate())) : Optional.empty();
+    }
+
+    private static final Set<String> SPOONS = Set.of("tbsp", "tsp", "cup");
 
     private static boolean isFiller(String between, Amount amount) {
         if (between.isBlank()) return true;

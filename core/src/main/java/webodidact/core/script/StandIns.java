@@ -11,7 +11,7 @@ final class StandIns {
             "\\b(?:instead|in place of|swap|swapped|substitute|works? (?:just )?as well|works? (?:too|fine)|(?:is|are|will be|would be|['’]s) (?:just )?(?:fine|ok|okay|good|lovely|grand)|will do|does just as well|used?|go for|try|crumble in|(?:is|are) what you (?:want|need|use))\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern AS_WELL = Pattern.compile(
-            "\\bworks? (?:just )?as well\\b|\\b(?:is|are|['’]s) just as (?:nice|good|fine)\\b|\\b(?:you|we) (?:can|could|might) (?:just )?(?:also|equally) use\\b|\\b(?:you|we) (?:can|could|might) (?:just )?use [^.,;!?]* (?:too|as well)\\b",
+            "\\bworks? (?:just )?as well\\b|\\b(?:is|are|['’]s) just as (?:nice|good|fine)\\b|\\b(?:you|we) (?:can|could|might) (?:just )?(?:also|equally) use\\b|\\b(?:you|we) (?:can|could|might) (?:just )?use [^.,;!?]* (?:too|as well)\\b|\\b(?:can|could) (?:they|I|we|you) use\\b|\\b(?:you|we) (?:can|could|might) (?:just )?(?:do|make) (?:this|it|them|these) with [^.,;!?]* (?:instead|too|as well)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OR_THIS =
             Pattern.compile("^\\s*or,? (?:you|we|they|some) (?:can|could|may|might)\\b", Pattern.CASE_INSENSITIVE);

@@ -39,7 +39,9 @@ public final class TimeWords {
                     + "|between (?<from>" + NUMBER + ") and (?<till>" + NUMBER + ")" + MORE + "(?<betweenunit>" + UNIT
                     + ")"
                     + "|(?<low>" + NUMBER + ")(?:\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*(?<high>" + NUMBER + "))?" + MORE
-                    + "(?<unit>" + UNIT + ")(?<ortoo> or two\\b)?"
+                    + "(?<unit>" + UNIT
+                    + ")(?<ortoo> or two\\b)?(?:,? (?:or )?(?:maybe|perhaps|up to|even)(?: even| up to)? (?<upto>"
+                    + NUMBER + ")(?!\\s*" + UNIT + "))?"
                     + "|(?<more>" + NUMBER + ")(?: more\\b| on the other\\b)(?! " + UNIT + ")"
                     + "|(?:(?<!\\b(?:enough|makes|serves|plenty|good|recipe|table|dinner|supper|lunch) )(?<=\\p{L} for )|(?<=\\banother ))(?<again>"
                     + NUMBER
@@ -49,7 +51,7 @@ public final class TimeWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BETWEEN = Pattern.compile(
-            "\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*(?:(?:ideally|better(?: still)?|preferably|even) )?",
+            "\\s*(?:-|–|—|,? ?to|,? ?\\(?or|,)\\s*(?:(?:ideally|better(?: still)?|preferably|even) )?",
             Pattern.CASE_INSENSITIVE);
     private static final TimeRange NIGHT = new TimeRange(8 * 3600, 12 * 3600);
 
@@ -138,6 +140,10 @@ public final class TimeWords {
         if (m.group("night") != null) return NIGHT;
         int unit = unit(m.group("unit"));
         int low = quarters(m.group("low")) * unit / 4;
+        if (m.group("upto") != null && m.group("high") == null) {
+            int most = quarters(m.group("upto")) * unit / 4;
+            return new TimeRange(low, Math.max(low, most));
+        }
         int high = m.group("ortoo") != null
                 ? 2 * unit
                 : m.group("high") == null ? low : quarters(m.group("high")) * unit / 4;

@@ -27,7 +27,9 @@ class WholeLessonsTest {
         "lessons-sixteenth.txt, 96, 0",
         "lessons-seventeenth.txt, 80, 1",
         "lessons-eighteenth.txt, 94, 0",
-        "lessons-nineteenth.txt, 92, 0"
+        "lessons-nineteenth.txt, 92, 0",
+        "lessons-twentieth.txt, 90, 0",
+        "lessons-twentyfirst.txt, 90, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;

@@ -53,7 +53,16 @@ class SaidTest {
     private static final Lesson LESSON = Lessons.of(FOODS, Step.blank("s1", Kind.HANDS_ON, ""));
 
     @ParameterizedTest
-    @CsvSource({"said.txt", "said-fresh.txt", "said-third.txt", "said-fourth.txt", "said-fifth.txt", "said-sixth.txt"})
+    @CsvSource({
+        "said.txt",
+        "said-fresh.txt",
+        "said-third.txt",
+        "said-fourth.txt",
+        "said-fifth.txt",
+        "said-sixth.txt",
+        "said-seventh.txt",
+        "said-eighth.txt"
+    })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
         int wrong = 0;
