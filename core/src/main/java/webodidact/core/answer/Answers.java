@@ -1,5 +1,6 @@
 package webodidact.core.answer;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,6 +52,7 @@ public final class Answers {
     private final Question question;
     private final Language language;
     private final Supplier<Lesson> onAir = new Lazy<>(this::language, () -> Branches.onAir(lesson()));
+    private final Supplier<Map<String, Integer>> numbers = new Lazy<>(this::language, this::count);
     private final Supplier<Pace> pace = new Lazy<>(this::language, this::findPace);
     private final Supplier<Schedule> schedule = new Lazy<>(this::language, () -> Planner.plan(lesson(), pace()));
     private final Supplier<Mentions> finder =
@@ -166,6 +168,18 @@ public final class Answers {
     /** How fast it is spoken. */
     public Pace pace() {
         return pace.get();
+    }
+
+    /** By step id, its number from 1. */
+    public Map<String, Integer> numbers() {
+        return numbers.get();
+    }
+
+    private Map<String, Integer> count() {
+        var all = new HashMap<String, Integer>();
+        for (int i = 0; i < lesson().steps().size(); i++)
+            all.putIfAbsent(lesson().steps().get(i).id(), i + 1);
+        return all;
     }
 
     public Schedule schedule() {

@@ -15,8 +15,16 @@ public interface Check {
 
     /** Stable, kept in files where a stop is covered: "oven-never-heated", from the name of its class. */
     default String id() {
-        return getClass().getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
+        return IDS.get(getClass());
     }
+
+    /** A class and its name stay as they are, and a keystroke asks for each a dozen times. */
+    ClassValue<String> IDS = new ClassValue<>() {
+        @Override
+        protected String computeValue(Class<?> type) {
+            return type.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
+        }
+    };
 
     /** What should be so, one sentence. */
     default String summary() {
@@ -35,7 +43,7 @@ public interface Check {
 
     /** A finding of this check beside a step. */
     default Finding at(Situation s, String stepId, Object... args) {
-        return about(new About.OfStep(stepId), s.lesson().indexOf(stepId) + 1, args);
+        return about(new About.OfStep(stepId), s.number(stepId), args);
     }
 
     /** @param step number of the step it is shown beside, from 1; 0 for none */

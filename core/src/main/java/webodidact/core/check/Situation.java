@@ -110,7 +110,12 @@ public record Situation(Answers answers) {
 
     /** Number of a step, from 1. */
     public int number(Step step) {
-        return lesson().indexOf(step.id()) + 1;
+        return number(step.id());
+    }
+
+    /** Number of the step of that id, from 1; 0 if there is none. */
+    public int number(String step) {
+        return answers.numbers().getOrDefault(step, 0);
     }
 
     public Map<String, Draws.Line> draws() {

@@ -119,11 +119,13 @@ public record Lesson(
     }
 
     public Optional<Step> step(String stepId) {
-        return steps.stream().filter(s -> s.id().equals(stepId)).findFirst();
+        int at = indexOf(stepId);
+        return at < 0 ? Optional.empty() : Optional.of(steps.get(at));
     }
 
     public Optional<FoodLine> food(String lineId) {
-        return foods.stream().filter(f -> f.id().equals(lineId)).findFirst();
+        for (var food : foods) if (food.id().equals(lineId)) return Optional.of(food);
+        return Optional.empty();
     }
 
     /** The step's place from 0, or -1. */

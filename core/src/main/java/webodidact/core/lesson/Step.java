@@ -182,7 +182,8 @@ public record Step(
     }
 
     public boolean usesLine(String line) {
-        return uses().stream().anyMatch(use -> use.line().equals(line));
+        for (var use : uses()) if (use.line().equals(line)) return true;
+        return false;
     }
 
     public boolean carriesOn() {

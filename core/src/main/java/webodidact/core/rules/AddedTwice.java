@@ -51,7 +51,7 @@ final class AddedTwice implements Check {
         if (adding.size() < 2) return Optional.empty();
         var first = adding.getFirst();
         var second = adding.get(1);
-        int number = s.lesson().indexOf(first.id()) + 1;
+        int number = s.number(first.id());
         return Optional.of(at(s, second.id(), line.item(), number)
                 .mending(mend(
                         "rest",

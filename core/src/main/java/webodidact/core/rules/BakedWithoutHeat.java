@@ -35,9 +35,9 @@ final class BakedWithoutHeat implements Check {
                 .ifPresent(as -> mends.add(mend(
                         "as",
                         Operations.heat(step.id(), as.heat()),
-                        s.lesson().indexOf(as.id()) + 1,
+                        s.number(as.id()),
                         as.heat().text())));
         mends.add(mend("bench", Operations.place(step.id(), Place.BENCH)));
-        return at(s, step.id(), s.lesson().indexOf(step.id()) + 1).mending(mends);
+        return at(s, step.id(), s.number(step.id())).mending(mends);
     }
 }

@@ -49,7 +49,7 @@ final class CollectedOffTime implements Check {
     private Finding finding(Situation s, Placed placed, boolean tried) {
         var run = placed.waiting();
         var step = placed.step();
-        int in = s.lesson().indexOf(run.collectedIn()) + 1;
+        int in = s.number(run.collectedIn());
         boolean early = run.early() > NEAR;
         var mends = new ArrayList<Mend>();
         var better = tried ? CoverOptions.bestCollector(s.lesson(), step, s.pace()) : "";
@@ -58,10 +58,7 @@ final class CollectedOffTime implements Check {
             var other = Operations.cover(step.id(), cover).apply(s.lesson());
             var then = Planner.plan(other, s.pace()).of(step.id()).orElseThrow().waiting();
             if (then.early() <= NEAR && then.late() == 0)
-                mends.add(mend(
-                        "collect",
-                        Operations.cover(step.id(), cover),
-                        s.lesson().indexOf(better) + 1));
+                mends.add(mend("collect", Operations.cover(step.id(), cover), s.number(better)));
         }
         mends.add(mend("copy", Operations.cover(step.id(), Cover.ReadyCopy.usual())));
         var what = step.waiting().what();

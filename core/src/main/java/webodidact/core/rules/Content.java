@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Set;
 import webodidact.core.lesson.Step;
 import webodidact.core.memo.Remembered;
+import webodidact.core.memo.Same;
 import webodidact.core.script.Asides;
 import webodidact.core.words.Word;
 
@@ -189,6 +190,12 @@ final class Content {
 
     /** As that of a step, without likenesses: "chunks the size of an egg" are of no egg. */
     static Set<String> done(Step step) {
+        return DONE.of(new Same<>(step));
+    }
+
+    private static final Remembered<Same<Step>, Set<String>> DONE = new Remembered<>(s -> readDone(s.of()));
+
+    private static Set<String> readDone(Step step) {
         var text = step.title() + ". " + step.say() + " . " + step.doing() + " . " + step.card();
         var plain = new StringBuilder(text);
         Asides.of(text).all().stream()

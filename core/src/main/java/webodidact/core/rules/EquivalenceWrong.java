@@ -65,7 +65,7 @@ final class EquivalenceWrong implements Check {
                 + text.substring(pair.end());
         return Optional.of(about(
                         new About.OfWords(step.id(), pair.start()),
-                        s.lesson().indexOf(step.id()) + 1,
+                        s.number(step.id()),
                         words.strip(),
                         AmountText.of(pair.first()),
                         right)

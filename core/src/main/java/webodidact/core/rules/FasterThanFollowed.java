@@ -23,7 +23,7 @@ final class FasterThanFollowed implements Check {
                 .filter(step -> step.segment() == Segment.TO_CAMERA && isLong(step))
                 .toList();
         if (talks.isEmpty()) return Stream.empty();
-        int first = s.lesson().indexOf(talks.getFirst().id()) + 1;
+        int first = s.number(talks.getFirst().id());
         return Stream.of(about(
                 new About.OfLesson(),
                 0,

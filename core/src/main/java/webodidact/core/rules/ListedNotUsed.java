@@ -19,6 +19,7 @@ import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Step;
+import webodidact.core.lesson.Use;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -27,6 +28,11 @@ final class ListedNotUsed implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (!s.isWritten()) return Stream.empty();
+        var taken = s.lesson().steps().stream()
+                .flatMap(step -> step.uses().stream())
+                .map(Use::line)
+                .collect(Collectors.toSet());
+        if (s.lesson().foods().stream().allMatch(f -> taken.contains(f.id()))) return Stream.empty();
         var said = s.handsOn().map(Content::done).flatMap(Set::stream).collect(Collectors.toSet());
         if (s.handsOn().anyMatch(step -> Told.says(step, EVERYTHING))) return Stream.empty();
         boolean fries = s.handsOn().anyMatch(step -> Told.says(step, FRIES));
@@ -37,8 +43,8 @@ final class ListedNotUsed implements Check {
                         .noneMatch(o -> o != f
                                 && f.cooked() != null
                                 && f.cooked().equals(o.cooked())
-                                && s.lesson().steps().stream().anyMatch(step -> step.usesLine(o.id()))))
-                .filter(f -> s.lesson().steps().stream().noneMatch(step -> step.usesLine(f.id())))
+                                && taken.contains(o.id())))
+                .filter(f -> !taken.contains(f.id()))
                 .filter(f -> !isSaid(s, f, said))
                 .toList();
         if (unused.size() <= APART) return unused.stream().map(f -> finding(s, f));
@@ -140,10 +146,10 @@ final class ListedNotUsed implements Check {
         var named = s.lesson().steps().stream()
                 .filter(step -> step.kind().isHandsOn() && names(s, step, line))
                 .findFirst();
-        named.ifPresent(step -> mends.add(mend(
-                "use", Operations.use(step.id(), line.id(), null), s.lesson().indexOf(step.id()) + 1)));
+        named.ifPresent(
+                step -> mends.add(mend("use", Operations.use(step.id(), line.id(), null), s.number(step.id()))));
         mends.add(mend("off", Operations.delist(line.id())));
-        int number = named.map(step -> s.lesson().indexOf(step.id()) + 1).orElse(0);
+        int number = named.map(step -> s.number(step.id())).orElse(0);
         return about(new About.OfFood(line.id()), number, line.item()).mending(mends);
     }
 

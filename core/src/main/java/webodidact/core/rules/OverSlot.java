@@ -68,7 +68,7 @@ final class OverSlot implements Check {
                     var carry = Operations.collectIn(step.id(), collect);
                     if (Planner.plan(carry.apply(s.lesson()), pace).planned()
                             >= s.schedule().planned()) return Optional.empty();
-                    return Optional.of(mend("carry", carry, s.lesson().indexOf(step.id()) + 1));
+                    return Optional.of(mend("carry", carry, s.number(step.id())));
                 });
     }
 }

@@ -88,8 +88,8 @@ final class ProduceUnwashed implements Check {
         var unwashed = s.lesson().foods().stream()
                 .filter(line -> s.food(line).filter(ProduceUnwashed::hasSkin).isPresent())
                 .filter(line -> !READY.isIn(line.described() + " " + line.note()))
-                .filter(line -> !isWashed(s, line))
                 .filter(line -> first(s, line) > 0)
+                .filter(line -> !isWashed(s, line))
                 .toList();
         if (unwashed.isEmpty()) return Stream.empty();
         int first = unwashed.stream().mapToInt(line -> first(s, line)).min().orElseThrow();
@@ -128,20 +128,15 @@ final class ProduceUnwashed implements Check {
     }
 
     private static boolean isWashed(Situation s, FoodLine line) {
-        return s.lesson().steps().stream()
-                .anyMatch(step -> isOfABag(step.say(), s.mentions().get(step.id()), line)
-                        || isWashed(step.say(), line, s.mentions().get(step.id()))
-                        || isWashed(step.doing(), line, s.done().get(step.id()))
-                        || isOfAKind(step, s.food(line).map(Food::group).orElse(null))
-                        || s.food(line).filter(f -> f.id().endsWith("berry")).isPresent() && Told.says(step, BERRIES)
-                        || s.lesson().foods().size() == 1 && Told.says(step, WASHES));
+        var food = s.food(line).orElseThrow();
+        if (KINDS.containsKey(food.group()) && s.told().says(KINDS.get(food.group()))) return true;
+        if (food.id().endsWith("berry") && s.told().says(BERRIES)) return true;
+        if (s.lesson().foods().size() == 1 && s.told().says(WASHES)) return true;
+        return s.told().all(OF_A_BAG).anyMatch(x -> isOfABag(s, x, line))
+                || Stream.concat(s.told().all(WASHES), s.told().all(PEELS)).anyMatch(x -> isMeant(s, x, line));
     }
 
     /** "Give your herbs and the cucumber a rinse": herbs by their kind, the cucumber by its name. */
-    private static boolean isOfAKind(Step step, Group group) {
-        return KINDS.entrySet().stream().anyMatch(e -> e.getKey() == group && Told.says(step, e.getValue()));
-    }
-
     private static final Map<Group, Phrase> KINDS = Map.of(
             Group.HERB, washedByKind("herbs"),
             Group.FRUIT, washedByKind("fruit"),
@@ -157,11 +152,13 @@ final class ProduceUnwashed implements Check {
     }
 
     /** "The cabbage is out of the bag": a bag of salad is sold washed, and its label says so. */
-    private static boolean isOfABag(String text, List<Mentions.Mention> mentions, FoodLine line) {
-        return OF_A_BAG.in(text).stream()
-                .anyMatch(hit -> mentions.stream()
-                        .anyMatch(
-                                m -> m.id().equals(line.id()) && hit.start() >= m.end() && hit.start() - m.end() < 14));
+    private static boolean isOfABag(Situation s, Told.Said said, FoodLine line) {
+        return mentions(s, said, line)
+                .anyMatch(m -> said.hit().start() >= m.end() && said.hit().start() - m.end() < 14);
+    }
+
+    private static Stream<Mentions.Mention> mentions(Situation s, Told.Said said, FoodLine line) {
+        return s.answers().finder().in(said.text()).stream().filter(m -> m.id().equals(line.id()));
     }
 
     private static final Phrase OF_A_BAG =
@@ -187,13 +184,10 @@ final class ProduceUnwashed implements Check {
 
     private static final Pattern CUTS = Pattern.compile("\\b(?:chop|slice|cut|dice|grate)", Pattern.CASE_INSENSITIVE);
 
-    private static boolean isWashed(String text, FoodLine line, List<Mentions.Mention> mentions) {
-        if (!WASHES.isIn(text) && !PEELS.isIn(text)) return false;
-        return Stream.concat(WASHES.in(text).stream(), PEELS.in(text).stream())
-                .anyMatch(hit -> mentions.stream()
-                        .anyMatch(m -> m.id().equals(line.id())
-                                && (isNear(text, hit, m)
-                                        || !hit.words().toLowerCase(Locale.ROOT).startsWith("peel")
-                                                && hit.sentence().contains(m.words()))));
+    private static boolean isMeant(Situation s, Told.Said said, FoodLine line) {
+        boolean peels = said.words().toLowerCase(Locale.ROOT).startsWith("peel");
+        return mentions(s, said, line)
+                .anyMatch(m -> isNear(said.text(), said.hit(), m)
+                        || !peels && said.sentence().contains(m.words()));
     }
 }

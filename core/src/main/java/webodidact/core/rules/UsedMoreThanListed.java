@@ -37,12 +37,7 @@ final class UsedMoreThanListed implements Check {
                 .flatMap(line -> s.lesson().steps().subList(0, said.number() - 1).stream()
                         .filter(step -> saysAll(s, step, line))
                         .limit(1)
-                        .map(step -> at(
-                                        s,
-                                        said.step().id(),
-                                        said.words().strip(),
-                                        line.item(),
-                                        s.lesson().indexOf(step.id()) + 1)
+                        .map(step -> at(s, said.step().id(), said.words().strip(), line.item(), s.number(step.id()))
                                 .as("more")));
     }
 

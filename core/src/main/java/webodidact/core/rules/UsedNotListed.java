@@ -72,7 +72,7 @@ final class UsedNotListed implements Check {
 
     private Finding finding(Situation s, Step step, Mentions.Mention mention) {
         var food = s.knowledge().food(mention.id()).orElseThrow();
-        return about(new About.OfFoodInStep(step.id(), food.id()), s.lesson().indexOf(step.id()) + 1, mention.words())
+        return about(new About.OfFoodInStep(step.id(), food.id()), s.number(step.id()), mention.words())
                 .mending(mend("list", lesson -> listed(lesson, step, food, mention.words())));
     }
 

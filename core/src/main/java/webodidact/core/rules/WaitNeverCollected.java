@@ -26,12 +26,7 @@ final class WaitNeverCollected implements Check {
         var stay = mend("stay", Operations.cover(step.id(), Cover.STAY));
         var mends = collect.isEmpty()
                 ? List.of(stay)
-                : List.of(
-                        mend(
-                                "collect",
-                                Operations.collectIn(step.id(), collect),
-                                s.lesson().indexOf(collect) + 1),
-                        stay);
+                : List.of(mend("collect", Operations.collectIn(step.id(), collect), s.number(collect)), stay);
         return at(s, step.id(), placed.number(), step.waiting().time().text(), what)
                 .as(what.isBlank() ? "unnamed" : "")
                 .mending(mends);

@@ -54,7 +54,7 @@ final class WaitUnsaid implements Check {
                 .map(step -> at(
                         s,
                         step.id(),
-                        s.lesson().indexOf(step.id()) + 1,
+                        s.number(step.id()),
                         step.waiting().what().isBlank()
                                 ? CheckTable.words().message("takes")
                                 : step.waiting().what()));

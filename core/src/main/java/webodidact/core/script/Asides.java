@@ -32,7 +32,7 @@ public final class Asides {
         DONE
     }
 
-    private record Sign(Kind kind, boolean wholeSentence, Pattern pattern) {}
+    private record Sign(Kind kind, boolean wholeSentence, Pattern pattern, Needed needed) {}
 
     private static final String COLOURS =
             "peach|orange|lemon|cherry|plum|chestnut|coffee|caramel|chocolate|mustard|olive|salmon|cream|honey|ginger|cinnamon|walnut|apricot|biscuit|toffee|straw|butter|raspberry|aubergine|tomato|mint|pea|avocado";
@@ -170,11 +170,11 @@ public final class Asides {
                     "\\b(?:this|that|here)(?: one)?(?:['’]s| is| has)?[^.!?]{0,25}\\b(?:been in|been going|been resting|I made|I did|made earlier|one earlier)\\b|\\b(?:has|have|['’]ve) (?:had|now had) (?:its|their|the|his)\\b"));
 
     private static Sign part(Kind kind, String pattern) {
-        return new Sign(kind, false, Pattern.compile(pattern, Pattern.CASE_INSENSITIVE));
+        return new Sign(kind, false, Pattern.compile(pattern, Pattern.CASE_INSENSITIVE), Needed.by(pattern));
     }
 
     private static Sign whole(Kind kind, String pattern) {
-        return new Sign(kind, true, Pattern.compile(pattern, Pattern.CASE_INSENSITIVE));
+        return new Sign(kind, true, Pattern.compile(pattern, Pattern.CASE_INSENSITIVE), Needed.by(pattern));
     }
 
     private static final Remembered<String, Asides> LATEST = new Remembered<>(Asides::new);
@@ -208,7 +208,9 @@ public final class Asides {
 
     private void sentence(String text, int from, int to) {
         var part = text.substring(from, to);
+        var pairs = Needed.pairs(part);
         for (var sign : SIGNS) {
+            if (!sign.needed().mayBeIn(pairs)) continue;
             var m = sign.pattern().matcher(part);
             while (m.find()) {
                 boolean whole = sign.wholeSentence();

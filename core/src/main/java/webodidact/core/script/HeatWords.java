@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Heat;
 import webodidact.core.amount.OvenScale;
+import webodidact.core.memo.Remembered;
 import webodidact.core.words.NumberWords;
 
 /** Oven settings in plain words: "180 degrees fan", "200 °C (180 °C fan)", "180C/160C fan", "350 °F", "gas mark 6", "one eighty". */
@@ -68,6 +69,12 @@ public final class HeatWords {
      * 4") it is the one whose kind of oven is said, the fan's first.
      */
     public static Optional<Found> in(String text) {
+        return text.isEmpty() ? Optional.empty() : READ.of(text);
+    }
+
+    private static final Remembered<String, Optional<Found>> READ = new Remembered<>(HeatWords::read);
+
+    private static Optional<Found> read(String text) {
         if (!MARKED.matcher(text).find()
                 && !GAS.matcher(text).find()
                 && !SAID.matcher(text).find()

@@ -49,12 +49,7 @@ public record Told(List<Step> steps) {
 
     /** In the order of the steps, of each first what is said; also what stands in asides. */
     public Stream<Said> all(Phrase phrase) {
-        return Stream.iterate(0, i -> i < steps.size(), i -> i + 1).flatMap(i -> in(steps.get(i), i + 1, phrase));
-    }
-
-    private static Stream<Said> in(Step step, int number, Phrase phrase) {
-        return Stream.of(step.say(), step.doing())
-                .flatMap(text -> phrase.in(text).stream().map(hit -> new Said(step, number, text, hit)));
+        return phrase.said(steps).stream();
     }
 
     /** As {@link #all}, without what is not meant here and now. */
@@ -69,11 +64,12 @@ public record Told(List<Step> steps) {
     }
 
     public Optional<Said> first(Phrase phrase) {
-        return all(phrase).findFirst();
+        var all = phrase.said(steps);
+        return all.isEmpty() ? Optional.empty() : Optional.of(all.getFirst());
     }
 
     public boolean says(Phrase phrase) {
-        return first(phrase).isPresent();
+        return !phrase.said(steps).isEmpty();
     }
 
     /** Whether a text of that step has it. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import webodidact.core.memo.Remembered;
 
 /** How a food is treated where it is used; a stand-in that is right in one is wrong in another. */
 public enum Context {
@@ -102,6 +103,13 @@ public enum Context {
      * @throws IllegalArgumentException for a word that is not known
      */
     static Set<Context> parse(String text) {
+        return PARSED.of(text);
+    }
+
+    /** Thousands of rows of the tables say the same few things. */
+    private static final Remembered<String, Set<Context>> PARSED = new Remembered<>(Context::read);
+
+    private static Set<Context> read(String text) {
         var all = EnumSet.noneOf(Context.class);
         for (var word : List.of(text.split(" or "))) {
             if (ANYWHERE.contains(word)) return Set.of();

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.food.Knowledge;
 import webodidact.core.table.TableFile;
@@ -31,8 +32,10 @@ final class Jobs {
     }
 
     /** The words of that rule by which its job may be seen: its job and each of its contexts. */
+    private static final Pattern OR = Pattern.compile(" or ");
+
     private static Stream<Job> of(SwapRule rule) {
-        return Stream.concat(Stream.of(rule.job()), Stream.of(rule.context().split(" or ")))
+        return Stream.concat(Stream.of(rule.job()), OR.splitAsStream(rule.context()))
                 .map(ALL::get)
                 .filter(j -> j != null);
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import webodidact.core.food.Food;
 import webodidact.core.food.Knowledge;
 import webodidact.core.food.Risk;
@@ -198,8 +199,12 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
 
         /** As the lesson calls it, without the "raw" that every sentence says before it. */
         private String name(String line) {
-            return cooking.lines().get(line).item().replaceFirst("(?i)^(?:raw|uncooked) ", "");
+            return names.computeIfAbsent(
+                    line, k -> RAW.matcher(cooking.lines().get(k).item()).replaceFirst(""));
         }
+
+        private static final Pattern RAW = Pattern.compile("^(?:raw|uncooked) ", Pattern.CASE_INSENSITIVE);
+        private final Map<String, String> names = new HashMap<>();
 
         private void put(Surface surface, Dirt dirt, Map<String, Dirt> now) {
             surfaces.putIfAbsent(surface.id(), surface);
