@@ -69,6 +69,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
         var factor = Scaling.forHome(lesson);
         var takes = takes(lesson, factor, house, knowledge);
         var steps = steps(lesson);
+        boolean forked = Branches.isForked(lesson);
         var shelves = new EnumMap<Shelf, List<Entry>>(Shelf.class);
         for (var line : lesson.foods()) {
             var food = knowledge.food(line.cooked()).orElse(null);
@@ -82,7 +83,7 @@ public record GatherList(Map<Shelf, List<Entry>> shelves, Ratio factor) {
                             factor,
                             house,
                             takes.get(line.id()),
-                            Branches.isForked(lesson) ? Branches.only(lesson, line.id()) : List.of()));
+                            forked ? Branches.only(lesson, line.id()) : List.of()));
         }
         shelves.remove(Shelf.TAP);
         return new GatherList(shelves, factor);

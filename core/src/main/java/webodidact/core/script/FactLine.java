@@ -228,7 +228,7 @@ public final class FactLine {
                 }))));
         if (!facts.isEmpty() || !things) return facts;
         var mentions = Mentions.of(lesson, knowledge).in(part);
-        for (var use : FoodWords.uses(part, mentions, lesson)) {
+        for (var use : FoodWords.uses(part, mentions, lesson, FoodWords.drawn(lesson))) {
             var item = lesson.food(use.line()).orElseThrow().item();
             var shown = use.amount() == null ? item : AmountText.of(use.amount()) + " " + item;
             facts.add(new Fact(

@@ -2,6 +2,7 @@ package webodidact.core.script;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import webodidact.core.amount.AmountText;
@@ -15,9 +16,14 @@ final class FoodProposals {
     private FoodProposals() {}
 
     static void add(
-            Step step, String text, List<Mentions.Mention> mentions, Lesson lesson, Map<String, Suggestion> all) {
+            Step step,
+            String text,
+            List<Mentions.Mention> mentions,
+            Lesson lesson,
+            Set<String> drawn,
+            Map<String, Suggestion> all) {
         var scale = Scaling.forHome(lesson);
-        for (var use : FoodWords.uses(text, mentions, lesson)) {
+        for (var use : FoodWords.uses(text, mentions, lesson, drawn)) {
             var line = lesson.food(use.line()).orElseThrow();
             var shown = use.amount() == null ? "" : AmountText.of(use.amount().times(scale)) + " ";
             if (!step.usesLine(line.id())) {

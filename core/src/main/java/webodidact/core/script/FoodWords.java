@@ -1,13 +1,14 @@
 package webodidact.core.script;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
 import webodidact.core.food.Actions;
-import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Use;
 
@@ -39,8 +40,13 @@ final class FoodWords {
 
     private FoodWords() {}
 
-    /** Each line and share once. @param mentions of the text */
-    static List<Taken> uses(String text, List<Mentions.Mention> mentions, Lesson lesson) {
+    /**
+     * Each line and share once.
+     *
+     * @param mentions of the text
+     * @param drawn lines of which a step takes a stated part
+     */
+    static List<Taken> uses(String text, List<Mentions.Mention> mentions, Lesson lesson, Set<String> drawn) {
         var all = new ArrayList<Taken>();
         for (var mention : mentions) {
             var line = mention.kind() == Mentions.Kind.LISTED
@@ -61,7 +67,7 @@ final class FoodWords {
                                     ? ShareWords.saidNext(text, mention.end())
                                     : Optional.empty())
                             .orElse(null);
-            boolean whole = !isDrawn(lesson, line)
+            boolean whole = !drawn.contains(line.id())
                     && share != null
                     && share.amount() != null
                     && line.amount() != null
@@ -84,11 +90,11 @@ final class FoodWords {
         return all.stream().anyMatch(t -> t.amount() != null && t.line().equals(line));
     }
 
-    /** A step takes some of it: as much as the list has is then too much, and not what is left. */
-    private static boolean isDrawn(Lesson lesson, FoodLine line) {
-        return lesson.steps().stream()
-                .flatMap(s -> s.uses().stream())
-                .anyMatch(u -> u.line().equals(line.id()) && u.amount() != null);
+    /** Lines of which a step takes a stated part: as much as the list has is then too much, and not what is left. */
+    static Set<String> drawn(Lesson lesson) {
+        var all = new HashSet<String>();
+        for (var step : lesson.steps()) for (var use : step.uses()) if (use.amount() != null) all.add(use.line());
+        return all;
     }
 
     /** The only food of its sentence: what "that" in the next one is. */

@@ -1,7 +1,9 @@
 package webodidact.core.script;
 
+import java.util.HashSet;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Act;
@@ -59,14 +61,14 @@ final class PlaceWords {
     private PlaceWords() {}
 
     /** As the text says it, else the title of a step that has a time, else where the step before left it. */
-    static Optional<Place> of(Step step, String text, Lesson lesson, Knowledge knowledge) {
+    static Optional<Place> of(Step step, String text, boolean onRing, Knowledge knowledge) {
         var said = said(text, knowledge);
         if (said.isPresent()) return said;
         if (step.waiting() != null || !SaidTimes.in(text, knowledge).isEmpty()) {
             if (isOven(step.title(), knowledge)) return Optional.of(Place.OVEN);
             if (isIn(step.title(), Place.RING, RING, knowledge)) return Optional.of(Place.RING);
         }
-        return goesOn(step, text, lesson, knowledge) ? Optional.of(Place.RING) : Optional.empty();
+        return onRing && goesOn(step, text, knowledge) ? Optional.of(Place.RING) : Optional.empty();
     }
 
     private static Optional<Place> said(String text, Knowledge knowledge) {
@@ -95,19 +97,25 @@ final class PlaceWords {
     }
 
     /** "Now the pepper, another two minutes": it is still in the pan of the step before. */
-    private static boolean goesOn(Step step, String text, Lesson lesson, Knowledge knowledge) {
+    private static boolean goesOn(Step step, String text, Knowledge knowledge) {
         boolean into = GOES_IN.matcher(text).find()
                 && !ELSEWHERE.matcher(text).find()
                 && (step.waiting() != null
                         || COOKS_ON.matcher(text).find()
                         || SaidTimes.in(text, knowledge).stream().anyMatch(t -> t.role() == SaidTimes.Role.WAIT));
-        if (!into && !MORE.matcher(text).find() || ActWords.in(text).contains(Act.RING_OFF)) return false;
-        for (int i = lesson.indexOf(step.id()) - 1; i >= 0; i--) {
-            var before = lesson.steps().get(i);
-            if (before.kind().isHandsOn())
-                return before.place() == Place.RING && !before.acts().contains(Act.RING_OFF);
+        return (into || MORE.matcher(text).find()) && !ActWords.in(text).contains(Act.RING_OFF);
+    }
+
+    /** Steps before which the last one that had hands at work left its pan on the ring. */
+    static Set<String> onRing(Lesson lesson) {
+        var all = new HashSet<String>();
+        boolean on = false;
+        for (var step : lesson.steps()) {
+            if (on) all.add(step.id());
+            if (step.kind().isHandsOn())
+                on = step.place() == Place.RING && !step.acts().contains(Act.RING_OFF);
         }
-        return false;
+        return all;
     }
 
     /** A verb that is done there, or words that say it. */

@@ -25,6 +25,7 @@ import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Wait;
 import webodidact.core.lesson.Who;
 import webodidact.core.lesson.Yield;
+import webodidact.core.memo.Same;
 import webodidact.core.time.Clock;
 import webodidact.core.time.TimeRange;
 
@@ -42,6 +43,10 @@ public final class Suggestions {
     private final Mentions finder;
     private final Map<String, Ratio> factors;
     private final Ratio scale;
+    /** Lines of which a step takes a stated part. */
+    private final Set<String> drawn;
+    /** Steps before which the pan is left on the ring. */
+    private final Set<String> onRing;
 
     public Suggestions(Lesson lesson, Knowledge knowledge) {
         this(lesson, knowledge, Map.of());
@@ -54,11 +59,15 @@ public final class Suggestions {
         this.factors = Map.copyOf(factors);
         scale = Scaling.forHome(lesson);
         finder = Mentions.of(lesson, knowledge);
+        drawn = FoodWords.drawn(lesson);
+        onRing = PlaceWords.onRing(lesson);
     }
 
     /** Those that are neither taken nor declined. */
     public List<Suggestion> of(Step step) {
-        var words = finder.remembered(new Asked(step, lesson.makes(), scale, factors), () -> words(step));
+        var words = finder.remembered(
+                new Asked(new Same<>(step), lesson.makes(), scale, factors, drawn, onRing.contains(step.id())),
+                () -> words(step));
         var collecting = Collecting.of(lesson, step);
         var heat = saidBefore(step, words);
         if (collecting.isEmpty() && heat.isEmpty()) return words;
@@ -91,7 +100,8 @@ public final class Suggestions {
     }
 
     /** All but the list that what a step's own words say depends on. */
-    private record Asked(Step step, Yield makes, Ratio scale, Map<String, Ratio> factors) {}
+    private record Asked(
+            Same<Step> step, Yield makes, Ratio scale, Map<String, Ratio> factors, Set<String> drawn, boolean onRing) {}
 
     private List<Suggestion> words(Step step) {
         var all = new LinkedHashMap<String, Suggestion>();
@@ -106,7 +116,7 @@ public final class Suggestions {
             looks(step, text, all);
             heat(step, text, all);
             place(step, text, all);
-            FoodProposals.add(step, text, finder.in(text), lesson, all);
+            FoodProposals.add(step, text, finder.in(text), lesson, drawn, all);
             tools(step, text, all);
             acts(step, text, all);
             if (ADULT.matcher(text).find() && step.who() == Who.LEARNER)
@@ -357,7 +367,7 @@ public final class Suggestions {
 
     private void place(Step step, String text, Map<String, Suggestion> all) {
         if (step.place() != Place.BENCH) return;
-        PlaceWords.of(step, text, lesson, knowledge).ifPresent(place -> place(place, all));
+        PlaceWords.of(step, text, onRing.contains(step.id()), knowledge).ifPresent(place -> place(place, all));
     }
 
     private static void place(Place place, Map<String, Suggestion> all) {

@@ -69,13 +69,15 @@ public final class Planner {
         this.pace = pace;
         talk = lesson.steps().stream().mapToInt(pace::talk).toArray();
         collector = new int[talk.length];
+        var at = new HashMap<String, Integer>();
+        for (int i = talk.length - 1; i >= 0; i--) at.put(lesson.steps().get(i).id(), i);
         for (int i = 0; i < talk.length; i++) {
             var step = lesson.steps().get(i);
-            int at = step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var id)
-                    ? lesson.indexOf(id)
+            int to = step.waiting() != null && step.waiting().cover() instanceof Cover.CarryOn(var id)
+                    ? at.getOrDefault(id, -1)
                     : -1;
-            collector[i] = at > i ? at : -1;
-            if (at > i) collectedIn.computeIfAbsent(at, k -> new ArrayList<>()).add(i);
+            collector[i] = to > i ? to : -1;
+            if (to > i) collectedIn.computeIfAbsent(to, k -> new ArrayList<>()).add(i);
         }
     }
 

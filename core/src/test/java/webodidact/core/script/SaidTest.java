@@ -6,6 +6,7 @@ import static webodidact.core.Lessons.food;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -102,7 +103,7 @@ class SaidTest {
                 .ifPresent(f -> all.add("o " + f.heat().low() + "-" + f.heat().high() + " "
                         + f.heat().mode().name().toLowerCase(Locale.ROOT)));
         var mentions = Mentions.of(LESSON, KNOWN).in(sentence);
-        for (var use : FoodWords.uses(sentence, mentions, LESSON))
+        for (var use : FoodWords.uses(sentence, mentions, LESSON, Set.of()))
             all.add(("u " + use.line().replace('-', ' ')
                             + (use.rest() ? " rest" : use.amount() == null ? "" : " " + use.amount()))
                     .replace("~", ""));

@@ -225,6 +225,44 @@ class SuggestionsTest {
     }
 
     @Test
+    void asMuchAsTheListHasIsTooMuchOnceAStepTookSome() {
+        var first = doing("Stir in 60 g of the cheddar.");
+        var second = doing("Scatter 120 g of cheddar over the top.").but(d -> d.id = "b");
+        var lesson = Lessons.of(FOODS, first, second);
+        assertThat(uses(lesson, second)).containsExactly("use/f2: mature cheddar");
+        var taken = Suggestions.takingAll(lesson, List.of("a", "b"), Knowledge.shipped(), Map.of());
+        assertThat(taken.steps().stream().map(s -> s.uses().getFirst().amount().toString()))
+                .containsExactly("60 g", "120 g");
+    }
+
+    @Test
+    void whereTheStepBeforeLeavesItsPanDecidesWhatIsProposedNext() {
+        var first = doing("Soften the onion.");
+        var second = doing("Parsley in now, another two minutes.").but(d -> d.id = "b");
+        var bench = Lessons.of(FOODS, first, second);
+        assertThat(places(bench, second)).isEmpty();
+        var ring = Lessons.of(FOODS, first.but(d -> d.place = Place.RING), second);
+        assertThat(places(ring, second)).containsExactly("place/ring");
+        assertThat(places(bench, second)).as("asked again").isEmpty();
+    }
+
+    private static List<String> uses(Lesson lesson, Step step) {
+        return new Suggestions(lesson, Knowledge.shipped())
+                .of(step).stream()
+                        .filter(s -> s.kind() == Suggestion.Kind.USE)
+                        .map(s -> s.key() + ": " + s.text())
+                        .toList();
+    }
+
+    private static List<String> places(Lesson lesson, Step step) {
+        return new Suggestions(lesson, Knowledge.shipped())
+                .of(step).stream()
+                        .filter(s -> s.kind() == Suggestion.Kind.PLACE)
+                        .map(Suggestion::key)
+                        .toList();
+    }
+
+    @Test
     void aTalkProposesNoTools() {
         assertThat(of(doing("Today we grate cheddar and bake it for 20 minutes.")
                         .but(d -> d.kind = Kind.TALK)))
