@@ -52,7 +52,12 @@ public record SpokenList(Step step, int number, List<FoodLine> said, List<FoodLi
     /** "Soy" for the soy sauce: a word of its name that no other line has, and that does not only describe it. */
     private static boolean isShort(String text, FoodLine line, Lesson lesson, Knowledge knowledge) {
         var said = words(text);
-        if (isOneOfBoth(text, line, lesson)) return true;
+        if (isOneOfBoth(text, line, lesson)
+                || SPICES.matcher(text).find()
+                        && knowledge
+                                .food(line.cooked())
+                                .filter(f -> f.shelf() == Shelf.SPICE)
+                                .isPresent()) return true;
         return words(line.item()).stream()
                 .filter(w -> w.length() > 2 && said.contains(w) && !knowledge.isDescription(w))
                 .anyMatch(w -> lesson.foods().stream()
@@ -72,6 +77,10 @@ public record SpokenList(Step step, int number, List<FoodLine> said, List<FoodLi
         }
         return false;
     }
+
+    /** All of them at once. */
+    private static final Pattern SPICES =
+            Pattern.compile("\\b(?:the|your|my|our|all|these|those) (?:\\p{L}+ )?spices\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BOTH = Pattern.compile(
             "\\bboth (?:of )?(?:the |your |kinds of |types of |sorts of )?(\\p{L}{3,}?)s?\\b",

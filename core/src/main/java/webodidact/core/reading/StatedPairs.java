@@ -18,7 +18,7 @@ public final class StatedPairs {
             "(?<![\\w½⅓⅔¼¾⅛/])(?:[\\d½⅓⅔¼¾⅛]|half\\b|(?:an?|one|two|three) (?:and (?:an? |three |one )?(?:half|quarters?|thirds?) )?(?:pints?|cups?|litres?|liters?|tablespoons?|teaspoons?|ounces?|pounds?)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern BETWEEN = Pattern.compile(
-            "\\s*(?:\\(|/|=|,|–|, or|or about|that is|that's|which is)\\s*(?:that is |that's |or |about |=\\s*)?",
+            "(?: of (?:\\p{L}+ )?\\p{L}+(?=, (?:that['’]s|which is)))?\\s*(?:\\(|/|=|,|–|, or|or about|that is|that's|which is)\\s*(?:that is |that's |or |about |=\\s*)?",
             Pattern.CASE_INSENSITIVE);
 
     /** "A cup and a quarter of milk, that's around 300 ml, half a cup of the yoghurt": the second of one, and no first of the next. */

@@ -28,7 +28,7 @@ final class OvenNeverHeated implements Check {
         return use.step().acts().contains(Act.HOT_ALREADY)
                 || s.schedule().steps().stream()
                         .anyMatch(p -> p.step().acts().contains(Act.OVEN_ON)
-                                && (Told.says(p.step(), WAITS) && p.number() < use.number()
+                                && ((Told.says(p.step(), WAITS) || isUntimed(s, p, use)) && p.number() < use.number()
                                         || p.kitchen().start() + heats(s, use) <= needed(use) + slack(s, p, use)));
     }
 
@@ -37,6 +37,14 @@ final class OvenNeverHeated implements Check {
             "let (?:it|the oven|that) (?:heat|get|come|warm)\\b[^.!?]{0,20}\\b(?:up|hot|temperature)",
             "(?:wait|until|till) (?:it's|it is|the oven's|the oven is) (?:hot|ready|up to)",
             "before (?:we|you) (?:start|do anything)");
+
+    /** Of a step between the two nobody knows how long children take: the oven may be hot or not. */
+    private static boolean isUntimed(Situation s, Placed on, Placed use) {
+        return Ages.areChildren(s)
+                && s.schedule().steps().stream()
+                        .filter(p -> p.number() > on.number() && p.number() < use.number())
+                        .anyMatch(p -> s.schedule().untimed().contains(p.step().id()));
+    }
 
     /**
      * Half of the work between the two: minutes of work are an estimate, and at home it takes longer than on the bench of somebody who

@@ -38,7 +38,7 @@ final class WaitUnsaid implements Check {
             "until\\b",
             "till\\b",
             "overnight\\b",
-            "when (?:it|they)",
+            "when (?:it|they)(?! ?(?:'s|is|'re|are) (?:ready|done)\\b)",
             "while (?:we|you|I|the|that)",
             "for (?:a|one|two|three|five|ten|fifteen|twenty|thirty|\\d+)\\b",
             "once\\b",

@@ -35,7 +35,7 @@ final class YieldWrong implements Check {
     private static final Phrase GIVES = Phrase.of(
             "(?:you(?:'ll| should| will| ought to)?|it|this|that|we(?:'ll| should)?) (?:should )?(?:get|end up with|have|makes?) (?:about |around |roughly |exactly )?"
                     + N
-                    + "\\b(?: (?:little |small |big |of )?(?:them|of them|balls|biscuits|cookies|scones|rolls|pieces|dumplings|parcels|rounds))?(?= ?[.,!?]|$| out of)",
+                    + "\\b(?: (?:little |small |big |of )?(?:them|of them|ones|balls|biscuits|cookies|scones|rolls|pieces|dumplings|parcels|rounds))?(?= ?[.,!?]|$| out of)",
             "(?:cut|roll|shape|divide)\\b[^.!?]{0,40}\\binto " + N
                     + " (?:\\p{L}+ )?(?:balls|biscuits|cookies|scones|rolls|dumplings|parcels|rounds|straws|strips)");
 

@@ -41,13 +41,13 @@ public final class Asides {
     private static final List<Sign> SIGNS = List.of(
             part(
                     Kind.DENIED,
-                    "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|leave off|leaving off|skip the|leaving out|dont|doesnt|didnt|isnt|cant|wont|shouldnt)\\b(?! forget| worry| be (?:afraid|shy)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\bor (?:it|they)\\b|\\byou (?:can|could)\\b)"),
+                    "\\b(?:without|not|never|nor|don['’]t|do not|doesn['’]t|didn['’]t|isn['’]t|aren['’]t|can['’]t|cannot|won['’]t|shouldn['’]t|needn['’]t|haven['’]t|hasn['’]t|hadn['’]t|avoid|leave out|leave off|leaving off|skip the|leaving out|dont|doesnt|didnt|isnt|cant|wont|shouldnt)\\b(?! forget| worry| be (?:afraid|shy)| all\\b| just\\b| only\\b| more than| too\\b| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|\\band use\\b|\\bor (?:it|they)\\b|\\byou (?:can|could)\\b)"),
             part(
                     Kind.DENIED,
                     "\\bno\\b(?! more than| longer| less|,)[^.,;:!?\\n]*?(?=[.,;:!?\\n]|$|\\bbut\\b|(?<!to )\\b(?:use|try|go for) (?:an?|some|the|any|a bit of|\\p{L}+ (?:cream|sauce|milk|oil|flour))\\b|\\b(?:in|on) (?:the|your|it|them)\\b)"),
             whole(
                     Kind.DENIED,
-                    "\\b(?:leaving|leave|left|missing) (?:them|it|that|those|these) out\\b|\\b(?:skip|skipping) (?:them|it|that|those)\\b"),
+                    "\\b(?:leaving|leave|left|missing) (?:them|it|that|those|these) out\\b(?! (?:for|of the fridge|on the|overnight|at room))|\\b(?:skip|skipping) (?:them|it|that|those)\\b"),
             part(Kind.DENIED, "\\b(?:instead of|rather than|in place of)\\b" + TO_CLAUSE_END),
             part(Kind.DENIED, "\\b(?:run|ran|running|clean|fresh|sold|right) out of\\b" + TO_CLAUSE_END),
             part(
@@ -83,6 +83,9 @@ public final class Asides {
             whole(
                     Kind.CONTENTS,
                     "\\b(?:is|are|['’]s) [^.!?]*\\breally\\s*[.!?]?$|\\b(?:is|are|['’]s) (?:really |basically |actually |mostly |only )*(?:just (?!\\p{L}+(?:ing|ed)\\b|steaming|about|right|done|there|enough|a (?:bit|little|touch|tad))|made (?:of|from|with|up)|a (?:mix|blend|mixture) of)|\\bcontains?\\b|\\bhas (?:\\p{L}+ ){1,4}in it\\b"),
+            whole(
+                    Kind.CONTENTS,
+                    "\\b(?:vegans?|vegetarians?|co?eliacs?)\\b[^.!?]{0,20}\\b(?:watch out|beware|take note|careful|take care)\\b"),
             part(
                     Kind.CONTENTS,
                     "\\b(?:allerg\\p{L}*|labels?|lactose[- ]free|co?eliac|intoleran\\p{L}*)\\b" + TO_CLAUSE_END),
@@ -101,6 +104,7 @@ public final class Asides {
                     Kind.HABIT,
                     "\\bit(?:['’]d| would| used to| only|['’]ll)? (?:takes?|took) (?:me|us|him|her|most people)\\b"
                             + TO_CLAUSE_END),
+            part(Kind.HABIT, "\\b(?:I|we)['’]d (?:normally|usually|often|sometimes)\\b" + TO_CLAUSE_END),
             part(
                     Kind.HABIT,
                     "\\bI (?:always|usually|never|tend to|like to|prefer to) (?:buy|get|keep|order|freeze|store|grow)\\b"
@@ -108,7 +112,7 @@ public final class Asides {
             whole(Kind.HABIT, "\\b(?:normally|usually|traditionally|ordinarily)\\b,? (?:I|we|you|people|they)\\b"),
             whole(
                     Kind.ASKED,
-                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:who|what|why|where|which|how many|how do|how does|do you|does anyone|did you|has anyone|is anyone|are you|can anyone|anyone|anybody)\\b[^.!]*\\?|\\b(?:talk(?:ed|ing)?|chat(?:ted|ting)?|tell you|told you|a word|read|hear|heard) about\\b"),
+                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:who|what|why|where|which|how many|how do|how does|do you|does anyone|did you|has anyone|is anyone|are you|can anyone|anyone|anybody)\\b[^.!]*\\?|\\b(?:talk(?:ed|ing)?|chat(?:ted|ting)?|tell you|(?<!never )told you|a word|read|hear|heard) about\\b"),
             whole(
                     Kind.STATE,
                     "\\bif (?:there['’]?s|there is|there are|you['’]ve got|you have) (?:any )?[^.,;]*\\b(?:left|spare|over)\\b"),

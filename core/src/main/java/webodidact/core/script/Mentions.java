@@ -340,7 +340,7 @@ public final class Mentions {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CREAMING =
-            Pattern.compile("cream (?:the|your|together|it|them)\\b", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("cream (?:the|your|together|it|them|butter)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern WATER =
             Pattern.compile("\\s+(?:cooking )?(?:water|juices)\\b", Pattern.CASE_INSENSITIVE);

@@ -123,6 +123,7 @@ final class PlaceWords {
         var code = place.name().toLowerCase(Locale.ROOT).replace('_', '-');
         return knowledge.actionsIn(text).stream()
                         .anyMatch(a -> a.action().place().equals(code)
+                                && !Asides.of(text).covers(a.start(), Asides.Kind.STATE)
                                 && !MEANWHILE
                                         .matcher(text.substring(0, a.start()))
                                         .find())

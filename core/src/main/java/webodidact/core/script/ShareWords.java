@@ -109,9 +109,15 @@ public final class ShareWords {
                                 || isCounted(line)
                                         && OF_THEM.matcher(tail.substring(from + s.end()))
                                                 .find())
-                        && AFTER_END.matcher(tail.substring(from + s.end())).find())
+                        && isEnd(tail, from + s.end()))
                 .filter(s -> s.amount().unit().dimension() != Dimension.LENGTH)
                 .map(s -> new Share(end + from, s.amount(), false));
+    }
+
+    /** "120 g." takes its full stop along. */
+    private static boolean isEnd(String tail, int at) {
+        return tail.charAt(at - 1) == '.'
+                || AFTER_END.matcher(tail.substring(at)).find();
     }
 
     private static final Pattern NEXT = Pattern.compile(
@@ -126,7 +132,7 @@ public final class ShareWords {
         return AmountReader.start(tail)
                 .filter(s -> s.amount().unit().dimension() == Dimension.MASS
                         || s.amount().unit().dimension() == Dimension.VOLUME)
-                .filter(s -> AFTER_END.matcher(tail.substring(s.end())).find())
+                .filter(s -> isEnd(tail, s.end()))
                 .map(s -> new Share(lead.end(), s.amount(), false));
     }
 

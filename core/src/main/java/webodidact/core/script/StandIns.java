@@ -16,7 +16,8 @@ final class StandIns {
     private static final Pattern OR_THIS =
             Pattern.compile("^\\s*or,? (?:you|we|they|some) (?:can|could|may|might)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern HAS_NONE = Pattern.compile(
-            "\\b(?:no|out of|haven['’]t got|don['’]t have)(?: any)? [^.!?]{2,30}\\?\\s*$", Pattern.CASE_INSENSITIVE);
+            "\\b(?:vegans?|vegetarians?|dairy[- ]free|gluten[- ]free|co?eliacs?)\\b[^.!?]{0,20}\\?\\s*$|\\b(?:no|out of|haven['’]t got|don['’]t have)(?: any)? [^.!?]{2,30}\\?\\s*$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern SWAPPED = Pattern.compile(
             "\\b(?:swap|swapped|replace|switch)\\b.*\\b(?:for|with|out for)\\s+(?:\\p{L}+ ){0,2}$",
             Pattern.CASE_INSENSITIVE);

@@ -50,6 +50,11 @@ public final class TimeWords {
                     + "|(?<night>overnight)\\b)",
             Pattern.CASE_INSENSITIVE);
 
+    /** What is done to food for so many minutes, and never for so many people. */
+    private static final Pattern LEFT = Pattern.compile(
+            "\\b(?:rest|simmer|boil|fry|grill|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BETWEEN = Pattern.compile(
             "\\s*(?:-|–|—|,? ?to|,? ?\\(?or|,)\\s*(?:(?:ideally|better(?: still)?|preferably|even) )?",
             Pattern.CASE_INSENSITIVE);
@@ -90,7 +95,15 @@ public final class TimeWords {
 
     /** "Give them three minutes, turn them, give them two more": in the unit of the time before, in the same sentence. */
     private static void more(String text, Matcher m, List<Found> all) {
-        if (all.isEmpty()) return;
+        if (all.isEmpty()) {
+            // "Grill on high for 3."
+            int quarters = m.group("again") == null ? 0 : quarters(m.group("again"));
+            if (quarters >= 8
+                    && quarters < 240
+                    && LEFT.matcher(text.substring(0, m.start())).find())
+                all.add(new Found(m.start(), m.end(), TimeRange.of(quarters * 15)));
+            return;
+        }
         var last = all.getLast();
         var between = text.substring(last.end(), m.start());
         if (between.length() > 60 || between.matches("(?s).*[.!?]\\s.*")) return;

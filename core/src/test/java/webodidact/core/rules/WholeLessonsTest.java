@@ -29,7 +29,8 @@ class WholeLessonsTest {
         "lessons-eighteenth.txt, 94, 0",
         "lessons-nineteenth.txt, 92, 0",
         "lessons-twentieth.txt, 90, 0",
-        "lessons-twentyfirst.txt, 90, 0"
+        "lessons-twentyfirst.txt, 90, 0",
+        "lessons-twentysecond.txt, 90, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;

@@ -62,7 +62,8 @@ class SaidTest {
         "said-fifth.txt",
         "said-sixth.txt",
         "said-seventh.txt",
-        "said-eighth.txt"
+        "said-eighth.txt",
+        "said-ninth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
