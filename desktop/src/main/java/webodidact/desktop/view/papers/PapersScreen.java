@@ -3,6 +3,7 @@ package webodidact.desktop.view.papers;
 import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -41,7 +42,6 @@ public final class PapersScreen extends HBox implements Screen {
     private final Label missing = Nodes.wrapped("", "finding", "look", "finding-what");
     private final FlowPane endings = new FlowPane(6, 6);
     private final Label about = Nodes.wrapped("", "soft");
-    private final PageCounts counts = new PageCounts();
     private final AtomicLong wanted = new AtomicLong();
     private List<PageLines.Line> lines = List.of();
     private String ending = "";
@@ -177,7 +177,7 @@ public final class PapersScreen extends HBox implements Screen {
                 Platform.runLater(() -> {
                     if (mine == wanted.get()) put(paper, drawn);
                 });
-                count(edition, mine, paper);
+                count(edition, mine, paper, 0);
             } catch (IOException | RuntimeException | StackOverflowError e) {
                 Platform.runLater(() -> {
                     if (mine == wanted.get()) view.failed(Words.of("papers.failed", DiskWords.of(e)));
@@ -202,15 +202,31 @@ public final class PapersScreen extends HBox implements Screen {
                 changes);
     }
 
-    /** How many pages the others have, one after the other, until something else is wanted. */
-    private void count(Edition edition, long mine, Paper shown) {
-        for (var paper : Papers.ALL) {
-            if (!(paper instanceof PagePaper page) || paper == shown) continue;
-            if (mine != wanted.get()) return;
-            var pages = counts.of(page, edition);
-            Platform.runLater(() -> {
-                if (mine == wanted.get()) index.count(paper, pages);
-            });
+    /**
+     * How many pages the others have, one after the other, until something else is wanted. Each waits behind what has been asked for
+     * meanwhile: a paper that is to be written does not wait for twenty to be counted.
+     */
+    private void count(Edition edition, long mine, Paper shown, int from) {
+        if (from == Papers.ALL.size()
+                || mine != wanted.get()
+                || desk.background().isShutdown()) return;
+        desk.background().execute(() -> {
+            var paper = Papers.ALL.get(from);
+            if (mine == wanted.get() && paper instanceof PagePaper page && paper != shown) {
+                var pages = PageCounts.of(page, edition);
+                Platform.runLater(() -> {
+                    if (mine == wanted.get()) index.count(paper, pages);
+                });
+            }
+            count(edition, mine, shown, from + 1);
+        });
+    }
+
+    private void later(Runnable work) {
+        try {
+            desk.background().execute(work);
+        } catch (RejectedExecutionException e) {
+            // The window has been closed meanwhile: nobody looks.
         }
     }
 
