@@ -12,6 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -83,6 +84,13 @@ public final class Nodes {
         var box = new HBox(gap, nodes);
         box.setAlignment(Pos.CENTER_LEFT);
         return box;
+    }
+
+    /** As many in a row as there is room for; as high as its rows are at the width it has, whatever lays it out. */
+    public static FlowPane flow(double hgap, double vgap, Node... nodes) {
+        var pane = new FlowPane(hgap, vgap, nodes);
+        pane.widthProperty().addListener((o, was, now) -> pane.setPrefWrapLength(now.doubleValue()));
+        return pane;
     }
 
     public static VBox column(double gap, Node... nodes) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDateTime;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import org.junit.jupiter.api.Test;
 import webodidact.core.lesson.Audience;
 import webodidact.core.lesson.Delivery;
@@ -17,6 +18,21 @@ class BriefTest extends WindowTest {
                 robot.from(robot.lookup("#consequences").queryAll()).lookup(".label").queryAllAs(Label.class).stream()
                         .map(Label::getText)
                         .toList());
+    }
+
+    @Test
+    void inLargeLettersARowOfChoicesIsAsHighAsItsRows() {
+        go(1);
+        for (int i = 0; i < 3; i++) robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
+        settle();
+        for (var pane : robot.lookup(n -> n instanceof FlowPane && n.getScene() != null && n.isVisible())
+                .<FlowPane>queryAll()) {
+            double lowest = pane.getChildren().stream()
+                    .mapToDouble(n -> n.getBoundsInParent().getMaxY())
+                    .max()
+                    .orElse(0);
+            assertThat(pane.getHeight()).as("%s", pane).isLessThan(lowest + 12);
+        }
     }
 
     @Test

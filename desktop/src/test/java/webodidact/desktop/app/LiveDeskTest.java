@@ -337,8 +337,12 @@ class LiveDeskTest extends WindowTest {
         robot.interact(() -> workspace().live().leave());
         robot.interact(() -> workspace().edit("Forget", b -> b.withTakes(List.of())));
         settle();
+        ticker.pass(4 * 3600);
         go(1);
         go(7);
+        assertThat(((Labeled) robot.lookup("#cut-off .label").query()).getText())
+                .contains("By now it would long be over");
+        assertThat(isThere("#take-up")).isFalse();
         click("#keep-cut");
         assertThat(workspace().book().takes()).hasSize(1);
         assertThat(workspace().book().takes().getFirst().total()).isEqualTo(20);

@@ -53,7 +53,7 @@ public enum LabelGrid {
         return across * down;
     }
 
-    /** "21 to a sheet, 63.5 × 38.1 mm". */
+    /** "21 of 63.5 × 38.1 mm". */
     public String title() {
         return Words.say("label.grid", count(), width, height);
     }

@@ -169,7 +169,7 @@ public final class BriefScreen extends HBox implements Screen {
     private <T> FlowPane toggles(
             String id, T[] values, Function<T, String> title, Function<Lesson, T> get, Change<T> set) {
         var group = new ToggleGroup();
-        var pane = new FlowPane(8, 8);
+        var pane = Nodes.flow(8, 8);
         for (var value : values) {
             ToggleButton button = Nodes.toggle(title.apply(value), "choice");
             button.setId(id + "-" + value.toString().toLowerCase(Locale.ROOT));
@@ -188,7 +188,7 @@ public final class BriefScreen extends HBox implements Screen {
 
     /** Which branch is shown, where the lesson has any. */
     private void branches() {
-        var pane = new FlowPane(8, 8);
+        var pane = Nodes.flow(8, 8);
         ask("brief.branch", pane);
         var name = grid.getChildren().get(grid.getChildren().size() - 2);
         refreshers.add(() -> {
@@ -380,7 +380,7 @@ public final class BriefScreen extends HBox implements Screen {
                 c -> String.valueOf(c.kitchen().watts()),
                 (k, t) -> k.but(d -> d.watts = whole(t, 300, 2000)));
         for (var field : List.of(rings, ovens, heats, watts)) field.setPrefColumnCount(3);
-        var pane = new FlowPane(
+        var pane = Nodes.flow(
                 8,
                 6,
                 rings,

@@ -12,7 +12,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -127,9 +126,8 @@ public final class LarderScreen extends HBox implements Screen {
         var tabs = Nodes.row(6, foodTab, kitTab, homesTab, listsTab);
         var amounts = Nodes.row(6, makes, home, times, house);
         // In a narrow window with large text the amounts go below the tabs instead of being cut.
-        var wrapping = new FlowPane(10, 6, tabs, amounts);
+        var wrapping = Nodes.flow(10, 6, tabs, amounts);
         wrapping.setPrefWrapLength(640);
-        wrapping.widthProperty().addListener((o, was, now) -> wrapping.setPrefWrapLength(now.doubleValue()));
         var title = Nodes.label(Words.of("station.larder"), "title");
         var head = Nodes.row(10, title, Nodes.grown(wrapping));
         head.setAlignment(Pos.TOP_LEFT);

@@ -157,13 +157,18 @@ final class ReadySheet extends VBox {
         fill(desk.workspace().outcome());
     }
 
+    /** Seconds: who has been away for an hour more than the lesson takes has not just been thrown out. */
+    private static final int PAST = 3600;
+
     /** It goes on where it would be now, or is kept as far as it got. */
     private void cutOff(AirJournal.Kept cut) {
         var live = desk.workspace().live();
         var run = cutRun(cut);
         int second = cut.second(desk.ticker().instant());
+        // Long after its end there is nothing to go on with.
+        boolean past = second > 2 * run.plan().schedule().planned() + PAST;
         var text = Words.of(
-                "air.cutOff",
+                past ? "air.cutOffPast" : "air.cutOff",
                 run.plan().lesson().title(),
                 run.isOver() ? run.plan().steps() : run.index() + 1,
                 Clock.text(run.elapsed()),
@@ -176,24 +181,26 @@ final class ReadySheet extends VBox {
                 .orElse(0);
         if (now.isEmpty()) box.getChildren().add(Nodes.wrapped(Words.of("air.cutGone"), "studio-soft"));
         if (differ > 0) box.getChildren().add(Nodes.wrapped(Words.count("air.differs", differ), "studio-soft"));
-        box.getChildren()
-                .add(new HBox(
-                        10,
-                        Nodes.named(
-                                Nodes.button(
-                                        Words.of("air.takeUp"), () -> live.takeUp(cut, desk.ticker()), "studio-button"),
-                                "take-up",
-                                Words.of("air.takeUp")),
-                        Nodes.named(
-                                Nodes.button(
-                                        Words.of("air.keepCut"),
-                                        () -> {
-                                            live.keepCutOff(cut, desk.ticker().zone());
-                                            again();
-                                        },
-                                        "studio-button"),
-                                "keep-cut",
-                                Words.of("air.keepCut"))));
+        var answers = new HBox(10);
+        if (!past)
+            answers.getChildren()
+                    .add(Nodes.named(
+                            Nodes.button(
+                                    Words.of("air.takeUp"), () -> live.takeUp(cut, desk.ticker()), "studio-button"),
+                            "take-up",
+                            Words.of("air.takeUp")));
+        answers.getChildren()
+                .add(Nodes.named(
+                        Nodes.button(
+                                Words.of("air.keepCut"),
+                                () -> {
+                                    live.keepCutOff(cut, desk.ticker().zone());
+                                    again();
+                                },
+                                "studio-button"),
+                        "keep-cut",
+                        Words.of("air.keepCut")));
+        box.getChildren().add(answers);
         getChildren().add(box);
     }
 
