@@ -35,7 +35,9 @@ final class AllergenUnsaid implements Check {
             "(?:there's|there is|has|got|it's got|with) (?:\\p{L}+ ){0,2}" + NAMED + "(?:,? (?:and )?" + NAMED
                     + ")* in (?:it|this|there|the|that|them)",
             "in (?:it|this|this one|there|them)[^.!?]{0,12} (?:there's|there is|is|are) " + NAMED,
-            "there's " + NAMED + "(?:, | and |, and )" + NAMED);
+            "there's " + NAMED + "(?:, | and |, and )" + NAMED,
+            "(?:there's|there is|has|got|it's got) (?:\\p{L}+(?: \\p{L}+)?(?:, | and |, and )){1,4}(?:a bit of |some )?\\p{L}+ in (?:it|this|there|the|that|them)\\b",
+            "(?:there's|there is) " + NAMED + " and \\p{L}+ in (?:it|this|there|the|that|them)\\b");
     /** Words that no list of foods has, and two allergens in a row, where somebody welcomes or talks. */
     private static final Phrase WELCOMED = Phrase.of(
             "(?:wheat|gluten|dairy|shellfish|crustaceans?|soya|sesame|allergens?)\\b(?![- ]free)",

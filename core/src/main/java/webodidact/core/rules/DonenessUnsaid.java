@@ -10,6 +10,7 @@ import webodidact.core.check.Situation;
 import webodidact.core.food.Allergen;
 import webodidact.core.food.Risk;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
@@ -118,6 +119,7 @@ final class DonenessUnsaid implements Check {
         if (hot.isEmpty()) hot = underAnotherName(s, line);
         if (hot.isEmpty()) return Optional.empty();
         int first = s.number(hot.getFirst());
+        if (goesOn(s, hot)) return Optional.empty();
         boolean simmers = s.handsOn()
                 .skip(0)
                 .anyMatch(step -> s.number(step) >= first
@@ -125,6 +127,20 @@ final class DonenessUnsaid implements Check {
                         && (step.place().isHot() && step.waiting().time().low() >= LONG && Told.says(step, LONG_AND_WET)
                                 || step.waiting().time().low() >= HOUR && Told.says(step, LID_AND_LOW)));
         return simmers ? Optional.empty() : Optional.of(hot.getLast());
+    }
+
+    /** A quarter of an hour in the sauce and half an hour in the oven: together they are long. */
+    private static boolean goesOn(Situation s, List<Step> hot) {
+        int wet = hot.stream()
+                .filter(step -> step.waiting() != null && Told.says(step, LONG_AND_WET))
+                .mapToInt(step -> step.waiting().time().low())
+                .sum();
+        int last = s.number(hot.getLast());
+        int oven = s.handsOn()
+                .filter(step -> s.number(step) > last && step.place() == Place.OVEN && step.waiting() != null)
+                .mapToInt(step -> step.waiting().time().low())
+                .sum();
+        return wet > 0 && wet + oven >= LONG;
     }
 
     /** "The patties": the hot steps after it was shaped. */

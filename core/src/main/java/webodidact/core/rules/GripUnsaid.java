@@ -8,6 +8,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.food.Action;
 import webodidact.core.lesson.Audience;
+import webodidact.core.lesson.Delivery;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Who;
 import webodidact.core.script.Phrase;
@@ -51,6 +52,8 @@ final class GripUnsaid implements Check {
 
     /** What is baked lies still when it is cut into slices. */
     private static final Phrase SHARED_OUT = Phrase.of(
+            "(?:before|when) (?:you|we|they) (?:cut|slice)\\b",
+            "cut (?:it|them)[^.!?]{0,16}?\\b(?:squares|bars|portions)\\b",
             "cut it (?:up )?(?:in|into) (?:\\d+|\\p{L}+teen|four|six|eight|ten|twelve|twenty|squares|slices|bars|portions)\\b");
 
     @Override
@@ -64,7 +67,9 @@ final class GripUnsaid implements Check {
                     || step.who().isBeforeCamera()
                     || Told.says(step, ADULTS_CUT)
                     || Told.says(step, ROUND) && !Told.says(step, GRATES)
-                    || s.lesson().audience() == Audience.AGES_11_16 && Told.says(step, SHARED_OUT)) continue;
+                    || (s.lesson().audience() == Audience.AGES_11_16
+                                    || s.lesson().delivery() == Delivery.DEMONSTRATION)
+                            && Told.says(step, SHARED_OUT)) continue;
             var cut = s.deeds(step).map(Action::verb).filter(CUTS::contains).findFirst();
             if (cut.isEmpty() && Ages.needBlades(s) && Told.says(step, GRATES)) cut = Optional.of("grate");
             if (cut.isPresent())

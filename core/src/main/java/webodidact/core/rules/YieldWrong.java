@@ -37,7 +37,8 @@ final class YieldWrong implements Check {
                     + N
                     + "\\b(?: (?:little |small |big |of )?(?:them|of them|ones|balls|biscuits|cookies|scones|rolls|pieces|dumplings|parcels|rounds))?(?= ?[.,!?]|$| out of)",
             "(?:cut|roll|shape|divide)\\b[^.!?]{0,40}\\binto " + N
-                    + " (?:\\p{L}+ )?(?:balls|biscuits|cookies|scones|rolls|dumplings|parcels|rounds|straws|strips)");
+                    + " (?:\\p{L}+ )?(?:balls|biscuits|cookies|scones|rolls|dumplings|parcels|rounds|straws|strips)",
+            "cut (?:it|them)[^.!?]{0,16}?\\b" + N + " (?:squares|slices|bars|wedges|fingers)\\b");
 
     /** The lesson is for so many pieces, and hands are told to make another number of them. */
     private Optional<Finding> told(Situation s) {

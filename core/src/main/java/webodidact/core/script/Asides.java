@@ -112,7 +112,7 @@ public final class Asides {
             whole(Kind.HABIT, "\\b(?:normally|usually|traditionally|ordinarily)\\b,? (?:I|we|you|people|they)\\b"),
             whole(
                     Kind.ASKED,
-                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:who|what|why|where|which|how many|how do|how does|do you|does anyone|did you|has anyone|is anyone|are you|can anyone|anyone|anybody)\\b[^.!]*\\?|\\b(?:talk(?:ed|ing)?|chat(?:ted|ting)?|tell you|(?<!never )told you|a word|read|hear|heard) about\\b"),
+                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:who|what|why|where|which|how many|how do|how does|do you|do I|do we|should I|should we|can I|could I|does anyone|did you|has anyone|is anyone|are you|can anyone|anyone|anybody)\\b[^.!]*\\?|\\b(?:talk(?:ed|ing)?|chat(?:ted|ting)?|tell you|(?<!never )told you|a word|read|hear|heard) about\\b"),
             whole(
                     Kind.STATE,
                     "\\bif (?:there['’]?s|there is|there are|you['’]ve got|you have) (?:any )?[^.,;]*\\b(?:left|spare|over)\\b"),
@@ -126,6 +126,9 @@ public final class Asides {
                     Kind.STATE,
                     "\\b(?:while|as) (?:the |your |my |those )?(?:\\p{L}+[ -]){1,2}?(?:is|are|cooks?|boils?|simmers?|bakes?|rests?|fry|fries|cools?|rises?|proves?|roasts?|steams?|bubbles?)\\b[^.,;:!?\\n]*"),
             part(Kind.STATE, "\\bfor an? (?:runny|soft|set|firm|jammy|hard) (?:yolk|egg|white|centre|middle)s?\\b"),
+            part(
+                    Kind.STATE,
+                    "\\b(?:(?:the|your|this|that) )?(?:\\p{L}+ )?\\p{L}+(?:['’]s| is| are) (?:entirely |completely |quite )?optional\\b"),
             part(Kind.STATE, "\\bthat was (?:raw |our |the |your )(?:\\p{L}+ ?){1,2}"),
             part(
                     Kind.PUT_AWAY,

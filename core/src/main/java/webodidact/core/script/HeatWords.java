@@ -28,7 +28,7 @@ public final class HeatWords {
     private static final Pattern NO_FAN =
             Pattern.compile("\\b(?:no|not|without an?|isn['’]t an?) fan\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FAN_AFTER = Pattern.compile(
-            "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| you have| you['’]ve(?: got)?| yours (?:is|has)| yours['’]s)?(?: an?| the| your)? ?fan\\b",
+            "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| you are| you['’]re(?: using)?| you have| you['’]ve(?: got)?| yours (?:is|has)| yours['’]s)?(?: an?| the| your)? ?fan\\b",
             Pattern.CASE_INSENSITIVE);
     /** "Twenty degrees hotter": a difference, no setting. */
     private static final Pattern DIFFERENCE = Pattern.compile(
@@ -119,7 +119,10 @@ public final class HeatWords {
             boolean marked = MARKED.matcher(m.group()).find()
                     // "180/160 fan": the first of a pair needs no sign of its own.
                     || text.substring(m.end(), Math.min(text.length(), m.end() + 12))
-                            .matches("(?is)/\\s*\\d{3}.*");
+                            .matches("(?is)/\\s*\\d{3}.*")
+                    // "180 degrees, 160 if it's a fan": nor does the second.
+                    || !all.isEmpty()
+                            && FAN_AFTER.matcher(text.substring(m.end(1))).find();
             if (!marked
                     || PROBE.matcher(sentenceAround(text, m.start())).find()
                     || DIFFERENCE.matcher(text.substring(m.end(1))).find()) continue;

@@ -178,6 +178,10 @@ public final class Mentions {
             // "Cream the butter": what hands do is no food; "butter the tin" takes some.
             if (deeds.contains(m.start()) && (m.kind() == Kind.UNLISTED || stands(CREAMING, text, m.start()))) continue;
             if (stands(FISHING, text, m.start())) continue;
+            if (m.kind() == Kind.UNLISTED
+                    && TAKEN_OUT
+                            .matcher(text.substring(Math.max(0, m.start() - 24), m.start()))
+                            .find()) continue;
             // "A spoon of the pasta water": what it was cooked in, or what is made of it.
             if (m.kind() == Kind.UNLISTED && stands(WATER, text, m.end())) continue;
             if (m.kind() == Kind.UNLISTED) {
@@ -337,6 +341,11 @@ public final class Mentions {
     /** "Fish the cinnamon out". */
     private static final Pattern FISHING = Pattern.compile(
             "fish (?:it|them|(?:the|your|that|those) [^.,!?]{1,30}) out\\b|(?<!\\b(?:the|your|my|that|this|some|any|of|white|raw|cooked) )fish out\\b(?! of)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** "Fish out the bay leaf". */
+    private static final Pattern TAKEN_OUT = Pattern.compile(
+            "\\b(?:fish|pick|lift|scoop)(?:ing)? out (?:the|your|that|those|any) (?:\\p{L}+ )?$",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CREAMING =

@@ -94,7 +94,17 @@ public final class ShareWords {
     /** Before the name, else after it. @param end where the food's name ends */
     public static Optional<Share> around(String text, int at, int end, FoodLine line) {
         var before = before(text, at, line);
-        if (before.isPresent()) return before;
+        boolean loose = before.isPresent()
+                && before.get().amount() != null
+                && before.get().amount().unit().dimension() == Dimension.INFORMAL;
+        if (before.isPresent() && !loose) return before;
+        // "A knob of butter, about 15 g": the figure says how much.
+        return after(text, end, line)
+                .filter(s -> !loose || s.amount() != null && s.amount().unit().dimension() != Dimension.INFORMAL)
+                .or(() -> before);
+    }
+
+    private static Optional<Share> after(String text, int end, FoodLine line) {
         var tail = text.substring(end, Math.min(text.length(), end + REACH));
         var lead = AFTER.matcher(tail);
         var pronoun = PRONOUN.matcher(tail);

@@ -45,14 +45,14 @@ public final class TimeWords {
                     + "|(?<more>" + NUMBER + ")(?: more\\b| on the other\\b)(?! " + UNIT + ")"
                     + "|(?:(?<!\\b(?:enough|makes|serves|plenty|good|recipe|table|dinner|supper|lunch) )(?<=\\p{L} for )|(?<=\\banother ))(?<again>"
                     + NUMBER
-                    + ")(?=\\s*(?:[.,;!]|$))"
+                    + ")(?:(?:-|–| to | or )(?<againtill>" + NUMBER + "))?(?=\\s*(?:[.,;!]|$))"
                     + "|another (?<another>" + UNIT + ")"
                     + "|(?<night>overnight)\\b)",
             Pattern.CASE_INSENSITIVE);
 
     /** What is done to food for so many minutes, and never for so many people. */
     private static final Pattern LEFT = Pattern.compile(
-            "\\b(?:rest|simmer|boil|fry|grill|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $",
+            "\\b(?:rest|simmer|boil|bubble|fry|grill|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BETWEEN = Pattern.compile(
@@ -101,7 +101,13 @@ public final class TimeWords {
             if (quarters >= 8
                     && quarters < 240
                     && LEFT.matcher(text.substring(0, m.start())).find())
-                all.add(new Found(m.start(), m.end(), TimeRange.of(quarters * 15)));
+                all.add(new Found(
+                        m.start(),
+                        m.end(),
+                        new TimeRange(
+                                quarters * 15,
+                                Math.max(quarters, m.group("againtill") == null ? 0 : quarters(m.group("againtill")))
+                                        * 15)));
             return;
         }
         var last = all.getLast();

@@ -63,7 +63,8 @@ class SaidTest {
         "said-sixth.txt",
         "said-seventh.txt",
         "said-eighth.txt",
-        "said-ninth.txt"
+        "said-ninth.txt",
+        "said-tenth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
