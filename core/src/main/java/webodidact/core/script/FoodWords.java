@@ -67,6 +67,7 @@ final class FoodWords {
                                     ? ShareWords.saidNext(text, mention.end())
                                     : Optional.empty())
                             .orElse(null);
+            if (share != null && share.amount() != null && isRestToo(text, mention, mentions)) share = null;
             boolean whole = !drawn.contains(line.id())
                     && share != null
                     && share.amount() != null
@@ -84,6 +85,21 @@ final class FoodWords {
                 .distinct()
                 .toList();
     }
+
+    /** "Half the butter for the toast, the rest for the pan": both are of this step, and together all of it. */
+    private static boolean isRestToo(String text, Mentions.Mention mention, List<Mentions.Mention> mentions) {
+        var m = REST_TOO.matcher(text.substring(mention.end(), Math.min(text.length(), mention.end() + 140)));
+        return m.find()
+                && !Asides.of(text).covers(mention.end() + m.start(1))
+                && mentions.stream()
+                        .noneMatch(o -> o.kind() != Mentions.Kind.TOOL
+                                && o.start() > mention.end()
+                                && o.start() < mention.end() + m.start(1));
+    }
+
+    private static final Pattern REST_TOO = Pattern.compile(
+            "^[^.;!?]{0,60}?(?:, |,? and )(?:and )?(the (?:rest|remainder|remaining(?: [^.,;!?]{2,24}?)?|other (?:half|third|quarter))|a (?:third|quarter|half))(?: of it)? (?:for|in|into|on|onto|over|to|goes (?:in|on|over|into))\\b(?! ?[^.;!?]{0,40}\\b(?:later|afterwards|end|tomorrow|next|dusting|another|serv\\p{L}+|lunch|freezer|fridge)\\b)",
+            Pattern.CASE_INSENSITIVE);
 
     /** "Separate two of the eggs, you only need the yolks": the same two. */
     private static boolean isSaidOf(List<Taken> all, String line) {
