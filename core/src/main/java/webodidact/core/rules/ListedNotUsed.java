@@ -79,6 +79,9 @@ final class ListedNotUsed implements Check {
     private static boolean isSaid(Situation s, FoodLine line, Set<String> said) {
         if (s.handsOn().anyMatch(step -> names(s, step, line))) return false;
         if (isGiven(s, line)) return true;
+        if (line.amount() != null
+                && line.amount().unit().symbol().equals("slice")
+                && s.handsOn().anyMatch(step -> Told.says(step, SLICES))) return true;
         var food = s.food(line);
         if (food.isPresent()
                 && TOGETHER.entrySet().stream()
@@ -121,6 +124,10 @@ final class ListedNotUsed implements Check {
                                         && m.id().equals(line.id())
                                         && hit.sentence().contains(m.words()))));
     }
+
+    /** What is listed in slices and goes by no other name. */
+    private static final Phrase SLICES = Phrase.of(
+            "(?:on|onto|with|between|of|your|the|two|three|four|six|eight|each|every) (?:\\p{L}+ )?slices?\\b");
 
     private static final Phrase GIVES =
             Phrase.of("\\b(?:give|offer|serve|hand|let) (?:them|it|him|her|baby|your|the|some|a)\\b", "\\bserve\\b");

@@ -28,7 +28,7 @@ public final class ActWords {
                 "\\b(?:turn|switch) off (?:the |your )?oven\\b|\\b(?:turn|switch) (?:the |your )?oven off\\b|\\boven (?:is |goes )?off\\b|\\b(?:turn|switch) everything off\\b|\\bmitts on, oven off\\b|\\beverything(?:['’]s| is| goes)? (?:all )?off\\b(?! the\\b)");
         says(
                 Act.RING_OFF,
-                "\\bhobs off\\b|\\boff with (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:turn|switch) (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?) off\\b(?! the)|\\b(?:turn|switch) off (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?)\\b|\\b(?:heat|hob|rings?|gas|burners?) (?:is |are |goes |all |both )*off\\b|\\b(?:turn|switch) (?:it|everything|that) (?:all )?off\\b|\\beverything(?:['’]s| is| goes)? (?:all )?off\\b(?! the\\b)");
+                "\\bhobs off\\b|\\boff with (?:the |your )?(?:heat|hob|ring|gas)\\b|\\b(?:turn|switch) (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?) off\\b(?! the)|\\b(?:turn|switch) off (?:the |your |both |all (?:the )?)*(?:heat|hob|rings?|gas|burners?|stove|cooker|pans?)\\b|\\b(?:heat|hob|rings?|gas|burners?) (?:is |are |goes |all |both )*off\\b|\\b(?:skillet|griddle) (?:is |goes )?off\\b|\\b(?:turn|switch) (?:it|everything|that) (?:all )?off\\b|\\beverything(?:['’]s| is| goes)? (?:all )?off\\b(?! the\\b)");
         says(
                 Act.LID_ON,
                 "\\b(?:lid|cover) (?:back )?on\\b|\\b(?:put|pop) (?:the |a )lid\\b|\\bcover (?:it |them |the pan |the pot )?with (?:a|the|its) lid\\b");

@@ -104,6 +104,10 @@ public final class Asides {
                     Kind.HABIT,
                     "\\bit(?:['’]d| would| used to| only|['’]ll)? (?:takes?|took) (?:me|us|him|her|most people)\\b"
                             + TO_CLAUSE_END),
+            part(
+                    Kind.HABIT,
+                    "\\b(?:my |our )?(?:mum|mam|mom|nan|gran|granny|grandma|grandmother|mother|dad|father|aunt|auntie)['’]s (?:recipe|book|version|way)\\b"
+                            + TO_CLAUSE_END),
             part(Kind.HABIT, "\\b(?:I|we)['’]d (?:normally|usually|often|sometimes)\\b" + TO_CLAUSE_END),
             part(
                     Kind.HABIT,

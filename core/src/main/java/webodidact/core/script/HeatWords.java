@@ -120,7 +120,9 @@ public final class HeatWords {
                     // "180/160 fan": the first of a pair needs no sign of its own.
                     || text.substring(m.end(), Math.min(text.length(), m.end() + 12))
                             .matches("(?is)/\\s*\\d{3}.*")
-                    // "180 degrees, 160 if it's a fan": nor does the second.
+                    // "In a 220 oven".
+                    || text.startsWith(" oven", m.end(1))
+                    // "180 degrees, 160 if it's a fan": nor does the second of a pair.
                     || !all.isEmpty()
                             && FAN_AFTER.matcher(text.substring(m.end(1))).find();
             if (!marked

@@ -45,7 +45,7 @@ public final class ShareWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AFTER = Pattern.compile(
-            "^(?:,| (?:goes? )?(?:in|over|on)(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all )*",
+            "^(?:,| (?:hot|warm|melted|soft|cold),| (?:goes? )?(?:in|over|on)(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all )*",
             Pattern.CASE_INSENSITIVE);
     /** "The milk, a bit at a time, that's 350 ml": between them nothing but how it goes in. */
     private static final Pattern PRONOUN = Pattern.compile(

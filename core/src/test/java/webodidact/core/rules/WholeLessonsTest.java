@@ -31,7 +31,8 @@ class WholeLessonsTest {
         "lessons-twentieth.txt, 90, 0",
         "lessons-twentyfirst.txt, 90, 0",
         "lessons-twentysecond.txt, 90, 0",
-        "lessons-twentythird.txt, 95, 2"
+        "lessons-twentythird.txt, 95, 2",
+        "lessons-twentyfourth.txt, 85, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
