@@ -34,6 +34,9 @@ final class AmountSaidOtherwise implements Check {
     private static final Phrase DISH = Phrase.exactly(
             "^ (?:\\p{L}+ )?(?:muffins?|scones?|buns?|cakes?|tarts?|pies?|pancakes?|fritters?|burgers?|kebabs?|skewers?|rolls?|wraps?|balls?|bites?|biscuits?|cookies?|pasties|parcels?|sandwich(?:es)?|loaves|loaf|soups?|curr(?:y|ies)|dumplings?|flapjacks?|squares?|boats?|chips|crisps|wedges)\\b");
 
+    /** "Two sausages each": of how many people nobody says here. */
+    private static final Phrase EACH = Phrase.exactly("^,? (?:each|apiece|a head|per (?:person|head)|for each)\\b");
+
     @Override
     public Stream<Finding> find(Situation s) {
         return s.lesson().steps().stream()
@@ -45,7 +48,8 @@ final class AmountSaidOtherwise implements Check {
 
     private Stream<Finding> finding(Situation s, Step step, Mentions.Mention mention) {
         var line = s.lesson().food(mention.id()).orElseThrow();
-        if (line.amount() == null || DISH.isIn(step.say().substring(mention.end()))) return Stream.empty();
+        var after = step.say().substring(mention.end());
+        if (line.amount() == null || DISH.isIn(after) || EACH.isIn(after)) return Stream.empty();
         var before = step.say().substring(Math.max(0, mention.start() - 40), mention.start());
         return said(before, line)
                 .filter(a -> isOther(s, a, line.amount(), line)

@@ -9,6 +9,7 @@ import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Place;
 import webodidact.core.script.Phrase;
+import webodidact.core.script.SaidTimes;
 import webodidact.core.script.Told;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
@@ -38,12 +39,22 @@ final class OvenNeverHeated implements Check {
             "(?:wait|until|till) (?:it's|it is|the oven's|the oven is) (?:hot|ready|up to)",
             "before (?:we|you) (?:start|do anything)");
 
+    /** "Leave it to stand": nobody knows how long. */
+    private static boolean waits(Situation s, Placed p) {
+        return Told.says(p.step(), LEFT)
+                || Stream.of(p.step().say(), p.step().doing())
+                        .anyMatch(text -> SaidTimes.in(text, s.knowledge()).stream()
+                                .anyMatch(t -> t.time().isZero()));
+    }
+
+    private static final Phrase LEFT = Phrase.of("(?:leave|let) (?:it|them|that|the \\p{L}+) (?:to )?stand\\b");
+
     /** Of a step between the two nobody knows how long children take: the oven may be hot or not. */
     private static boolean isUntimed(Situation s, Placed on, Placed use) {
         return Ages.areChildren(s)
                 && s.schedule().steps().stream()
                         .filter(p -> p.number() > on.number() && p.number() < use.number())
-                        .anyMatch(p -> s.schedule().untimed().contains(p.step().id()));
+                        .anyMatch(p -> s.schedule().untimed().contains(p.step().id()) || waits(s, p));
     }
 
     /**

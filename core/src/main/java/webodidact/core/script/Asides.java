@@ -160,6 +160,19 @@ public final class Asides {
                     "\\b(?:after|before|from) (?:touching|handling|you touch|you(?:['’]ve)? touched|you handle)\\b"
                             + TO_CLAUSE_END),
             part(
+                    Kind.CONTENTS,
+                    "\\b(?:your|my|their) \\p{L}+ (?:may|might) (?:take|need|want|be|have)\\b" + TO_CLAUSE_END),
+            part(Kind.CONTENTS, "\\bthe \\p{L}+ in (?:the|your|that) \\p{L}+ (?:is|will be) (?:plenty|enough)\\b"),
+            part(
+                    Kind.PUT_AWAY,
+                    "\\b(?:set|put|leave) the (?:rest|remainder) of [^.,;!?]{2,30}? (?:to one side|aside|by)\\b"),
+            part(
+                    Kind.DONE,
+                    "\\b(?:I['’]ve|there['’]s|here['’]s) (?:got )?(?:a|some|my) [^.,;!?]{2,40}?(?:that['’]s|that has|which has) been\\b"
+                            + TO_CLAUSE_END),
+            part(Kind.DONE, "\\bI used for (?:the |my )?\\p{L}+"),
+            part(Kind.STATE, "\\bif nothing\\b[^.!?]*"),
+            part(
                     Kind.STATE,
                     "(?<=\\bwash )(?:your |those )?hands? (?:again )?(?:well )?(?:after|before) (?:the |that |your )?\\p{L}+"),
             part(

@@ -84,7 +84,7 @@ final class Collecting {
     }
 
     private static final Pattern OUT_OF_IT = Pattern.compile(
-            "^(?:\\p{L}+,? )?(?:the |your )?\\p{L}+ (?:come )?out\\b(?! of (?:the|a|your) (?!oven))|\\bout (?:of the oven|they come|it comes)\\b|\\b(?:take|get|bring|lift|grab) (?:it|them|those|that|(?:the|your) (?:\\p{L}+ )?(?:tray|tin|dish|\\p{L}+s)) out\\b(?! of (?:the|a|your) (?!oven))",
+            "(?:^|, )(?:the |your )?(?:tray|tin|dish|casserole) out\\b|^(?:\\p{L}+,? )?(?:the |your )?\\p{L}+ (?:come )?out\\b(?! of (?:the|a|your) (?!oven))|\\bout (?:of the oven|they come|it comes)\\b|\\b(?:take|get|bring|lift|grab) (?:it|them|those|that|(?:the|your) (?:\\p{L}+ )?(?:tray|tin|dish|\\p{L}+s)) out\\b(?! of (?:the|a|your) (?!oven))",
             Pattern.CASE_INSENSITIVE);
 
     private static int collector(Lesson lesson, int from) {

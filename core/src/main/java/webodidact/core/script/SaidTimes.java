@@ -42,7 +42,7 @@ public final class SaidTimes {
             "^[\\s-]*(?:in,? (?:they|it|you|we)\\b|ago|earlier|before\\b(?! (?:it|they|you|slicing|serving|cutting|turning))|later|walk|away|old|in advance|from now|left|break|early|into (?:the|its)|mark|between\\b|to go|more to go|all in\\b(?! one)|in total|altogether|together|from start|start to finish|of your time|in the diary|salad|steak|supper|dinner|meal|recipe|egg|wonder|job|lesson|video|window|since|the last time|and (?:it|they)(?:['’]s|['’]re|['’]ve| is| are)? (?:caught|burnt|burned|ruined|gone|overcooked|black))\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern GIVEN = Pattern.compile(
-            "\\b(?:give|gives|giving|wants?|needs?|takes?|gets?|have|has|another|for another|back on for|on for|in for|out for|rest for)\\s+(?:it|them|that|those|these|your \\p{L}+|the \\p{L}+)?\\s*(?:another |about |around |a good |only |just |at least |for )*$",
+            "\\b(?:first|second|final|last) (?:rise|prove|proof|rest),? (?:of )?$|\\b(?:give|gives|giving|wants?|needs?|takes?|gets?|have|has|another|for another|back on for|on for|in for|out for|rest for)\\s+(?:it|them|that|those|these|your \\p{L}+|the \\p{L}+)?\\s*(?:another |about |around |a good |only |just |at least |for )*$",
             Pattern.CASE_INSENSITIVE);
     /** "Repeat until you have 16 (allow 12 minutes)": hands need it. */
     private static final Pattern ALLOW =
@@ -50,7 +50,7 @@ public final class SaidTimes {
 
     /** "Work it with your hands for five minutes". */
     private static final Pattern BY_HAND = Pattern.compile(
-            "\\bkeep (?:it|them|everything) (?:moving|going round)\\b[^.!?]*$|\\b(?:with|using) (?:your|our|my) (?:hands|fingers|fingertips|fists)\\b[^.!?]*$",
+            "\\bbaste\\b[^.!?]*$|\\bkeep (?:it|them|everything) (?:moving|going round)\\b[^.!?]*$|\\b(?:with|using) (?:your|our|my) (?:hands|fingers|fingertips|fists)\\b[^.!?]*$",
             Pattern.CASE_INSENSITIVE);
 
     /** "Don't touch it for five minutes": left to itself. */

@@ -62,7 +62,8 @@ class ChecksDocTest {
             new Set("lessons-twentyfirst.txt", "11 of 20, 7 false in 3 lessons"),
             new Set("lessons-twentysecond.txt", "15 of 25, 6 false in 3 lessons"),
             new Set("lessons-twentythird.txt", "10 of 12, 7 false in 3 lessons"),
-            new Set("lessons-twentyfourth.txt", "7 of 10, 8 false in 3 lessons"));
+            new Set("lessons-twentyfourth.txt", "7 of 10, 8 false in 3 lessons"),
+            new Set("lessons-twentyfifth.txt", "7 of 12, 4 false in 3 lessons"));
 
     private static String scores() {
         var all = new StringBuilder();

@@ -32,7 +32,8 @@ class WholeLessonsTest {
         "lessons-twentyfirst.txt, 90, 0",
         "lessons-twentysecond.txt, 90, 0",
         "lessons-twentythird.txt, 95, 2",
-        "lessons-twentyfourth.txt, 85, 0"
+        "lessons-twentyfourth.txt, 85, 0",
+        "lessons-twentyfifth.txt, 95, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;

@@ -65,7 +65,8 @@ class SaidTest {
         "said-eighth.txt",
         "said-ninth.txt",
         "said-tenth.txt",
-        "said-eleventh.txt"
+        "said-eleventh.txt",
+        "said-twelfth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
