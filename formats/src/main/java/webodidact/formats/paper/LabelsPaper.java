@@ -46,10 +46,11 @@ final class LabelsPaper implements PagePaper {
     @Override
     public String remark(Edition edition) {
         var sheets = LabelSheets.of(edition);
+        if (sheets.stickers().isEmpty()) return Words.say("label.none");
         var words = new ArrayList<String>();
         words.add(Words.say("label.lie", sheets.stickers().size(), sheets.sheets()));
         if (sheets.over() == 0) {
-            if (!sheets.stickers().isEmpty()) words.add(Words.say("label.all"));
+            words.add(Words.say("label.all"));
         } else {
             words.add(Words.say("label.over", sheets.over()));
             LabelSheets.enough(edition).ifPresent(g -> words.add(Words.say("label.enough", g.count())));

@@ -115,6 +115,9 @@ class LabelSheetsTest {
                 .isZero();
         assertThat(((PagePaper) Papers.of("labels")).remark(edition(LabelGrid.A4_21, 1)))
                 .endsWith("All words stand on their label.");
+        var empty = longNames().but(d -> d.foods = List.of());
+        assertThat(((PagePaper) Papers.of("labels")).remark(edition(empty, LabelGrid.A4_21, 1)))
+                .isEqualTo("No label yet.");
     }
 
     @Test
