@@ -9,7 +9,6 @@ import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Place;
 import webodidact.core.script.Phrase;
-import webodidact.core.script.SaidTimes;
 import webodidact.core.script.Told;
 import webodidact.core.time.Clock;
 import webodidact.core.timing.Placed;
@@ -41,13 +40,8 @@ final class OvenNeverHeated implements Check {
 
     /** "Leave it to stand": nobody knows how long. */
     private static boolean waits(Situation s, Placed p) {
-        return Told.says(p.step(), LEFT)
-                || Stream.of(p.step().say(), p.step().doing())
-                        .anyMatch(text -> SaidTimes.in(text, s.knowledge()).stream()
-                                .anyMatch(t -> t.time().isZero()));
+        return WaitUnsaid.said(s).anyMatch(x -> x.number() == p.number());
     }
-
-    private static final Phrase LEFT = Phrase.of("(?:leave|let) (?:it|them|that|the \\p{L}+) (?:to )?stand\\b");
 
     /** Of a step between the two nobody knows how long children take: the oven may be hot or not. */
     private static boolean isUntimed(Situation s, Placed on, Placed use) {

@@ -58,12 +58,7 @@ final class WaitUnsaid implements Check {
                         step.waiting().what().isBlank()
                                 ? CheckTable.words().message("takes")
                                 : step.waiting().what()));
-        var words = Told.oncePerStep(s.told().meant(LEFT))
-                .filter(x -> (x.step().kind().isHandsOn() || DOUGH.isIn(x.sentence()))
-                        && (x.step().waiting() == null || COLD.isIn(x.words() + rest(x.after())))
-                        && (!ENDED.isIn(x.words() + rest(x.after())) || COLD.isIn(x.words() + rest(x.after()))))
-                .filter(x -> TimeWords.in(x.words() + rest(x.after())).isEmpty())
-                .map(x -> at(s, x.step().id(), x.number(), x.words()).as("words"))
+        var words = said(s).map(x -> at(s, x.step().id(), x.number(), x.words()).as("words"))
                 .toList();
         var told = words.stream().map(Finding::step).collect(Collectors.toSet());
         var verbs = s.handsOn()
@@ -75,6 +70,15 @@ final class WaitUnsaid implements Check {
                 .filter(x -> !told.contains(x.number()))
                 .map(x -> at(s, x.step().id(), x.number(), x.words()).as("words"));
         return Stream.of(facts, words.stream(), chilled, verbs).flatMap(f -> f);
+    }
+
+    /** Where words leave food to itself and no length of it is said. */
+    static Stream<Told.Said> said(Situation s) {
+        return Told.oncePerStep(s.told().meant(LEFT))
+                .filter(x -> (x.step().kind().isHandsOn() || DOUGH.isIn(x.sentence()))
+                        && (x.step().waiting() == null || COLD.isIn(x.words() + rest(x.after())))
+                        && (!ENDED.isIn(x.words() + rest(x.after())) || COLD.isIn(x.words() + rest(x.after()))))
+                .filter(x -> TimeWords.in(x.words() + rest(x.after())).isEmpty());
     }
 
     /** "Cool in the tin, then lift it out." */

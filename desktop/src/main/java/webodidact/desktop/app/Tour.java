@@ -330,6 +330,12 @@ final class Tour {
 
     /** What the scene shows, as a PNG. */
     static void shoot(Scene scene, Path file) {
+        // Nodes that a drawing makes while it is laid out get their styles with the next pulse: a picture does not wait
+        // for one.
+        for (int i = 0; i < 2; i++) {
+            scene.getRoot().applyCss();
+            scene.getRoot().layout();
+        }
         var image = scene.snapshot(null);
         int w = (int) image.getWidth();
         int h = (int) image.getHeight();
