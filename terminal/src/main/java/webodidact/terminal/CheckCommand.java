@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import webodidact.core.check.Covering;
 import webodidact.core.check.Family;
@@ -62,7 +63,9 @@ final class CheckCommand implements Command {
             var outcome = each.outcome();
             var open = of(only, outcome.report().open());
             if (json) {
-                open.forEach(f -> all.add(map(each, outcome, f, null)));
+                all.addAll(open.parallelStream()
+                        .map(f -> map(each, outcome, f, null))
+                        .toList());
                 of(only, outcome.report().covered())
                         .forEach(f -> all.add(map(
                                 each,
@@ -127,16 +130,20 @@ final class CheckCommand implements Command {
     private void print(String title, Outcome outcome, List<Finding> open) {
         var out = told.out();
         if (!title.isEmpty()) out.println(Words.say("check.lesson", title));
-        for (var f : open) {
-            out.println(Words.say(
-                    f.isStop() ? "check.stop" : "check.look",
-                    f.step() > 0 ? Words.say("check.step", f.step(), f.what()) : f.what(),
-                    f.why()));
-            f.mends()
-                    .forEach(m -> out.println(Words.say(
-                            "check.mend", m.label(), MendPrice.of(outcome, m).text())));
-        }
+        // A mend's price is a whole lesson worked out again: on all cores.
+        open.parallelStream().map(f -> text(outcome, f)).forEachOrdered(out::println);
         if (open.isEmpty()) out.println(Words.say("check.clean"));
+    }
+
+    private static String text(Outcome outcome, Finding f) {
+        var found = Words.say(
+                f.isStop() ? "check.stop" : "check.look",
+                f.step() > 0 ? Words.say("check.step", f.step(), f.what()) : f.what(),
+                f.why());
+        var mends = f.mends().stream()
+                .map(m -> Words.say(
+                        "check.mend", m.label(), MendPrice.of(outcome, m).text()));
+        return Stream.concat(Stream.of(found), mends).collect(Collectors.joining(System.lineSeparator()));
     }
 
     private static Map<String, Object> map(LessonFile in, Outcome outcome, Finding f, Accepted cover) {

@@ -46,7 +46,7 @@ final class HomesCommand implements Command {
         if (homes < 1 || homes > MOST) throw new IllegalArgumentException(Words.say("homes.most", homes, MOST));
         var opened = LessonFile.open("homes", file, told.err());
         opened.needHomes("homes");
-        var outcome = opened.outcome();
+        var outcome = opened.plan();
         var paces = HomePace.of(
                 opened.lesson(),
                 opened.book().households(),

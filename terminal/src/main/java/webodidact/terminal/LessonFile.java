@@ -104,6 +104,11 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
         return Outcome.of(question(), Rules.openEnds());
     }
 
+    /** Its times alone; no check is asked. */
+    Outcome plan() {
+        return Outcome.of(question(), List.of());
+    }
+
     /** All that its answers depend on; an answer is worked out only when it is asked for. */
     Question question() {
         return new Question(

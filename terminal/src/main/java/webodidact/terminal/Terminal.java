@@ -13,7 +13,9 @@ import java.util.Set;
 import java.util.function.Supplier;
 import webodidact.core.check.Unworked;
 import webodidact.core.food.Knowledge;
+import webodidact.core.prep.PrepSolver;
 import webodidact.core.rules.Rules;
+import webodidact.core.swap.Swaps;
 import webodidact.formats.course.DiskWords;
 
 /** {@code webodidact read|convert|check|clock|homes|swap|prep|list|papers|import}: exit code 0 clean, 1 stops found, 2 cannot read, 70 a fault of the program. */
@@ -44,7 +46,7 @@ public final class Terminal {
 
     public static void main(String[] args) {
         if (args.length > 0 && COMMANDS.containsKey(args[0]))
-            Thread.ofPlatform().daemon().start(() -> fetch(WORKING.contains(args[0])));
+            Thread.ofPlatform().daemon().start(() -> fetch(args[0]));
         var out = new PrintWriter(System.out, false, StandardCharsets.UTF_8);
         var err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
         int code = run(new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8)), out, err, args);
@@ -52,14 +54,18 @@ public final class Terminal {
         System.exit(code);
     }
 
-    /** Commands that go by the checks. */
-    private static final Set<String> WORKING = Set.of("check", "clock", "papers");
+    /** Commands that go by the checks, and those that ask what stands in for what. */
+    private static final Set<String> CHECKING = Set.of("check", "clock", "papers");
 
-    /** What they all need, on the other core, while the files are read: half of a command's time is the first use of things. */
-    private static void fetch(boolean checks) {
+    private static final Set<String> SWAPPING = Set.of("check", "homes", "papers");
+
+    /** What a command needs, on the other core, while the files are read: half of a command's time is the first use of things. */
+    private static void fetch(String command) {
         Knowledge.shipped();
+        if (command.equals("prep")) PrepSolver.usual();
         // Reading the index makes the checks, and their many patterns.
-        if (checks) Rules.ALL.size();
+        if (CHECKING.contains(command)) Rules.ALL.size();
+        if (SWAPPING.contains(command)) Swaps.rules();
     }
 
     /** The whole program, on streams of one's own. */

@@ -41,7 +41,8 @@ public final class PrepModel implements PrepSolver {
     public Answer solve(Prep prep, double effort, BooleanSupplier stopped) {
         if (prep.tasks().isEmpty()) return new Answer(Optional.of(new PrepPlan(List.of(), 0, true)), false);
         if (prep.tasks().size() > MOST) return new PrepSearch().solve(prep, effort, stopped);
-        var guess = new PrepSearch().solve(prep, effort, stopped).plan();
+        var search = prep.tasks().size() > SMALL ? new PrepSearch() : new PrepSearch(PrepSearch.ROUGH);
+        var guess = search.solve(prep, effort, stopped).plan();
         // Of many tasks the search finds more than the model in the same time, and its bound is as near.
         if (guess.isPresent() && (prep.tasks().size() > SMALL || stopped.getAsBoolean()))
             return new Answer(guess, false);

@@ -17,6 +17,18 @@ public final class PrepSearch implements PrepSolver {
     private static final int MINUTE = 60;
     /** Tries without anything better, once no start can be a minute later: what is left to find is only nicer. */
     private static final int POLISH = 400;
+    /** The same where the solver makes it nicer afterwards. */
+    static final int ROUGH = 40;
+
+    private final int polish;
+
+    public PrepSearch() {
+        this(POLISH);
+    }
+
+    PrepSearch(int polish) {
+        this.polish = polish;
+    }
 
     @Override
     public Answer solve(Prep prep, double effort, BooleanSupplier stopped) {
@@ -33,7 +45,7 @@ public final class PrepSearch implements PrepSolver {
         long tries = (long) (TRIES * effort * share);
         int idle = 0;
         for (long i = 0;
-                i < tries && !stopped.getAsBoolean() && (begin <= bound - MINUTE || idle < POLISH);
+                i < tries && !stopped.getAsBoolean() && (begin <= bound - MINUTE || idle < polish);
                 i++, idle++) {
             var other = moved(order, dice);
             if (!work.run(other)) continue;

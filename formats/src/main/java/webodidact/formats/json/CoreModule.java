@@ -1,9 +1,6 @@
 package webodidact.formats.json;
 
-import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.annotation.JsonSubTypes;
-import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.BeanDescription;
@@ -19,134 +16,27 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationConfig;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
-import com.fasterxml.jackson.databind.annotation.JsonDeserialize;
-import com.fasterxml.jackson.databind.annotation.JsonSerialize;
 import com.fasterxml.jackson.databind.deser.BeanDeserializerModifier;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.BeanSerializerModifier;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
-import com.fasterxml.jackson.databind.util.StdConverter;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.Locale;
-import java.util.Set;
 import java.util.function.Function;
 import webodidact.core.amount.Amount;
 import webodidact.core.amount.Ratio;
-import webodidact.core.food.Allergen;
-import webodidact.core.food.OwnFood;
-import webodidact.core.lesson.BenchEdits;
-import webodidact.core.lesson.Course;
-import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Doubt;
-import webodidact.core.lesson.FoodLine;
-import webodidact.core.lesson.Lesson;
-import webodidact.core.lesson.Sets;
-import webodidact.core.lesson.Step;
-import webodidact.core.lesson.Yield;
 import webodidact.core.time.TimeRange;
 
 /** How the records of the core look in JSON: amounts, times and ratios as short texts, enums in lower case with dashes. */
 final class CoreModule {
     private CoreModule() {}
-
-    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "way")
-    @JsonSubTypes({
-        @JsonSubTypes.Type(value = Cover.Stay.class, name = "stay"),
-        @JsonSubTypes.Type(value = Cover.CarryOn.class, name = "carry-on"),
-        @JsonSubTypes.Type(value = Cover.Cut.class, name = "cut"),
-        @JsonSubTypes.Type(value = Cover.ReadyCopy.class, name = "ready-copy"),
-        @JsonSubTypes.Type(value = Cover.SpeedUp.class, name = "speed-up"),
-        @JsonSubTypes.Type(value = Cover.Elsewhere.class, name = "elsewhere")
-    })
-    private interface CoverShape {}
-
-    /** A file has the fields of a step flat, as its draft has them. */
-    @JsonSerialize(converter = ToDraft.class)
-    @JsonDeserialize(converter = FromDraft.class)
-    private interface Flat {}
-
-    static final class ToDraft extends StdConverter<Step, Step.Draft> {
-        @Override
-        public Step.Draft convert(Step step) {
-            return new Step.Draft(step);
-        }
-    }
-
-    static final class FromDraft extends StdConverter<Step.Draft, Step> {
-        @Override
-        public Step convert(Step.Draft draft) {
-            return draft.step();
-        }
-    }
-
-    /** What a file holds besides the record's own fields. */
-    @JsonIgnoreProperties({"handsOn", "format"})
-    private interface Plain {}
-
-    /** "Read, and it names nothing" is not the same as "nobody has read it". */
-    @JsonIgnoreProperties("handsOn")
-    private interface WithLabel {
-        @JsonInclude(JsonInclude.Include.NON_NULL)
-        Set<Allergen> labelSays();
-    }
-
-    @JsonInclude(JsonInclude.Include.NON_NULL)
-    private interface Whole {}
-
-    /** The second of air itself is a time like any other; none is not. */
-    private interface WithTimes {
-        @JsonInclude(JsonInclude.Include.NON_NULL)
-        Integer at();
-
-        @JsonInclude(JsonInclude.Include.NON_NULL)
-        Integer done();
-    }
-
-    /** A lesson made once, on camera, needs no word about sets. */
-    @JsonIgnoreProperties("format")
-    private interface WithSets {
-        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = UsualSets.class)
-        Sets sets();
-
-        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = NobodySaid.class)
-        Yield makes();
-    }
-
-    /** A file has what somebody said; what is assumed until then is not written. */
-    @JsonIgnoreProperties("assumed")
-    private interface WithYield {}
-
-    /** Equal to what is not written; Jackson asks it so. */
-    static final class NobodySaid {
-        @Override
-        public boolean equals(Object other) {
-            return other == null || other instanceof Yield y && y.assumed();
-        }
-
-        @Override
-        public int hashCode() {
-            return 0;
-        }
-    }
-
-    /** Equal to what is not written; Jackson asks it so. */
-    static final class UsualSets {
-        @Override
-        public boolean equals(Object other) {
-            return other == null || Sets.NONE.equals(other);
-        }
-
-        @Override
-        public int hashCode() {
-            return 0;
-        }
-    }
 
     static ObjectMapper mapper() {
         var module = new SimpleModule();
@@ -160,15 +50,7 @@ final class CoreModule {
         module.setDeserializerModifier(new EnumReading());
         return JsonMapper.builder()
                 .addModule(module)
-                .addMixIn(Cover.class, CoverShape.class)
-                .addMixIn(Step.class, Flat.class)
-                .addMixIn(Step.Draft.class, Plain.class)
-                .addMixIn(Course.class, Plain.class)
-                .addMixIn(Lesson.class, WithSets.class)
-                .addMixIn(Yield.class, WithYield.class)
-                .addMixIn(FoodLine.class, WithLabel.class)
-                .addMixIn(OwnFood.class, Whole.class)
-                .addMixIn(BenchEdits.Job.class, WithTimes.class)
+                .annotationIntrospector(new Shapes())
                 .defaultPropertyInclusion(
                         JsonInclude.Value.construct(JsonInclude.Include.NON_DEFAULT, JsonInclude.Include.ALWAYS))
                 .enable(SerializationFeature.INDENT_OUTPUT)

@@ -1,7 +1,9 @@
 package webodidact.formats.json;
 
 import com.fasterxml.jackson.core.JsonParseException;
+import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.core.exc.InputCoercionException;
 import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.JsonMappingException;
@@ -88,21 +90,27 @@ public final class JsonFile {
     }
 
     private static <T> Read<T> read(String file, byte[] content, Class<T> type, String id) {
-        try {
-            var tree = JSON.readTree(content);
-            if (!(tree instanceof ObjectNode node)) return refused(file, 0, "", "damaged", Words.say("object"));
-            var format = node.path("format");
-            if (!format.isInt()) return refused(file, 0, "format", "missing", Words.say("format"));
-            if (format.asInt() > FORMAT) {
-                return refused(file, 0, "format", "newer", Words.say("newer", format.asInt(), FORMAT));
-            }
-            // Read from the text, not the tree, so that a complaint knows its line.
+        try (var in = JSON.createParser(content)) {
+            if (in.nextToken() != JsonToken.START_OBJECT) return refused(file, 0, "", "damaged", Words.say("object"));
+            var format = format(in);
+            if (format == null) return refused(file, 0, "format", "missing", Words.say("format"));
+            if (format > FORMAT) return refused(file, 0, "format", "newer", Words.say("newer", format, FORMAT));
             return new Read.Done<>(JSON.readValue(withId(content, id), type), List.of());
         } catch (JsonProcessingException e) {
             return new Read.Refused<>(warning(file, e));
         } catch (IOException e) {
             return refused(file, 0, "", "damaged", Words.say("unread.why", e.getMessage()));
         }
+    }
+
+    /** The number that a file begins with, or says further down; null if it says none. */
+    private static Integer format(JsonParser in) throws IOException {
+        while (in.nextToken() == JsonToken.FIELD_NAME) {
+            boolean says = in.currentName().equals("format");
+            if (in.nextToken() == JsonToken.VALUE_NUMBER_INT && says) return in.getIntValue();
+            in.skipChildren();
+        }
+        return null;
     }
 
     /** Puts the id first, on the line of the opening brace, so that line numbers stay true. */
