@@ -122,7 +122,7 @@ public final class Asides {
                     "\\bif (?:there['’]?s|there is|there are|you['’]ve got|you have) (?:any )?[^.,;]*\\b(?:left|spare|over)\\b"),
             whole(
                     Kind.PUT_AWAY,
-                    "\\bback (?:in|into|to) the (?:fridge|freezer|cupboard|larder|packet|jar)\\b|\\bkeep(?:ing)? (?:the |your |a )?[^.!?]*\\bfor (?:later|the top|the end|next|tomorrow|after)\\b|\\bremember\\b[^.!?]*\\b(?:kept|saved|put) (?:back|aside|by)\\b|\\bhang on to (?:your|the)\\b"),
+                    "\\bback (?:in|into|to) the (?:fridge|freezer|cupboard|larder|packet|jar)\\b|\\bremember\\b[^.!?]*\\b(?:kept|saved|put) (?:back|aside|by)\\b|\\bhang on to (?:your|the)\\b"),
             part(
                     Kind.STATE,
                     "\\b(?:when|once|as soon as|after|if|until|till) (?:the |your |my |all the |all your |those )?(?:\\p{L}+[ -]){1,3}?(?:is|are|has|have|starts?|begins?|looks?|feels?|turns?|goes|go|smells?|comes?|reach|reaches|softens?|wilts?|melts?|big|bubbl\\p{L}+)\\b[^.,;:!?(\\n]*?(?=[.,;:!?(\\n]|$|\\b(?:add|stir|tip|pour|drain|turn|take|put|in goes|in go|you can|it['’]s|then)\\b)"),
@@ -157,7 +157,7 @@ public final class Asides {
                     "\\b(?:wants?|needs?|has|have|should) to (?:hit|reach|read)\\b|\\bshould (?:hit|reach|read)\\b"),
             part(
                     Kind.STATE,
-                    "\\b(?:after|before|from) (?:touching|handling|you touch|you(?:['’]ve)? touched|you handle)\\b"
+                    "\\b(?:after|before|from) (?:touching|handling|you touch|you(?:['’]ve| have)? (?:just )?(?:touched|handled|had your hands in)|you handle)\\b"
                             + TO_CLAUSE_END),
             part(
                     Kind.CONTENTS,
@@ -189,6 +189,34 @@ public final class Asides {
             part(
                     Kind.PRAISE,
                     "\\b(?:good|fine|ok|okay|safe|happy|keeps?) for (?:an?|a few|a couple of|\\p{L}+|\\d+) (?:hours?|days?|weeks?|months?)\\b"),
+            part(
+                    Kind.PUT_AWAY,
+                    "[^.,;:!?\\n]*\\bkeep(?:ing)? (?:the |your |a )?[^.,;!?]*\\bfor (?:later|the top|the end|next|tomorrow|after)\\b"),
+            part(
+                    Kind.STATE,
+                    "[^.,;:!?\\n]*\\bif (?:it|that|they|the \\p{L}+|things?)(?:['’]s|['’]re| is| are| looks?| feels?| seems?| gets?)? (?:still |looking |getting |going |feeling )?(?:an? (?:bit|little|touch) )?(?:too \\p{L}+|dry|thick|stiff|tight|loose|runny|sticky|catching|sticking)\\b[^.!?]*"),
+            part(
+                    Kind.STATE,
+                    "\\b(?:heat|ring|flame|gas|hob)\\b[^.,;!?]{0,15}\\b(?:under|beneath|below) (?:the|your) \\p{L}+"),
+            part(
+                    Kind.ASKED,
+                    "\\bor (?:about |just |even )?[^.,;!?]{1,24}?\\b(?:minutes?|mins?|hours?) if\\b" + TO_CLAUSE_END),
+            part(
+                    Kind.ASKED,
+                    "^\\W*(?:no|out of|haven['’]t got(?: any)?|don['’]t have(?: any)?|can['’]t (?:get|find)(?: any)?) [^.!?]{2,40}\\? [^.!?]*"),
+            part(
+                    Kind.PUT_AWAY,
+                    "^\\W*(?:(?:now|so|right|ok|then)[, ]+)?(?:the |your )?(?:\\p{L}+ ){1,2}out\\b(?=\\s*(?:[,.;!]|$|onto\\b|on to\\b|of the\\b))"),
+            whole(Kind.DENIED, "\\bbut (?:hold (?:off|fire)|not (?:yet|just yet|now))\\b"),
+            whole(
+                    Kind.ASKED,
+                    "\\byou (?:can|could|may) (?:also |always |just |easily )?(?:swap|replace|substitute|switch)\\b"),
+            whole(
+                    Kind.DONE,
+                    "^\\W*(?:(?:now|so)[, ]+)?(?:do )?you(?:['’]ll| will| might| may)? remember\\b|\\bremember (?:the|those|that|when) [^.!?]*\\b(?:last|before)\\b"),
+            whole(
+                    Kind.CONTENTS,
+                    "^\\W*(?:cook(?:ing)?|prep(?:aration)?|total|hands[- ]on)(?: time)?\\s*[:–-]?\\s*(?:about )?\\d"),
             whole(
                     Kind.DONE,
                     "\\b(?:this|that|here)(?: one)?(?:['’]s| is| has)?[^.!?]{0,25}\\b(?:been in|been going|been resting|I made|I did|made earlier|one earlier)\\b|\\b(?:has|have|['’]ve) (?:had|now had) (?:its|their|the|his)\\b"));
@@ -222,10 +250,21 @@ public final class Asides {
     private static int end(String text, int from) {
         for (int i = from; i < text.length() && i - from < LONGEST; i++)
             if (".!?\n".indexOf(text.charAt(i)) >= 0
+                    && !isNoneGot(text, from, i)
                     && (i + 1 == text.length() || Character.isWhitespace(text.charAt(i + 1)) || text.charAt(i) == '\n'))
                 return i + 1;
         return Math.min(text.length(), from + LONGEST);
     }
+
+    /** "No butter? Use oil.": an answer for whoever has none belongs to its question. */
+    private static boolean isNoneGot(String text, int from, int at) {
+        return text.charAt(at) == '?'
+                && at - from < 60
+                && NONE_GOT.matcher(text).region(from, at).lookingAt();
+    }
+
+    private static final Pattern NONE_GOT = Pattern.compile(
+            "\\W*(?:no|out of|haven['’]t got|don['’]t have|can['’]t (?:get|find))\\b", Pattern.CASE_INSENSITIVE);
 
     /** Speech has no full stops: what is further off than this has nothing to do with it. */
     private static final int LONGEST = 300;

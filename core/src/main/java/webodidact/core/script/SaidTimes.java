@@ -55,7 +55,7 @@ public final class SaidTimes {
 
     /** "Don't touch it for five minutes": left to itself. */
     private static final Pattern UNTOUCHED = Pattern.compile(
-            "\\bdon['’]?t (?:touch|move|disturb|open|lift|peek at) (?:it|them|that|the \\p{L}+) for (?:about |at least )?$",
+            "\\b(?:don['’]?t|do not|never|without|resist) (?:touch|move|disturb|open|lift|peek at|turn|flip|stir)(?:ing)? (?:it|them|that|the \\p{L}+) for (?:about |at least )?$",
             Pattern.CASE_INSENSITIVE);
 
     /** "It'll take you eight minutes". */

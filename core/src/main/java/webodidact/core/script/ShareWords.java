@@ -27,7 +27,7 @@ public final class ShareWords {
             "(?<![\\p{L}\\p{N}])(?<!\\b(?:cups?|pints?|tablespoons?|teaspoons?|tbsp|tsp|ounces?|pounds?|litres?|liters?|spoons?|one|two|three|four|\\d) and )(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:(?!(?:for|with|and|in|into|to|on|over|now|then)\\b)[\\p{L}-]+\\s+){0,2})$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern REST = Pattern.compile(
-            "\\b(?:the\\s+)?(?:rest|remainder|last)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$",
+            "\\b(?:the\\s+)?(?:rest|remainder|last)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the|your|that) last\\s+$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$",
             Pattern.CASE_INSENSITIVE);
     /** "Another teaspoon": one. */
     private static final Pattern ANOTHER = Pattern.compile("\\banother(?= )", Pattern.CASE_INSENSITIVE);
@@ -66,6 +66,14 @@ public final class ShareWords {
             "^,[^.;!?]{0,45}?, (?=[^.,;!?]{2,24} (?:altogether|in all|in total|all told)\\b)",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Enough milk to bring it together, usually about a hundred mil". */
+    private static final Pattern ENOUGH =
+            Pattern.compile("\\benough (?:of )?(?:the |your )?(?:\\p{L}+ )?$", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern USUALLY = Pattern.compile(
+            "^,?[^.,;!?]{0,50}, (?:(?:usually|normally|probably|perhaps|maybe|say|so|that['’]s|it['’]s|I['’]d say|you['’]ll want|about|around|roughly|something like) ){1,3}",
+            Pattern.CASE_INSENSITIVE);
+
     private static final int REACH = 60;
 
     private ShareWords() {}
@@ -100,6 +108,10 @@ public final class ShareWords {
         if (before.isPresent() && !loose) return before;
         // "A knob of butter, about 15 g": the figure says how much.
         return after(text, end, line)
+                .or(() -> ENOUGH.matcher(text.substring(Math.max(0, at - REACH), at))
+                                .find()
+                        ? led(USUALLY, text, end)
+                        : Optional.empty())
                 .filter(s -> !loose || s.amount() != null && s.amount().unit().dimension() != Dimension.INFORMAL)
                 .or(() -> before);
     }
@@ -136,7 +148,12 @@ public final class ShareWords {
 
     /** "Sprinkle the cheese all over. That's about 50 g." @param end where the name of the sentence's only food ends */
     static Optional<Share> saidNext(String text, int end) {
-        var lead = NEXT.matcher(text).region(end, Math.min(text.length(), end + 2 * REACH));
+        return led(NEXT, text, end);
+    }
+
+    /** A weight or a volume that those words lead to. */
+    private static Optional<Share> led(Pattern words, String text, int end) {
+        var lead = words.matcher(text).region(end, Math.min(text.length(), end + 2 * REACH));
         if (!lead.lookingAt()) return Optional.empty();
         var tail = text.substring(lead.end(), Math.min(text.length(), lead.end() + REACH));
         return AmountReader.start(tail)

@@ -46,6 +46,8 @@ public final class TimeWords {
                     + "|(?:(?<!\\b(?:enough|makes|serves|plenty|good|recipe|table|dinner|supper|lunch) )(?<=\\p{L} for )|(?<=\\banother ))(?<again>"
                     + NUMBER
                     + ")(?:(?:-|–| to | or )(?<againtill>" + NUMBER + "))?(?=\\s*(?:[.,;!]|$))"
+                    + "|(?<=\\b(?:let (?:it|them|that|this) |leave (?:it|them|that) to )(?:stand|rest|sit|cool|prove|soak)(?: for)? )(?<bare>"
+                    + NUMBER + ")(?=\\s*(?:[.,;!]|$|while\\b|before\\b|and then\\b|then\\b))"
                     + "|another (?<another>" + UNIT + ")"
                     + "|(?<night>overnight)\\b)",
             Pattern.CASE_INSENSITIVE);
@@ -68,6 +70,12 @@ public final class TimeWords {
         while (m.find()) {
             if (m.group("more") != null || m.group("again") != null) {
                 more(text, m, all);
+                continue;
+            }
+            if (m.group("bare") != null) {
+                int quarters = quarters(m.group("bare"));
+                if (quarters >= 8 && quarters < 240)
+                    all.add(new Found(m.start(), m.end(), TimeRange.of(quarters * 15)));
                 continue;
             }
             var range = range(m);

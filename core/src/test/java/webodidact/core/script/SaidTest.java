@@ -66,7 +66,8 @@ class SaidTest {
         "said-ninth.txt",
         "said-tenth.txt",
         "said-eleventh.txt",
-        "said-twelfth.txt"
+        "said-twelfth.txt",
+        "said-thirteenth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
