@@ -202,15 +202,9 @@ public final class Asides {
                     Kind.ASKED,
                     "\\bor (?:about |just |even )?[^.,;!?]{1,24}?\\b(?:minutes?|mins?|hours?) if\\b" + TO_CLAUSE_END),
             part(
-                    Kind.ASKED,
-                    "^\\W*(?:no|out of|haven['’]t got(?: any)?|don['’]t have(?: any)?|can['’]t (?:get|find)(?: any)?) [^.!?]{2,40}\\? [^.!?]*"),
-            part(
                     Kind.PUT_AWAY,
-                    "^\\W*(?:(?:now|so|right|ok|then)[, ]+)?(?:the |your )?(?:\\p{L}+ ){1,2}out\\b(?=\\s*(?:[,.;!]|$|onto\\b|on to\\b|of the\\b))"),
+                    "^\\W*(?:(?:now|so|right|ok|then)[, ]+)?(?:the |your )?(?:\\p{L}+ ){1,2}out\\b(?=\\s*(?:[,.;!]|$|onto\\b|on to\\b))"),
             whole(Kind.DENIED, "\\bbut (?:hold (?:off|fire)|not (?:yet|just yet|now))\\b"),
-            whole(
-                    Kind.ASKED,
-                    "\\byou (?:can|could|may) (?:also |always |just |easily )?(?:swap|replace|substitute|switch)\\b"),
             whole(
                     Kind.DONE,
                     "^\\W*(?:(?:now|so)[, ]+)?(?:do )?you(?:['’]ll| will| might| may)? remember\\b|\\bremember (?:the|those|that|when) [^.!?]*\\b(?:last|before)\\b"),
@@ -250,21 +244,10 @@ public final class Asides {
     private static int end(String text, int from) {
         for (int i = from; i < text.length() && i - from < LONGEST; i++)
             if (".!?\n".indexOf(text.charAt(i)) >= 0
-                    && !isNoneGot(text, from, i)
                     && (i + 1 == text.length() || Character.isWhitespace(text.charAt(i + 1)) || text.charAt(i) == '\n'))
                 return i + 1;
         return Math.min(text.length(), from + LONGEST);
     }
-
-    /** "No butter? Use oil.": an answer for whoever has none belongs to its question. */
-    private static boolean isNoneGot(String text, int from, int at) {
-        return text.charAt(at) == '?'
-                && at - from < 60
-                && NONE_GOT.matcher(text).region(from, at).lookingAt();
-    }
-
-    private static final Pattern NONE_GOT = Pattern.compile(
-            "\\W*(?:no|out of|haven['’]t got|don['’]t have|can['’]t (?:get|find))\\b", Pattern.CASE_INSENSITIVE);
 
     /** Speech has no full stops: what is further off than this has nothing to do with it. */
     private static final int LONGEST = 300;

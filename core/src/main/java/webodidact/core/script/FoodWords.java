@@ -52,7 +52,7 @@ final class FoodWords {
             var line = mention.kind() == Mentions.Kind.LISTED
                     ? lesson.food(mention.id()).orElse(null)
                     : null;
-            if (line == null) continue;
+            if (line == null || StandIns.isOffer(text, mention.start())) continue;
             // "A grape beside each": of how many nobody says here.
             var share = EACH_BEFORE
                                     .matcher(HeatWords.sentenceBefore(text, mention.start(), 80))

@@ -26,7 +26,18 @@ final class StandIns {
             "\\bif (?:you|anyone|someone|there)(?:['’](?:re|ve)| are| is| have| has| haven['’]?t| don['’]?t| can['’]?t| cannot| only|['’]s)\\b(?! (?:fancy|like|want))|\\bfor (?:a )?(?:vegans?|vegetarians?|dairy-free|gluten-free)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern CAN_SWAP = Pattern.compile(
+            "\\byou (?:can|could|may) (?:also |always |just |easily )?(?:swap|replace|substitute|switch)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private StandIns() {}
+
+    /** "No butter? Use the oil", "you can swap the cream for yoghurt": what stands there is offered to whoever needs it, not taken here. */
+    static boolean isOffer(String text, int at) {
+        int from = at - HeatWords.sentenceBefore(text, at, 200).length();
+        return HAS_NONE.matcher(text.substring(0, from)).find()
+                || CAN_SWAP.matcher(HeatWords.sentenceAround(text, at)).find();
+    }
 
     /** The mention as a stand-in for the line it is said for, with no line where that is not on the list either; null if it is none. */
     static Mentions.Mention of(String text, Mentions.Mention mention, List<Mentions.Mention> all) {

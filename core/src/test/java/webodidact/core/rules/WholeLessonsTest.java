@@ -33,7 +33,8 @@ class WholeLessonsTest {
         "lessons-twentysecond.txt, 90, 0",
         "lessons-twentythird.txt, 95, 2",
         "lessons-twentyfourth.txt, 85, 0",
-        "lessons-twentyfifth.txt, 95, 0"
+        "lessons-twentyfifth.txt, 95, 0",
+        "lessons-twentysixth.txt, 0, 99"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
