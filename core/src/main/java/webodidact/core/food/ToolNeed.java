@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 final class ToolNeed {
     private ToolNeed() {}
 
-    /** Butter melts in its pan, chocolate in a bowl over one; and salt that is squeezed through a dough wants no juicer. */
+    /** Butter melts in its pan, chocolate in a bowl over one; a banana is peeled by hand; and salt that is squeezed through a dough wants no juicer. */
     static boolean isThere(String tool, String text) {
         return switch (tool) {
             case "bain-marie" -> BOWL.matcher(text).find() || !PAN.matcher(text).find();
@@ -14,10 +14,18 @@ final class ToolNeed {
             case "jug" -> !POURS_OFF.matcher(text).find();
             case "colander" ->
                 !DRAINS_ON.matcher(text).find() || COLANDER.matcher(text).find();
+            case "peeler" ->
+                !PEELS_BY_HAND.matcher(text).find() || PEELED.matcher(text).find();
             default -> true;
         };
     }
 
+    private static final Pattern PEELS_BY_HAND = Pattern.compile(
+            "\\bpeel(?:ed|ing)? (?:and \\p{L}+ )?(?:the |your |those |these |my |a |an |one |two |three |four |ripe |back |off |hard[- ]boiled )*(?:bananas?|oranges?|satsumas?|clementines?|mandarins?|tangerines?|garlic|cloves?|eggs?|prawns?|shrimps?|onions?|shallots?|chestnuts?|lychees|paper|film|skins? off)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern PEELED = Pattern.compile(
+            "\\b(?:peeler|carrots?|(?:sweet )?potato(?:es)?|apples?|pears?|parsnips?|ginger|cucumbers?|courgettes?|zucchinis?|beetroots?|swedes?|turnips?|celeriac|mango(?:es)?|squash|pumpkin)\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern POURS_OFF =
             Pattern.compile("\\bpour (?:\\p{L}+ ){1,3}(?:off|away|out)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern DRAINS_ON = Pattern.compile(

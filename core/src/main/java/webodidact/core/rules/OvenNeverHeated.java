@@ -43,13 +43,18 @@ final class OvenNeverHeated implements Check {
         return WaitUnsaid.said(s).anyMatch(x -> x.number() == p.number());
     }
 
-    /** Of a step between the two nobody knows how long children take: the oven may be hot or not. */
+    /** Of a step between the two nobody knows how long it takes, water to boil or children: the oven may be hot or not. */
     private static boolean isUntimed(Situation s, Placed on, Placed use) {
-        return Ages.areChildren(s)
-                && s.schedule().steps().stream()
-                        .filter(p -> p.number() > on.number() && p.number() < use.number())
-                        .anyMatch(p -> s.schedule().untimed().contains(p.step().id()) || waits(s, p));
+        boolean children = Ages.areChildren(s);
+        return s.schedule().steps().stream()
+                .filter(p -> p.number() > on.number() && p.number() < use.number())
+                .anyMatch(p -> Told.says(p.step(), BOILS)
+                        || children && (s.schedule().untimed().contains(p.step().id()) || waits(s, p)));
     }
+
+    private static final Phrase BOILS = Phrase.of(
+            "(?:bring|get)\\b[^.!?]{0,30}\\b(?:to|on to|up to) (?:the |a )?(?:rolling )?(?:boil|simmer)\\b",
+            "(?:when|once|until|till) (?:it|the water|they|that)(?:'s| is| are|'re|) ?(?:comes? to the boil|boil(?:s|ing)|bubbl(?:es|ing))");
 
     /**
      * Half of the work between the two: minutes of work are an estimate, and at home it takes longer than on the bench of somebody who
