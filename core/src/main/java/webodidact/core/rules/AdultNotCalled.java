@@ -49,7 +49,8 @@ final class AdultNotCalled implements Check {
     }
 
     private static final Phrase OVEN_ON = Phrase.of(
-            "(?:adults?|grown[- ]?ups?|parents?|mum(?:my)?|dad(?:dy)?|carers?)\\b[^.!?]{0,30}\\b(?:put|turn|switch|pop|get|set|heat)(?:s|ting|ing)? (?:on )?(?:the |your )?oven\\b");
+            "(?:adults?|grown[- ]?ups?|parents?|mum(?:my)?|dad(?:dy)?|carers?)\\b[^.!?]{0,30}\\b(?:put|turn|switch|pop|get|set|heat)(?:s|ting|ing)? (?:on )?(?:the |your )?oven\\b",
+            "(?:adults?|grown[- ]?ups?|parents?|mum(?:my)?|dad(?:dy)?|carers?)\\b[^.!?]{0,12}\\bovens? (?:goes )?on\\b");
 
     private static final Phrase STAYS = Phrase.of(
             "(?:stay|stand|sit|keep|be|stop|hang|help|watch)(?:s|ing)?\\b[^.!?]{0,16}\\b(?:close|near(?:by)?|by|with|next|around|here|you|beside)\\b");

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
 import webodidact.core.check.Check;
@@ -59,6 +60,9 @@ final class StandInAllergenUnsaid implements Check {
     private Stream<Finding> found(Situation s, Step step, Offered m) {
         var food = m.food();
         var say = step.say();
+        var meant = meant(say, m);
+        if (meant.isPresent())
+            return Stream.of(finding(s, step, m, List.of(meant.get().title())).as("same"));
         if (TOLD.isIn(say.substring(Math.max(0, m.start() - FAR), Math.min(say.length(), m.end() + FAR))))
             return Stream.empty();
         var text = say.toLowerCase(Locale.ROOT);
@@ -67,16 +71,37 @@ final class StandInAllergenUnsaid implements Check {
                 .sorted()
                 .toList();
         if (brought.isEmpty()) return Stream.empty();
-        var titles = brought.stream().map(Allergen::title).toList();
-        return Stream.of(about(
-                        m.line().isEmpty() ? new About.OfStep(step.id()) : new About.OfOffer(m.line(), food.id()),
+        return Stream.of(
+                finding(s, step, m, brought.stream().map(Allergen::title).toList()));
+    }
+
+    private Finding finding(Situation s, Step step, Offered m, List<String> titles) {
+        return about(
+                        m.line().isEmpty()
+                                ? new About.OfStep(step.id())
+                                : new About.OfOffer(m.line(), m.food().id()),
                         s.number(step),
                         m.words(),
                         titles.size(),
                         titles)
                 .ofFoods(m.line().isEmpty() ? List.of() : List.of(m.line()))
-                .mending(sayAlso(step, m.words(), titles)));
+                .mending(sayAlso(step, m.words(), titles));
     }
+
+    /** "If you're allergic to nuts, use cashew butter": it is offered to those who must not have it. */
+    private static Optional<Allergen> meant(String say, Offered m) {
+        var before = FOR_THE_ALLERGIC.matcher(say.substring(Math.max(0, m.start() - FAR), m.start()));
+        if (!before.find()) return Optional.empty();
+        var who = before.group(1).toLowerCase(Locale.ROOT);
+        return m.food().allergens().stream()
+                .filter(a -> AllergenUnsaid.names(who, a))
+                .sorted()
+                .findFirst();
+    }
+
+    private static final Pattern FOR_THE_ALLERGIC = Pattern.compile(
+            "\\b(?:allergic to|an? allergy to|(?:can['’]?t|cannot|mustn['’]t|don['’]t) (?:have|eat|do)|intolerant (?:to|of)|avoid(?:ing)?|off) ([^.;!?,]{3,40})[^.;!?]{0,40}$",
+            Pattern.CASE_INSENSITIVE);
 
     /** What is declared of it, counts in this country, and is in no food of the list. */
     private static Set<Allergen> brought(Situation s, Food food) {

@@ -45,15 +45,29 @@ final class TaskOverAge implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         var audience = s.lesson().audience();
-        if (audience != Audience.EARLY_YEARS && audience != Audience.AGES_5_7) return Stream.empty();
+        boolean small = audience == Audience.EARLY_YEARS || audience == Audience.AGES_5_7;
+        if (!small && audience != Audience.AGES_7_11) return Stream.empty();
         return s.handsOn()
                 .filter(step -> (step.who() == Who.LEARNER && !Ages.callsAdult(step)) || Told.says(step, ALONE))
-                .flatMap(step -> verb(s, step)
+                .flatMap(step -> (small ? verb(s, step) : oven(s, step))
                         .map(v -> at(s, step.id(), s.number(step), v, audience.title(), audience.blades())
                                 .mending(mend(
                                         "adult",
                                         l -> l.withStep(step.id(), x -> x.but(d -> d.who = Who.ADULT)),
                                         s.number(step)))));
+    }
+
+    /** Told once for all of the lesson. */
+    private static final Phrase STAYS = Phrase.of(
+            "(?:grown[- ]?ups?|adults?|parents?|families)\\b[^.!?]{0,30}\\b(?:together|with (?:you|them|the children|their)|beside|stays?|near(?:by)?|next to|throughout|the whole time|sits?)\\b",
+            "with (?:a|your|their) (?:grown[- ]?up|adult|parent)s? (?:beside|near|next|there|all)\\b",
+            "together with (?:a|your|their) (?:grown[- ]?up|adult|parent)");
+
+    /** From seven on their hands cut and stir; what is hot inside is an adult's. */
+    private static Stream<String> oven(Situation s, Step step) {
+        return step.place() == Place.OVEN && !s.told().says(STAYS)
+                ? Stream.of(CheckTable.words().say("said.use", step.place().title()))
+                : Stream.empty();
     }
 
     private static Stream<String> verb(Situation s, Step step) {

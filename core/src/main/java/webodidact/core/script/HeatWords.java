@@ -30,6 +30,10 @@ public final class HeatWords {
     private static final Pattern FAN_AFTER = Pattern.compile(
             "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| you are| you['’]re(?: using)?| you have| you['’]ve(?: got)?| yours (?:is|has)| yours['’]s)?(?: an?| the| your)? ?fan\\b",
             Pattern.CASE_INSENSITIVE);
+    /** "Two hundred, fan one eighty". */
+    private static final Pattern FAN_BEFORE = Pattern.compile(
+            "(?:^|[,;(/]|\\bor) *(?:in an? |for an? |with an? )?fan(?: ovens?)?(?:['’]s| is| at|,|:)? $",
+            Pattern.CASE_INSENSITIVE);
     /** "Twenty degrees hotter": a difference, no setting. */
     private static final Pattern DIFFERENCE = Pattern.compile(
             "^\\s*(?:°\\s*c?|degrees?)?\\s*(?:hotter|cooler|lower|higher|more|less|up|down|above|below|under)\\b|^\\s*(?:minutes?|mins?|g\\b|ml\\b|grams?)",
@@ -193,9 +197,10 @@ public final class HeatWords {
         while (spoken.find()) figures++;
         if (figures <= 1)
             return FAN.matcher(sentence).find() && !NO_FAN.matcher(sentence).find() ? "fan" : null;
-        return FAN_AFTER
-                        .matcher(text.substring(to, Math.min(text.length(), to + 40)))
-                        .find()
+        return FAN_BEFORE.matcher(text.substring(Math.max(0, from - 30), from)).find()
+                        || FAN_AFTER
+                                .matcher(text.substring(to, Math.min(text.length(), to + 40)))
+                                .find()
                 ? "fan"
                 : null;
     }

@@ -19,7 +19,7 @@ final class PlaceWords {
     private static final Pattern FREEZER =
             Pattern.compile("\\b(?:in|into|to) the (?:deep )?freezer\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OVEN = Pattern.compile(
-            "\\b(?:in|into) (?:the |a |your )?(?:hot |fan |warm |preheated )*oven\\b|\\bopen (?:the|your) oven\\b[^.!?]{0,30}\\bin\\b",
+            "\\b(?:in|into) (?:the |a |your )?(?:hot |fan |warm |preheated )*oven\\b|\\boven(?:['’]s| is)\\b[^.!?]{0,25}\\b(?:hot|ready|up to (?:heat|temperature))\\b[^!?]{0,60}?\\bin\\b(?=\\s*(?:[,.;]|it\\b|they\\b|goe?s?\\b|for\\b|with\\b))|\\bopen (?:the|your) oven\\b[^.!?]{0,30}\\bin\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern RING = Pattern.compile(
             "\\bon the (?:hob|ring|heat)\\b|\\b(?:pan|pot|wok)\\b[^.!?]{0,80}\\bfr(?:y|ies|ying) off\\b|\\b(?:pan|pot|wok|skillet|hob|ring)s? on (?:a )?(?:low|medium|high)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b|(?<!kettle |kettle to |it |that )\\b(?:(?:com(?:e|es|ing)|bring|bringing) (?:(?:it|them|that|this|back|up) )*)to (?:the|a) (?:boil|simmer)\\b",

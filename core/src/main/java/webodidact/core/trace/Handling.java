@@ -86,7 +86,8 @@ final class Handling {
     private static final Phrase OTHER = Phrase.of(
             "(?:another|a clean|a fresh|a new|a different|the other|second|a second|my clean|your clean|your other|the clean|a separate|the green|clean) (?:\\p{L}+ ){0,2}(board|knife|tongs|spoon|fork|plate|bowl|tray)\\b");
     private static final Phrase HANDLES = Phrase.of(
-            "(?:open|close|shut|turn|grab|pick up|get|take|fetch|touch|press|switch|hold|reach for|reach into|unscrew|undo|check|answer)(?:s|ing)? (?:on |off |up |open |out )?(?:the |your |my |that |a )*(?:\\p{L}+ )?(oven door|oven|fridge|freezer|tap|drawer|cupboard|bottle|jar|packet|pack|phone|timer|tablet|handle|tea towel|towel|bin lid|bin|pepper mill|salt pot|spice pot)\\b");
+            "(?:open|close|shut|turn|grab|pick up|get|take|fetch|touch|press|switch|hold|reach for|reach into|unscrew|undo|check|answer)(?:s|ing)? (?:on |off |up |open |out )?(?:the |your |my |that |a )*(?:\\p{L}+ )?(oven door|oven|fridge|freezer|tap|drawer|cupboard|bottle|jar|packet|pack|phone|timer|tablet|handle|tea towel|towel|bin lid|bin|pepper mill|salt pot|spice pot)\\b",
+            "(?:^|(?<=[.!?,;] ))(?:(?:so|now|right|ok|okay|grown[- ]?ups?|then)[, ]+)*(?:the |your )?(?:oven|hob) on\\b");
 
     private record Text(String text, Mentions mentions, Knowledge knowledge) {}
 
@@ -212,7 +213,7 @@ final class Handling {
             Map.entry("fork", "fork"));
 
     private static String handle(String words) {
-        var w = words.toLowerCase(Locale.ROOT);
+        var w = words.toLowerCase(Locale.ROOT).replaceFirst(" on$", "");
         for (var each : HANDLE_WORDS) if (w.endsWith(each)) return each.replace(' ', '-');
         return "handle";
     }

@@ -220,4 +220,76 @@ class SlipsOfPlainTalkTest {
                 .as(words)
                 .isEqualTo(wrong);
     }
+
+    /** What is offered to people with an allergy is read against that allergy. */
+    @ParameterizedTest
+    @CsvSource({
+        "'If you''re allergic to nuts, use cashew butter instead.', true",
+        "'If you can''t have nuts, use cashew butter instead.', true",
+        "'If you''re allergic to peanuts, use sunflower seed butter instead.', false"
+    })
+    void whatIsOfferedToTheAllergicIsNotWhatTheyMustNotHave(String words, boolean wrong) {
+        assertThat(finds(
+                        "stand-in-allergen-unsaid",
+                        "ADULTS RECORDED 20 1 UK",
+                        "2 tbsp peanut butter; 1 nest egg noodles",
+                        "",
+                        "= HANDS_ON Sauce",
+                        "Stir the peanut butter into the noodles. " + words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "tool-not-listed, 1 banana, 'Peel your banana and mash it with a fork.', false",
+        "tool-not-listed, 1 carrot, 'Peel your carrot and mash it with a fork.', true",
+        "oven-kind-unstated, 1 carrot, 'Oven on, two hundred, fan one eighty. Roast the carrot.', false",
+        "oven-kind-unstated, 1 carrot, 'Oven on, two hundred. Roast the carrot.', true",
+        "heat-never-off, 1 carrot, 'Fry the carrot in the pan for five minutes. Oven off, and the hob.', false",
+        "heat-never-off, 1 carrot, 'Fry the carrot in the pan for five minutes. Oven off.', true"
+    })
+    void saidInOtherWords(String check, String food, String words, boolean wrong) {
+        assertThat(finds(check, "ADULTS RECORDED 30 2 UK", food, "1 fork; 1 bowl", "= HANDS_ON Then", words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'Oven on, two hundred.', true", "'Wash your hands. Oven on, two hundred.', false"})
+    void aKnobIsAHandle(String words, boolean wrong) {
+        assertThat(finds(
+                        "soiled-hands-go-on",
+                        "ADULTS RECORDED 90 4 UK",
+                        "1 whole chicken; 50 g butter",
+                        "",
+                        "= HANDS_ON Bird",
+                        "Rub the butter all over the chicken with your hands.",
+                        "= HANDS_ON Oven",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** From seven on children grate and stir; the oven is an adult's, unless one stays. */
+    @ParameterizedTest
+    @CsvSource({
+        "AGES_7_11, 'Oven on, please, grown-ups.', 'Into the oven for twelve minutes.', true",
+        "AGES_7_11, 'Grown-ups stay with them, please.', 'Into the oven for twelve minutes.', false",
+        "AGES_7_11, 'Oven on, please, grown-ups.', 'Grown-ups, into the oven for twelve minutes.', false",
+        "AGES_11_16, 'Oven on, please, grown-ups.', 'Into the oven for twelve minutes.', false"
+    })
+    void theOvenIsAnAdults(String ages, String first, String then, boolean wrong) {
+        assertThat(finds(
+                        "task-over-age",
+                        ages + " COOK_ALONG 40 6 UK",
+                        "100 g cheddar",
+                        "",
+                        "= WELCOME Hello",
+                        first,
+                        "= HANDS_ON Bake",
+                        then))
+                .as(then)
+                .isEqualTo(wrong);
+    }
 }
