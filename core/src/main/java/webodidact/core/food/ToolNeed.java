@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 final class ToolNeed {
     private ToolNeed() {}
 
-    /** Butter melts in its pan, chocolate in a bowl over one; a banana is peeled by hand; and salt that is squeezed through a dough wants no juicer. */
+    /** Butter melts in its pan, chocolate in a bowl over one; a banana is peeled by hand, and pork shredded with forks; and salt that is squeezed through a dough wants no juicer. */
     static boolean isThere(String tool, String text) {
         return switch (tool) {
             case "bain-marie" -> BOWL.matcher(text).find() || !PAN.matcher(text).find();
@@ -14,11 +14,21 @@ final class ToolNeed {
             case "jug" -> !POURS_OFF.matcher(text).find();
             case "colander" ->
                 !DRAINS_ON.matcher(text).find() || COLANDER.matcher(text).find();
+            case "knife", "board" ->
+                !SHREDS.matcher(text).find() || CUTS.matcher(text).find();
             case "peeler" ->
                 !PEELS_BY_HAND.matcher(text).find() || PEELED.matcher(text).find();
             default -> true;
         };
     }
+
+    /** Meat that falls apart is pulled, not cut. */
+    private static final Pattern SHREDS = Pattern.compile(
+            "\\bshred(?:ded|ding)?\\b[^.!?]{0,30}\\b(?:forks?|hands|fingers)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern CUTS = Pattern.compile(
+            "\\b(?:chop|slic|cut|dic|trim|halv|quarter|carv|minc|peel)\\p{L}*\\b|\\bkni(?:fe|ves)\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PEELS_BY_HAND = Pattern.compile(
             "\\bpeel(?:ed|ing)? (?:and \\p{L}+ )?(?:the |your |those |these |my |a |an |one |two |three |four |ripe |back |off |hard[- ]boiled )*(?:bananas?|oranges?|satsumas?|clementines?|mandarins?|tangerines?|garlic|cloves?|eggs?|prawns?|shrimps?|onions?|shallots?|chestnuts?|lychees|paper|film|skins? off)\\b",

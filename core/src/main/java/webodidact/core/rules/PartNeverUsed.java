@@ -24,7 +24,7 @@ final class PartNeverUsed implements Check {
     }
 
     private static final Phrase LATER = Phrase.of(
-            "(?:the rest|the other half|what's left)\\b[^.!?]{0,30}\\b(?:for later|for another day|for tomorrow|in the fridge|keeps?|aside|for something else)");
+            "(?:the rest|the other half|what's left)\\b[^.!?]{0,30}\\b(?:for later|for the table|for dipping|on the side|to serve|for serving|for another day|for tomorrow|in the fridge|keeps?|aside|for something else)");
 
     /** "A quarter of the cheese over", and some steps on "the same again for the other three": all of it goes in. */
     private static boolean isRepeated(Situation s, Draws.Line draws) {

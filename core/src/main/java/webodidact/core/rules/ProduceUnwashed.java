@@ -70,6 +70,7 @@ final class ProduceUnwashed implements Check {
             "(?:wash|rinse)(?:ed|ing)? (?:all |off )*(?:of )?(?:the |your |our |my )?(?:veg|vegetables|veggies|fruit|salad|produce|herbs|leaves|everything|them all|it all|lot)\\b",
             "hands a (?:\\p{L}+ )?(?:wash|scrub|rinse),? and (?:all )?(?:the|your|our|my) (?:veg|vegetables|veggies|fruit|salad|produce|herbs|leaves)\\b",
             "(?:veg|vegetables|veggies|fruit|salad|produce|herbs) (?:all )?(?:gets?|needs?|wants?|have had|has had) (?:an? )?(?:good |quick |nice |proper )*(?:wash|rinse|scrub|washing|rinsing)\\b",
+            "(?:veg|vegetables|veggies|fruit|salad|produce|herbs|everything)\\b[^.!?]{0,20}\\b(?:been|gone|goes?|run) (?:all )?(?:under|through) (?:the|a) (?:cold )?(?:tap|water)\\b",
             "(?:veg|vegetables|fruit|salad|everything|it)(?:['’]s| is| are| was| were| have| has)? (?:all )?(?:been )?(?:washed|rinsed|scrubbed)\\b");
     private static final Phrase PEELS = Phrase.of("peel(?:s|ed|ing)?\\b");
     private static final Phrase READY = Phrase.of(

@@ -204,6 +204,34 @@ public final class Asides {
             part(
                     Kind.PUT_AWAY,
                     "^\\W*(?:(?:now|so|right|ok|then)[, ]+)?(?:the |your )?(?:\\p{L}+ ){1,2}out\\b(?=\\s*(?:[,.;!]|$|onto\\b|on to\\b))"),
+            part(
+                    Kind.PUT_AWAY,
+                    "\\btak(?:e|ing) (?:the |your )?[^.,;!?]{2,30}? out of the (?:fridge|freezer|cupboard)\\b"),
+            whole(
+                    Kind.ASKED,
+                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:is|are|has|have) (?:everybody|everyone|everybody['’]s|everyone['’]s|your|the|all|we)\\b[^.!]*\\?"),
+            part(
+                    Kind.STATE,
+                    "\\b(?:the |your |that )?\\p{L}+ should (?:be|feel|look|have)\\b(?! (?:in|on|at|out|off)\\b)"
+                            + TO_CLAUSE_END),
+            part(Kind.STATE, "\\bbefore (?:the|your|any|that) (?:\\p{L}+ ){1,2}(?:goes|go) in\\b"),
+            part(
+                    Kind.PUT_AWAY,
+                    "\\b(?:hold|keep|put) back (?:a |some |half |one |two |the |your )[^.,;!?]{2,40}?(?: for\\b"
+                            + TO_CLAUSE_END + "|(?=[.,;!?]|$))"),
+            part(
+                    Kind.STATE,
+                    "\\b(?:you|we|they)(?:['’]ve| have) had [^.,;!?]{2,24} on (?:them|your hands|those|our hands)\\b"),
+            part(
+                    Kind.DONE,
+                    "\\b(?:I|we)(?:['’]ve| have) already (?:weighed|measured|chopped|cut|peeled|washed|made|put|sliced|grated)\\b"
+                            + TO_CLAUSE_END),
+            part(
+                    Kind.STATE,
+                    "\\bif you (?:like|want|prefer) (?:it|them) [^.,;!?]{2,20}, (?:more|extra|another|a bit more|a little more) [^.!?]*"),
+            part(Kind.PRAISE, "\\bit['’]s the [^.,;!?]{2,24} that (?:makes?|gives?|does)\\b" + TO_CLAUSE_END),
+            part(Kind.PUT_AWAY, "\\b(?:strain|pour|skim|spoon) off (?:the |any |some of the |most of the )?\\p{L}+"),
+            whole(Kind.PRAISE, "\\bmakes? all the difference\\b"),
             whole(Kind.DENIED, "\\bbut (?:hold (?:off|fire)|not (?:yet|just yet|now))\\b"),
             whole(
                     Kind.DONE,

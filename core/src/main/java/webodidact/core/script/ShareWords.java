@@ -32,6 +32,10 @@ public final class ShareWords {
     /** "Another teaspoon": one. */
     private static final Pattern ANOTHER = Pattern.compile("\\banother(?= )", Pattern.CASE_INSENSITIVE);
 
+    /** "A tablespoon or two": one to two. */
+    private static final Pattern OR_TWO =
+            Pattern.compile("\\b(an?|one) (\\p{L}+) or two\\b(?= )", Pattern.CASE_INSENSITIVE);
+
     /** What may stand between an amount and the name. */
     private static final Pattern FILLER = Pattern.compile(
             "\\s*(?:of\\s+|more\\s+|or so\\s+(?:of\\s+)?)?(?:the\\s+|your\\s+|that\\s+|my\\s+)?(?:(?!(?:with|and|in|into|to|on|over|for|from|by|or|then|if|it|them|is|goes)\\b)[\\p{L}-]+\\s+){0,1}",
@@ -181,6 +185,8 @@ public final class ShareWords {
     private static Optional<Measure> measured(String written, FoodLine line) {
         // As many letters, so that places stay true.
         var head = ANOTHER.matcher(written).replaceAll("    one");
+        head = OR_TWO.matcher(head)
+                .replaceAll(m -> "1-2 " + m.group(2) + " ".repeat(m.group(1).length() + 4));
         var unit = CORRECTED_UNIT.matcher(head);
         if (unit.find()) head = head.substring(0, unit.start()) + unit.group(1) + head.substring(unit.end());
         var number = CORRECTED.matcher(head);

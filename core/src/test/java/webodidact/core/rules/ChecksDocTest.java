@@ -65,7 +65,8 @@ class ChecksDocTest {
             new Set("lessons-twentyfourth.txt", "7 of 10, 8 false in 3 lessons"),
             new Set("lessons-twentyfifth.txt", "7 of 12, 4 false in 3 lessons"),
             new Set("lessons-twentysixth.txt", "8 of 12, 6 false in 3 lessons"),
-            new Set("lessons-twentyseventh.txt", "8 of 17, 9 false in 3 lessons"));
+            new Set("lessons-twentyseventh.txt", "8 of 17, 9 false in 3 lessons"),
+            new Set("lessons-twentyeighth.txt", "6 of 9, 6 false in 3 lessons"));
 
     private static String scores() {
         var all = new StringBuilder();

@@ -226,6 +226,7 @@ class SlipsOfPlainTalkTest {
     @CsvSource({
         "'If you''re allergic to nuts, use cashew butter instead.', true",
         "'If you can''t have nuts, use cashew butter instead.', true",
+        "'No nuts for you? Use almonds.', true",
         "'If you''re allergic to peanuts, use sunflower seed butter instead.', false"
     })
     void whatIsOfferedToTheAllergicIsNotWhatTheyMustNotHave(String words, boolean wrong) {
@@ -244,6 +245,9 @@ class SlipsOfPlainTalkTest {
     @CsvSource({
         "tool-not-listed, 1 banana, 'Peel your banana and mash it with a fork.', false",
         "tool-not-listed, 1 carrot, 'Peel your carrot and mash it with a fork.', true",
+        "tool-not-listed, 1 kg pork shoulder, 'Shred the pork with two forks.', false",
+        "tool-not-listed, 1 kg pork shoulder, 'Shred the pork with two forks, then chop it.', true",
+        "heat-never-off, 1 carrot, 'Fry the carrot in the pan for five minutes. Hob''s off.', false",
         "oven-kind-unstated, 1 carrot, 'Oven on, two hundred, fan one eighty. Roast the carrot.', false",
         "oven-kind-unstated, 1 carrot, 'Oven on, two hundred. Roast the carrot.', true",
         "heat-never-off, 1 carrot, 'Fry the carrot in the pan for five minutes. Oven off, and the hob.', false",

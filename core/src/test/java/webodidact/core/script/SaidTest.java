@@ -67,7 +67,8 @@ class SaidTest {
         "said-tenth.txt",
         "said-eleventh.txt",
         "said-twelfth.txt",
-        "said-thirteenth.txt"
+        "said-thirteenth.txt",
+        "said-fourteenth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
