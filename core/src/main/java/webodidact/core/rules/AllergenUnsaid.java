@@ -34,6 +34,7 @@ final class AllergenUnsaid implements Check {
             "labels?\\b",
             "(?:there's|there is|has|got|it's got|with) (?:\\p{L}+ ){0,2}" + NAMED + "(?:,? (?:and )?" + NAMED
                     + ")* in (?:it|this|there|the|that|them)",
+            "that(?:'s| is) (?:your |the )?" + NAMED + "(?=[.,!?]|$)",
             "in (?:it|this|this one|there|them)[^.!?]{0,12} (?:there's|there is|is|are) " + NAMED,
             "there's " + NAMED + "(?:, | and |, and )" + NAMED,
             "(?:there's|there is|has|got|it's got) (?:\\p{L}+(?: \\p{L}+)?(?:, | and |, and )){1,4}(?:a bit of |some )?\\p{L}+ in (?:it|this|there|the|that|them)\\b",

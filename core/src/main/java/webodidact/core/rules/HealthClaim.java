@@ -16,6 +16,7 @@ final class HealthClaim implements Check {
             "better for (?:your|their|the) (?:hearts?|skin|brains?|bones|gut|blood|eyes|tumm(?:y|ies)|digestion|liver|joints|teeth)\\b",
             "(?:look|looks|looking) after your (?:hearts?|skin|brains?|bones|gut|blood|eyes|tummy|digestion|liver|joints|teeth)\\b",
             "(?:one|two|three|four|five|\\d|all) of (?:your|their|the) five (?:a|per) day",
+            "(?:good|great|fine|safe|okay|ok|suitable|perfect|better|ideal) for (?:\\p{L}+ with )?(?:diabetics?|diabetes|high blood pressure|a bad heart)\\b",
             "superfoods?\\b",
             "detox\\p{L}*",
             "burns? (?:off )?fat\\b",

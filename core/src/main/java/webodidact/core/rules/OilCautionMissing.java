@@ -14,6 +14,8 @@ final class OilCautionMissing implements Check {
             "deep[- ]?fr(?:y|ied|ying)",
             "(?:\\d+|two|three|an?) ?(?:cm|centimetres?|inch(?:es)?|fingers?) of oil",
             "(?:litre|pint|pan(?:ful)?|pot) of oil",
+            "oil\\b[^.!?]{0,40}\\b(?:third|half|quarter)(?: of the way)? (?:full|up)\\b",
+            "oil\\b[^.!?]{0,20}\\bdeep (?:pan|pot|saucepan|wok)\\b",
             "oil\\b[^.!?]{0,60}\\b(?:180|170|190|350)\\b");
     private static final Phrase HOT = Phrase.of(
             "(?:heat|hot|shimmering|smoking)\\b[^.!?]{0,20}\\boil\\b",

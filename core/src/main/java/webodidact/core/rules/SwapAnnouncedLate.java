@@ -19,6 +19,7 @@ import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 import webodidact.core.swap.Accepting;
+import webodidact.core.swap.Swaps;
 
 /** A stand-in that homes hear of after the step that would have needed it. */
 final class SwapAnnouncedLate implements Check {
@@ -43,23 +44,32 @@ final class SwapAnnouncedLate implements Check {
         var told = new HashSet<String>();
         return s.lesson().steps().stream()
                 .flatMap(step -> s.mentions().get(step.id()).stream()
-                        .filter(m ->
-                                m.kind() == Mentions.Kind.STAND_IN && !m.right().isEmpty())
+                        .filter(m -> m.kind() == Mentions.Kind.STAND_IN)
                         .flatMap(m -> late(s, step, m).stream()))
                 .filter(f -> told.add(f.where()));
     }
 
+    /** The line it is said for; where the words name none, the only one of the list that it is known to stand in for. */
+    private static Optional<FoodLine> instead(Situation s, Mentions.Mention m) {
+        if (!m.right().isEmpty()) return s.lesson().food(m.right());
+        var lines = s.lesson().foods().stream()
+                .filter(l ->
+                        s.food(l).filter(f -> Swaps.standsIn(m.id(), f.id())).isPresent())
+                .toList();
+        return lines.size() == 1 ? Optional.of(lines.getFirst()) : Optional.empty();
+    }
+
     private Optional<Finding> late(Situation s, Step step, Mentions.Mention m) {
-        var line = s.lesson().food(m.right());
+        var line = instead(s, m);
         int used = line.map(l -> firstUse(s, l)).orElse(0);
         boolean before = s.lesson().steps().subList(0, Math.max(0, used)).stream()
                 .anyMatch(x -> s.mentions().get(x.id()).stream()
-                        .anyMatch(o ->
-                                o.kind() == Mentions.Kind.STAND_IN && o.right().equals(m.right())));
+                        .anyMatch(o -> o.kind() == Mentions.Kind.STAND_IN
+                                && (o.right().equals(line.get().id()) || o.id().equals(m.id()))));
         if (line.isEmpty() || used == 0 || used >= s.number(step) || before || LEFT_OVER.isIn(step.say()))
             return Optional.empty();
         return Optional.of(about(
-                        new About.OfOffer(m.right(), m.id()),
+                        new About.OfOffer(line.get().id(), m.id()),
                         s.number(step),
                         m.words(),
                         line.get().item(),

@@ -65,7 +65,9 @@ public final class Asides {
             part(
                     Kind.LIKENESS,
                     "\\b(?:roll|shape|form|mould|pat|squash)(?:ed|ing|s)? [^.,;!?]{0,30}?\\binto (?:\\p{L}+ ){0,2}(?:sausages?|burgers|cigars?|fingers|eggs|plums|walnuts)\\b"),
-            part(Kind.LIKENESS, "\\b\\p{L}+[- ]sized\\b|\\b\\p{L}+[- ](?:shaped|coloured)\\b"),
+            part(
+                    Kind.LIKENESS,
+                    "\\b(?:walnut|golf ball|marble|pea|egg|hazelnut|conker|plum|cherry|grape|tennis ball)[- ]size\\b|\\b\\p{L}+[- ]sized\\b|\\b\\p{L}+[- ](?:shaped|coloured)\\b"),
             part(
                     Kind.LIKENESS,
                     "\\b(?:turns?|turning|goes|gone|going|looks?|looking|until|till|nice|pale|deep) (?:a |an |nice |pale |deep |light |lovely |sort of )*(?:"

@@ -23,7 +23,7 @@ final class StandIns {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern INSTEAD = Pattern.compile("\\binstead\\b|\\bin place of\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern IF = Pattern.compile(
-            "\\bif (?:you|anyone|someone|there)(?:['’](?:re|ve)| are| is| have| has| haven['’]?t| don['’]?t| can['’]?t| cannot| only|['’]s)\\b(?! (?:fancy|like|want))|\\bfor (?:a )?(?:vegans?|vegetarians?|dairy-free|gluten-free)\\b",
+            "\\bif (?:you|anyone|someone|there)(?:['’](?:re|ve)| are| is| have| has| haven['’]?t| don['’]?t| can['’]?t| cannot| only|['’]s)\\b(?! (?:fancy|like|want))|\\bfor (?:a )?(?:vegans?|vegetarians?|dairy-free|gluten-free)\\b|^\\W*(?:and |so |now )?(?:vegans?|veggies|vegetarians?|gluten[- ]free|dairy[- ]free|nut[- ]free|co?eliacs?)(?: (?:lot|folks?|people|ones|friends|crew|gang|cooks?))?, ",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern CAN_SWAP = Pattern.compile(

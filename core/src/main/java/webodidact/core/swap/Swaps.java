@@ -38,6 +38,11 @@ public final class Swaps {
         return rules().containsKey(food) || !RuleTable.alike(food).isEmpty();
     }
 
+    /** Whether the tables have the one, by id, standing in for the other. */
+    public static boolean standsIn(String standIn, String food) {
+        return RuleTable.between(food, standIn).isPresent();
+    }
+
     /**
      * Usable ones first: by fitness for the job, then homes covered, then little disturbance, then price; leaving it out;
      * refused ones last, each with its reason. What one home must not have is refused for that home, not for all.

@@ -248,6 +248,12 @@ class SlipsOfPlainTalkTest {
         "tool-not-listed, 1 kg pork shoulder, 'Shred the pork with two forks.', false",
         "tool-not-listed, 1 kg pork shoulder, 'Shred the pork with two forks, then chop it.', true",
         "heat-never-off, 1 carrot, 'Fry the carrot in the pan for five minutes. Hob''s off.', false",
+        "health-claim, 1 kg strawberries, 'It has less sugar, so it''s good for diabetics.', true",
+        "health-claim, 1 kg strawberries, 'Diabetics, ask whoever looks after you.', false",
+        "oil-caution-missing, 300 ml vegetable oil, 'Oil in the deep pan, about a third full, on high.', true",
+        "oil-caution-missing, 300 ml vegetable oil, 'Oil in the deep pan, a third full, and never leave it.', false",
+        "used-not-listed, 1 tin chickpeas, 'Roll the chickpeas into balls, walnut size.', false",
+        "used-not-listed, 1 tin chickpeas, 'Roll the chickpeas in chopped walnuts.', true",
         "oven-kind-unstated, 1 carrot, 'Oven on, two hundred, fan one eighty. Roast the carrot.', false",
         "oven-kind-unstated, 1 carrot, 'Oven on, two hundred. Roast the carrot.', true",
         "heat-never-off, 1 carrot, 'Fry the carrot in the pan for five minutes. Oven off, and the hob.', false",
@@ -292,6 +298,29 @@ class SlipsOfPlainTalkTest {
                         "= WELCOME Hello",
                         first,
                         "= HANDS_ON Bake",
+                        then))
+                .as(then)
+                .isEqualTo(wrong);
+    }
+
+    /** Of what it stands in for the tables know, where the words do not say. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Fry the falafel.', 'Gluten-free lot, corn tortillas will do you.', true",
+        "'Gluten-free lot, corn tortillas will do you. Warm the flatbreads.', 'Eat up.', false",
+        "'Fry the falafel.', 'Corn tortillas are lovely, too.', false"
+    })
+    void whoHearsOfItTooLate(String before, String then, boolean wrong) {
+        assertThat(finds(
+                        "swap-announced-late",
+                        "ADULTS DEMONSTRATION 30 4 UK",
+                        "4 flatbreads; 1 tin chickpeas",
+                        "",
+                        "= HANDS_ON First",
+                        before,
+                        "= HANDS_ON Wrap",
+                        "Chickpeas in the flatbread, roll it.",
+                        "= TALK Then",
                         then))
                 .as(then)
                 .isEqualTo(wrong);
