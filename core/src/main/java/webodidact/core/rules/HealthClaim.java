@@ -11,7 +11,7 @@ final class HealthClaim implements Check {
     private static final Phrase CLAIM = Phrase.of(
             "(?:good|great|brilliant|wonderful|amazing|excellent) for (?:your|their|the|his|her|our) (?:little |whole )?(?:hearts?|skin|brains?|bones|gut|blood|eyes|eyesight|tummy|tummies|digestion|immune|liver|hair|memory|joints|teeth|waistline|cholesterol|energy|bod(?:y|ies))\\b",
             "(?:stops?|prevents?|cures?|fights?|wards? off|keeps? away|heals?|reverses?|protects? (?:you )?(?:from|against))\\b[^.!?]{0,40}\\b(?:heart|cancer|colds?|flu|diabetes|disease|illness|infections?|dementia|arthritis|wrinkles|attacks?|strokes?)",
-            "(?:lowers?|reduces?|brings? down|boosts?|strengthens?)\\b[^.!?]{0,30}\\b(?:cholesterol|blood (?:pressure|sugar)|immun\\p{L}*|metabolism|risk)",
+            "(?:lowers?|reduces?|brings? down|brings?(?=[^.!?]{0,30}\\bdown\\b)|boosts?|strengthens?)\\b[^.!?]{0,30}\\b(?:cholesterol|blood (?:pressure|sugar)|immun\\p{L}*|metabolism|risk)",
             "(?:you'll |you will )?never (?:get|catch|have|need)\\b[^.!?]{0,20}\\b(?:colds?|ill|sick|flu|the doctor|a bug)",
             "better for (?:your|their|the) (?:hearts?|skin|brains?|bones|gut|blood|eyes|tumm(?:y|ies)|digestion|liver|joints|teeth)\\b",
             "(?:look|looks|looking) after your (?:hearts?|skin|brains?|bones|gut|blood|eyes|tummy|digestion|liver|joints|teeth)\\b",

@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
 import webodidact.core.check.Check;
@@ -24,11 +25,19 @@ final class HoneyUnderOne implements Check {
                 .anyMatch(l -> l.cooked() != null && l.cooked().startsWith("honey"))) return Stream.empty();
         return s.lesson().steps().stream()
                 .flatMap(step -> s.mentions().get(step.id()).stream()
-                        .filter(m -> m.kind() == Mentions.Kind.UNLISTED && m.id().startsWith("honey"))
+                        .filter(m -> m.kind() != Mentions.Kind.TOOL && isHoney(m))
                         .limit(1)
                         .map(m -> at(s, step.id(), m.words(), homes).as(homes == 0 ? "words" : "")))
                 .limit(1);
     }
+
+    /** By its name too: as a stand-in that the list has taken up it goes by the line it stands in for. */
+    private static boolean isHoney(Mentions.Mention m) {
+        return m.id().startsWith("honey")
+                || m.kind() == Mentions.Kind.LISTED && HONEY.matcher(m.words()).find();
+    }
+
+    private static final Pattern HONEY = Pattern.compile("\\bhoney(?:['’]s)?$", Pattern.CASE_INSENSITIVE);
 
     private Stream<Finding> listed(Situation s, long homes) {
         return s.lesson().foods().stream()

@@ -68,7 +68,8 @@ final class ListedNotUsed implements Check {
     /** What takes several lines at once without naming them. */
     private static final Map<Phrase, Predicate<Food>> TOGETHER = Map.of(
             Phrase.of("(?:(?:the|your|those|all) (?:\\p{L}+ )?)?spices\\b"), f -> f.shelf() == Shelf.SPICE,
-            Phrase.of("(?:the|your|those|all) (?:\\p{L}+ )?herbs\\b"), f -> f.group() == Group.HERB,
+            Phrase.of("(?<!dried |mixed )(?:(?:the|your|those|all) (?:\\p{L}+ )?)?herbs\\b"),
+                    f -> f.group() == Group.HERB,
             Phrase.of("(?:the|your|those|all) (?:\\p{L}+ )?(?:veg|veggies|vegetables)\\b"),
                     f -> f.group() == Group.VEGETABLE,
             Phrase.of("toast\\b"), f -> f.id().endsWith("bread"),

@@ -22,6 +22,8 @@ final class NamePublished implements Check {
                     + NAME
                     + " (?:that's|that’s|that is|yours is) (?:so |really |just |absolutely )?(?:brilliant|lovely|great|beautiful|perfect|amazing|super|fab|fantastic|wonderful)\\b|\\b"
                     + NAME
+                    + "(?<=\\p{Ll}), (?:thanks|thank you|well done|happy birthday|welcome|good to see you|lovely to see you)(?! (?:to )?[A-Z])\\b|\\b"
+                    + NAME
                     + " (?:asked|asks|wants to know|is asking|sent (?:me|us|in)|wrote|has (?:asked|sent|written)|in the (?:corner|back|front row)|at number|from (?:class|year|group))\\b");
     private static final Set<String> NOBODY = Set.of(
             "Everyone",
@@ -54,6 +56,26 @@ final class NamePublished implements Check {
             "Friends",
             "Today",
             "Grown",
+            "Right",
+            "Okay",
+            "Oh",
+            "Yes",
+            "Well",
+            "Good",
+            "Great",
+            "Lovely",
+            "Brilliant",
+            "Perfect",
+            "Fantastic",
+            "Wonderful",
+            "Amazing",
+            "Super",
+            "Excellent",
+            "Nice",
+            "Cheers",
+            "Thanks",
+            "Bye",
+            "Hello",
             "Brownies",
             "Cubs",
             "Scouts",
@@ -129,7 +151,7 @@ final class NamePublished implements Check {
         var m = CAPITAL.matcher(words);
         String last = null;
         boolean leads = !words.matches(
-                "^[A-Z]\\p{Ll}+ (?:that['’]s|that is|yours|asked|asks|wants|is asking|sent|wrote|has|in the|at number|from).*");
+                "^[A-Z]\\p{Ll}+(?:, (?:thank|well|happy|welcome|good|lovely)| (?:that['’]s|that is|yours|asked|asks|wants|is asking|sent|wrote|has|in the|at number|from)).*");
         while (m.find()) {
             last = m.group();
             if (!leads) break;

@@ -38,8 +38,8 @@ final class SaltOverLimit implements Check {
 
     /** For a baby alone a pinch is much of a day's. */
     private Stream<Finding> said(Situation s) {
-        if (s.told().says(BABYS_FIRST)) return Stream.empty();
-        return Told.oncePerStep(s.told().meant(SALTED).filter(x -> !x.is(Asides.Kind.DENIED)))
+        int taken = s.told().all(BABYS_FIRST).mapToInt(Told.Said::number).min().orElse(Integer.MAX_VALUE);
+        return Told.oncePerStep(s.told().meant(SALTED).filter(x -> !x.is(Asides.Kind.DENIED) && x.number() < taken))
                 .limit(1)
                 .map(x -> at(s, x.step().id(), x.words().strip()).as("words"));
     }

@@ -37,7 +37,8 @@ class WholeLessonsTest {
         "lessons-twentysixth.txt, 88, 0",
         "lessons-twentyseventh.txt, 75, 0",
         "lessons-twentyeighth.txt, 85, 0",
-        "lessons-twentyninth.txt, 80, 0"
+        "lessons-twentyninth.txt, 80, 0",
+        "lessons-thirtieth.txt, 90, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
