@@ -29,6 +29,7 @@ final class BatchesNotCounted implements Check {
     /** "And the same again for the other three": whatever cooks it, and however many fit. */
     static final Phrase AGAIN = Phrase.of(
             "(?:the )?same (?:again )?(?:for|with) the (?:other|rest|next|remaining)\\b",
+            "(?:the )?other (?:\\p{L}+|\\d+),? (?:exactly |just )?the same\\b",
             "(?:repeat|do (?:it|that) again|and again)(?: it)? (?:for|with) the (?:other|rest|next|remaining)\\b");
 
     @Override

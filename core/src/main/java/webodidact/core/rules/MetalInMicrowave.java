@@ -4,12 +4,13 @@ import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 
 /** Foil or metal goes into a microwave: sparks and fire. */
 final class MetalInMicrowave implements Check {
-    private static final Phrase MICROWAVE = Phrase.of("microwav\\w*");
+    private static final Phrase MICROWAVE = Phrase.of("microwav\\w*", "zap(?:s|ped|ping)?\\b");
     private static final Phrase METAL = Phrase.of(
             "foil\\b",
             "metal\\b",
@@ -30,7 +31,7 @@ final class MetalInMicrowave implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Told.oncePerStep(s.told().meant(MICROWAVE))
+        return Told.oncePerStep(s.told().all(MICROWAVE).filter(x -> !x.is(Asides.Kind.DENIED)))
                 .filter(x -> METAL.isIn(x.sentence()) && !NOT.isIn(x.sentence()))
                 .map(x -> at(s, x.step().id(), s.number(x.step())));
     }

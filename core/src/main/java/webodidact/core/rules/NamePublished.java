@@ -14,7 +14,7 @@ import webodidact.core.script.Told;
 /** Somebody's name in words that go out to everybody. */
 final class NamePublished implements Check {
     private static final String NAME =
-            "([A-Z]\\p{Ll}{2,})(?= (?:(?:eats|loves|likes|says|said|makes|made|helps|helped|taught)\\b|that['’]s\\b|that is\\b|yours\\b|and [A-Z]\\p{Ll}+|who\\b|asked\\b|asks\\b|wants\\b|sent\\b|wrote\\b|has\\b|at\\b|for\\b|from\\b|is\\b|in\\b|I\\b|you\\b)|[,.!?]|$|'s|’s)";
+            "([A-Z]\\p{Ll}{2,})(?= (?:(?:owes|brought|lent|gave|eats|loves|likes|says|said|makes|made|helps|helped|taught)\\b|that['’]s\\b|that is\\b|yours\\b|and [A-Z]\\p{Ll}+|who\\b|asked\\b|asks\\b|wants\\b|sent\\b|wrote\\b|has\\b|at\\b|for\\b|from\\b|is\\b|in\\b|I\\b|you\\b)|[,.!?]|$|'s|’s)";
     private static final Phrase NAMED = Phrase.exactly(
             "(?:\\b(?:[Ww]ell done|[Tt]hanks?(?: you)?(?: to)?|[Hh]ello(?: to)?|[Hh]i(?: to)?|[Hh]ey|[Gg]ood (?:job|question|work|evening|morning)|[Hh]appy birthday|[Oo]ver to|[Nn]ice one|[Gg]reat (?:question|work|job)|[Bb]rilliant|[Ss]hout ?out to|[Bb]less you|[Ss]orry|[Cc]ome on|[Bb]ravo|(?:kiss|love|wave|hello|hi|thanks|shout ?out) (?:to|from)|[Dd]edicated to|[Tt]his (?:one )?is for|[Gg]reetings (?:to|from)|[Mm]y (?:little |eldest |youngest |best )?(?:daughter|son|niece|nephew|granddaughter|grandson|eldest|oldest|youngest|little one|middle one|lad|little girl|little boy)),? )"
                     + NAME
@@ -24,7 +24,7 @@ final class NamePublished implements Check {
                     + NAME
                     + "(?<=\\p{Ll}), (?:thanks|thank you|well done|happy birthday|welcome|good to see you|lovely to see you)(?! (?:to )?[A-Z])\\b|\\b"
                     + NAME
-                    + " (?:asked|asks|wants to know|is asking|sent (?:me|us|in)|wrote|has (?:asked|sent|written)|in the (?:corner|back|front row)|at number|from (?:class|year|group))\\b");
+                    + " (?:owes|brought|lent|gave|asked|asks|wants to know|is asking|sent (?:me|us|in)|wrote|has (?:asked|sent|written)|in the (?:corner|back|front row)|at number|from (?:class|year|group))\\b");
     private static final Set<String> NOBODY = Set.of(
             "Everyone",
             "Everybody",
@@ -151,7 +151,7 @@ final class NamePublished implements Check {
         var m = CAPITAL.matcher(words);
         String last = null;
         boolean leads = !words.matches(
-                "^[A-Z]\\p{Ll}+(?:, (?:thank|well|happy|welcome|good|lovely)| (?:that['’]s|that is|yours|asked|asks|wants|is asking|sent|wrote|has|in the|at number|from)).*");
+                "^[A-Z]\\p{Ll}+(?:, (?:thank|well|happy|welcome|good|lovely)| (?:that['’]s|that is|yours|owes|brought|lent|gave|asked|asks|wants|is asking|sent|wrote|has|in the|at number|from)).*");
         while (m.find()) {
             last = m.group();
             if (!leads) break;

@@ -19,6 +19,7 @@ import webodidact.core.trace.Touch;
 /** A board, knife, tongs or plate that held raw food comes to food that nobody heats afterwards. */
 final class RawToolReused implements Check {
     private static final Phrase SAME_ONE = Phrase.of(
+            "(?:on|in)(?: ?to)? the (plate|tray|bowl|dish|board) (?:they|it) came (?:on|in|from|off)\\b",
             "same (plate|tray|bowl|dish|board|knife|tongs|spoon)\\b[^.!?]{0,40}\\b(?:raw|came (?:on|in|from)|marinated in)\\b",
             "(?:plate|tray|bowl|dish|board) (?:that |which )?(?:the |your )?(?:raw \\p{L}+|it|they|\\p{L}+) (?:was|were|came|sat|had been)(?: (?:in|on)| raw| marinating)",
             "(?:plate|tray|bowl|dish|board) (?:that |which )?(?:you|we|I|they)(?:'d| had| have|'ve)?(?: had| put| used for| kept)? (?:the |your )?raw\\b");

@@ -14,7 +14,7 @@ import webodidact.core.script.Told;
 /** "No sugar" is said of a dish whose list has sugar by any of its names. */
 final class SugarClaimWrong implements Check {
     private static final Phrase CLAIM = Phrase.of(
-            "no (?:added |extra )?sugar (?:in (?:(?:any|all|either|none) of )?(?:it|this|these|those|them|here|there)|at all|anywhere|needed|whatsoever)",
+            "no (?:added |extra )?sugar (?:in (?:(?:any|all|either|none) of )?(?:it|this|that|these|those|them|here|there)|at all|anywhere|needed|whatsoever)",
             "(?:sugar[- ]free|no[- ]added[- ]sugar)\\b",
             "low[- ](?:in )?sugar\\b",
             "without (?:any )?(?:added )?sugar\\b");

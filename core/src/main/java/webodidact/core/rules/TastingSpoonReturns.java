@@ -17,7 +17,8 @@ final class TastingSpoonReturns implements Check {
             "tasting spoon\\b[^.!?]{0,40}\\bstir(?:ring)? (?:it|that|them)\\b(?! with (?:the|an?|another|my (?:big|wooden))\\b)",
             "(?:the|that|this|my) spoon (?:straight |right )?back in\\b",
             "(?:have|take|try) (?:a|another) (?:spoonful|taste|bit|lick)\\b[^.!?]{0,60}\\b(?:carry on|back in|keep stirring|stir(?:ring)? with)",
-            "double[- ]dip");
+            "double[- ]dip",
+            "dips?,? and (?:then )?dips? again\\b");
     private static final Phrase CLEAN = Phrase.of(
             "(?:clean|fresh|another|new|different|separate|second) (?:tea)?spoons?\\b", "spoon (?:each|per)\\b");
 

@@ -75,8 +75,9 @@ final class ToolNotListed implements Check {
         return byStep.entrySet().stream().map(e -> finding(s, e.getKey(), List.copyOf(e.getValue())));
     }
 
-    private static final Pattern OR =
-            Pattern.compile("\\bor (?:use |with |on |in )?(?:an?|your|the|my) $", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OR = Pattern.compile(
+            "\\b(?:or (?:use |with |on |in )?|if you(?:['’]ve| have)(?: got)? )(?:an?|your|the|my) $",
+            Pattern.CASE_INSENSITIVE);
 
     /** "Cut one and look, or a probe": who has none does the other. */
     private static boolean isOnlyAnOption(Situation s, String tool, int number) {

@@ -42,6 +42,7 @@ final class WaitUnsaid implements Check {
             "while (?:we|you|I|the|that)",
             "for (?:a|one|two|three|five|ten|fifteen|twenty|thirty|\\d+)\\b",
             "once\\b",
+            "by (?:half|a third|two thirds|three quarters)\\b",
             "before\\b",
             "(?:and |then |, )?test (?:it|them|one) on\\b");
     private static final Set<String> WAITS =

@@ -81,7 +81,7 @@ public final class Asides {
                     "\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit)\\s*[.!?]?$|\\bin (?:about |around |another )?[\\p{L}\\d]+(?:[- ]\\p{L}+)? (?:minutes?|mins?|hours?),? (?:we|you|I|they|it)(?:['’]ll| will)\\b|\\bin (?:just )?(?:a|one) (?:minute|moment|second|sec|bit|little while),? (?:we|I|you)\\b|\\b(?:(?:we|I)(?:['’]ll|['’]re going to|['’]m going to| will| are going to) (?:be |need |want |have |come )|you(?:['’]ll|['’]re going to| will| are going to) (?:be |come ))(?!.*\\bnow\\b)|\\blater(?: on)?\\b,? (?:we|I|you)\\b|\\b(?:we|you|I)\\b[^.,;!?]*\\b(?:later on|later|soon enough|in a minute|in a moment)\\s*(?:[.!?]|$)|\\b(?:that|it|them|those|these)\\b[^.,;!?]*\\b(?:later on|later|in a minute|in a moment)\\s*(?:[.!?]|$)|(?<!that['’]s |it['’]s |is |are )\\bcoming up\\b(?! to (?:the|a) (?:boil|simmer|heat|temp))"),
             whole(
                     Kind.HABIT,
-                    "\\b(?:my|our|his|her|your) (?:aunt|auntie|uncle|mum|mother|mam|nan|nana|gran|granny|grandmother|grandma|grandad|dad|father|sister|brother|friend|neighbour|teacher|daughter|son|husband|wife|partner|cousin|niece|nephew|kids|children|boys|girls|lot)\\b(?!['’]?s? (?:turn|job))[^.!?]*\\b(?:always|used to|puts?|put|adds?|likes?|liked|loves?|loved|hates?|hated|won['’]t|refuses?|made|makes?|did|says?|said|swears? by|would)\\b|\\b(?:some|many|most|lots of|other) (?:people|folk|cooks|families|places)\\b|\\b(?:I|we) (?:used to|always used)\\b|\\bback home\\b|\\btraditionally\\b|\\bat my (?:mum|nan|gran)\\b"),
+                    "\\b(?:my|me|our|his|her|your) (?:aunt|auntie|uncle|mum|mother|mam|nan|nana|gran|granny|grandmother|grandma|grandad|dad|father|sister|brother|friend|neighbour|teacher|daughter|son|husband|wife|partner|cousin|niece|nephew|kids|children|boys|girls|lot)\\b(?!['’]?s? (?:turn|job))[^.!?]*\\b(?:always|used to|puts?|put|adds?|likes?|liked|loves?|loved|hates?|hated|won['’]t|refuses?|made|makes?|did|says?|said|swears? by|would)\\b|\\b(?:some|many|most|lots of|other) (?:people|folk|cooks|families|places)\\b|\\b(?:I|we) (?:used to|always used)\\b|\\bback home\\b|\\btraditionally\\b|\\bat my (?:mum|nan|gran)\\b"),
             whole(
                     Kind.CONTENTS,
                     "\\b(?:is|are|['’]s) [^.!?]*\\breally\\s*[.!?]?$|\\b(?:is|are|['’]s) (?:really |basically |actually |mostly |only )*(?:just (?!\\p{L}+(?:ing|ed)\\b|steaming|about|right|done|there|enough|a (?:bit|little|touch|tad))|made (?:of|from|with|up)|a (?:mix|blend|mixture) of)|\\bcontains?\\b|\\bhas (?:\\p{L}+ ){1,4}in it\\b"),
@@ -206,12 +206,9 @@ public final class Asides {
             part(
                     Kind.PUT_AWAY,
                     "^\\W*(?:(?:now|so|right|ok|then)[, ]+)?(?:the |your )?(?:\\p{L}+ ){1,2}out\\b(?=\\s*(?:[,.;!]|$|onto\\b|on to\\b))"),
-            part(
-                    Kind.PUT_AWAY,
-                    "\\btak(?:e|ing) (?:the |your )?[^.,;!?]{2,30}? out of the (?:fridge|freezer|cupboard)\\b"),
             whole(
                     Kind.ASKED,
-                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:is|are|has|have) (?:everybody|everyone|everybody['’]s|everyone['’]s|your|the|all|we)\\b[^.!]*\\?"),
+                    "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:is|are|has|have) (?:you all|you both|everybody|everyone|everybody['’]s|everyone['’]s|your|the|all|we)\\b[^.!]*\\?"),
             part(
                     Kind.STATE,
                     "\\b(?:the |your |that )?\\p{L}+ should (?:be|feel|look|have)\\b(?! (?:in|on|at|out|off)\\b)"
@@ -234,6 +231,16 @@ public final class Asides {
             part(Kind.PRAISE, "\\bit['’]s the [^.,;!?]{2,24} that (?:makes?|gives?|does)\\b" + TO_CLAUSE_END),
             part(Kind.PUT_AWAY, "\\b(?:strain|pour|skim|spoon) off (?:the |any |some of the |most of the )?\\p{L}+"),
             whole(Kind.PRAISE, "\\bmakes? all the difference\\b"),
+            part(Kind.ASKED, "\\bany (?:\\p{L}+ ){1,3}you (?:like|want|fancy|have|can get)\\b"),
+            part(Kind.STATE, "\\bif using\\b[^.!?]*"),
+            part(
+                    Kind.STATE,
+                    "\\bstops? (?:the|your|it|that) (?:\\p{L}+ )?(?:sticking|burning|splitting|going|catching)\\b"),
+            part(Kind.DONE, "\\bthat['’]s (?:the|your|my) \\p{L}+ (?:done|sorted)\\b"),
+            part(Kind.PRAISE, "\\b(?:overnight|longer)(?:['’]s| is) (?:even |much )?better\\b"),
+            part(
+                    Kind.STATE,
+                    "\\b(?:out of the way of|well away from|away from|apart from) (?:the|your) (?:raw )?\\p{L}+"),
             whole(Kind.DENIED, "\\bbut (?:hold (?:off|fire)|not (?:yet|just yet|now))\\b"),
             whole(
                     Kind.DONE,

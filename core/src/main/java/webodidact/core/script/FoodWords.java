@@ -52,7 +52,7 @@ final class FoodWords {
             var line = mention.kind() == Mentions.Kind.LISTED
                     ? lesson.food(mention.id()).orElse(null)
                     : null;
-            if (line == null || StandIns.isOffer(text, mention.start())) continue;
+            if (line == null || StandIns.isOffer(text, mention.start()) || isFetched(text, mention)) continue;
             // "A grape beside each": of how many nobody says here.
             var share = EACH_BEFORE
                                     .matcher(HeatWords.sentenceBefore(text, mention.start(), 80))
@@ -85,6 +85,20 @@ final class FoodWords {
                 .distinct()
                 .toList();
     }
+
+    /** "Take the cream out of the fridge": it is there, and nothing has been done with it. */
+    private static boolean isFetched(String text, Mentions.Mention mention) {
+        return OUT_OF_THE_COLD
+                        .matcher(text.substring(mention.end(), Math.min(text.length(), mention.end() + 30)))
+                        .find()
+                && TAKE.matcher(text.substring(Math.max(0, mention.start() - 20), mention.start()))
+                        .find();
+    }
+
+    private static final Pattern TAKE =
+            Pattern.compile("\\btak(?:e|ing) (?:the |your |my )?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OUT_OF_THE_COLD =
+            Pattern.compile("^ out of the (?:fridge|freezer|cupboard)\\b", Pattern.CASE_INSENSITIVE);
 
     /** "Half the butter for the toast, the rest for the pan": both are of this step, and together all of it. */
     private static boolean isRestToo(String text, Mentions.Mention mention, List<Mentions.Mention> mentions) {

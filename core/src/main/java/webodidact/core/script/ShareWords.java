@@ -27,10 +27,11 @@ public final class ShareWords {
             "(?<![\\p{L}\\p{N}])(?<!\\b(?:cups?|pints?|tablespoons?|teaspoons?|tbsp|tsp|ounces?|pounds?|litres?|liters?|spoons?|one|two|three|four|\\d) and )(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:(?!(?:for|with|and|in|into|to|on|over|now|then)\\b)[\\p{L}-]+\\s+){0,2})$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern REST = Pattern.compile(
-            "\\b(?:the\\s+)?(?:rest|remainder|last)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the|your|that) last\\s+$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$",
+            "\\b(?:(?:the\\s+)?(?:rest|remainder|last)|what(?:['’]s| is) left)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the|your|that) last\\s+$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$",
             Pattern.CASE_INSENSITIVE);
     /** "Another teaspoon": one. */
-    private static final Pattern ANOTHER = Pattern.compile("\\banother(?= )", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ANOTHER =
+            Pattern.compile("\\banother(?= )|\\bthe other(?= (?:tea|table)?spoon)", Pattern.CASE_INSENSITIVE);
 
     /** "A tablespoon or two": one to two. */
     private static final Pattern OR_TWO =
@@ -63,7 +64,7 @@ public final class ShareWords {
             "^(?:all )?(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|half|twelve|twenty|fifty|a hundred)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern AFTER_END = Pattern.compile(
-            "^\\s*(?:[.,;:!?)\\n]|$|of (?:it|them)\\b|altogether|in all\\b|in total|all told)",
+            "^\\s*(?:[.,;:!?)\\n]|$|of (?:it|them)\\b|to (?:start|begin) with\\b|altogether|in all\\b|in total|all told)",
             Pattern.CASE_INSENSITIVE);
     /** "Milk, a splash at a time, half a litre altogether". */
     private static final Pattern TOTAL = Pattern.compile(
@@ -184,7 +185,7 @@ public final class ShareWords {
     /** The longest amount that ends right before the name. */
     private static Optional<Measure> measured(String written, FoodLine line) {
         // As many letters, so that places stay true.
-        var head = ANOTHER.matcher(written).replaceAll("    one");
+        var head = ANOTHER.matcher(written).replaceAll(m -> " ".repeat(m.group().length() - 3) + "one");
         head = OR_TWO.matcher(head)
                 .replaceAll(m -> "1-2 " + m.group(2) + " ".repeat(m.group(1).length() + 4));
         var unit = CORRECTED_UNIT.matcher(head);

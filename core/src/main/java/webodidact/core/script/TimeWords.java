@@ -54,7 +54,7 @@ public final class TimeWords {
 
     /** What is done to food for so many minutes, and never for so many people. */
     private static final Pattern LEFT = Pattern.compile(
-            "\\b(?:rest|simmer|boil|bubble|fry|grill|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $",
+            "\\b(?:rest|simmer|boil|bubble|fry|grill|sweat|cook|roast|bake|sizzle|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BETWEEN = Pattern.compile(

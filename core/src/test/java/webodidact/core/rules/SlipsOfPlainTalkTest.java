@@ -331,4 +331,23 @@ class SlipsOfPlainTalkTest {
                 .as(then)
                 .isEqualTo(wrong);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'You cut the strawberries in half with the table knife. Grapes can go on whole, they roll about too much.', true",
+        "'You cut the strawberries in half with the table knife. Miss cuts the grapes in quarters, lengthways.', false"
+    })
+    void grapesOfSmallChildrenAreCut(String words, boolean wrong) {
+        assertThat(finds(
+                        "choking-shape",
+                        "EARLY_YEARS DEMONSTRATION 15 10 UK",
+                        "10 strawberries; 10 green grapes",
+                        "",
+                        "= HANDS_ON Yours",
+                        words,
+                        "= HANDS_ON Thread",
+                        "Thread them on your straw: strawberry, grape, strawberry."))
+                .as(words)
+                .isEqualTo(wrong);
+    }
 }

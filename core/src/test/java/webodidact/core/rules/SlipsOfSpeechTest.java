@@ -399,8 +399,9 @@ class SlipsOfSpeechTest {
         "cue-contradicts, 'Don''t let it boil over, and bring it to a good simmer.', false",
         "uneven-share, 'Cut it into sixteen, four by five.', true",
         "uneven-share, 'Cut it into sixteen, four by four.', false",
-        "name-published, 'Hello Beavers!', true",
-        "name-published, 'Hello Beavers! You are the Beavers.', false",
+        "name-published, 'Hello Marsha!', true",
+        "name-published, 'Hello Marshlings! You are the Marshlings.', false",
+        "name-published, 'Hello Beavers!', false",
         "label-unread, 'Check that jar.', false",
         "label-unread, 'Open that jar.', true",
         "used-not-listed, 'Spoon it into the ice cube tray.', false"

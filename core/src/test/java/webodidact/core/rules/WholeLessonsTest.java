@@ -38,7 +38,8 @@ class WholeLessonsTest {
         "lessons-twentyseventh.txt, 75, 0",
         "lessons-twentyeighth.txt, 85, 0",
         "lessons-twentyninth.txt, 80, 0",
-        "lessons-thirtieth.txt, 90, 0"
+        "lessons-thirtieth.txt, 90, 0",
+        "lessons-thirtyfirst.txt, 80, 1"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;

@@ -68,7 +68,8 @@ class SaidTest {
         "said-eleventh.txt",
         "said-twelfth.txt",
         "said-thirteenth.txt",
-        "said-fourteenth.txt"
+        "said-fourteenth.txt",
+        "said-fifteenth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
