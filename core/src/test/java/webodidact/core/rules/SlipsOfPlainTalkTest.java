@@ -229,6 +229,7 @@ class SlipsOfPlainTalkTest {
         "'If you''re allergic to nuts, use cashew butter instead.', true",
         "'If you can''t have nuts, use cashew butter instead.', true",
         "'No nuts for you? Use almonds.', true",
+        "'No nuts? Use almonds.', false",
         "'If you''re allergic to peanuts, use sunflower seed butter instead.', false"
     })
     void whatIsOfferedToTheAllergicIsNotWhatTheyMustNotHave(String words, boolean wrong) {
