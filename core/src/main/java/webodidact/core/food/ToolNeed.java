@@ -14,6 +14,8 @@ final class ToolNeed {
             case "jug" -> !POURS_OFF.matcher(text).find();
             case "colander" ->
                 !DRAINS_ON.matcher(text).find() || COLANDER.matcher(text).find();
+            case "blender" ->
+                !PUREE.matcher(text).find() || BLENDS.matcher(text).find();
             case "knife", "board" ->
                 !SHREDS.matcher(text).find() || CUTS.matcher(text).find();
             case "peeler" ->
@@ -21,6 +23,14 @@ final class ToolNeed {
             default -> true;
         };
     }
+
+    /** "Puree, flour, stir": out of a tube. */
+    private static final Pattern PUREE = Pattern.compile(
+            "(?:^|[.!?;,] )(?:then )?(?:the )?pur[eé]e(?:,| and\\b| in\\b)|\\b(?:the|and|garlic|tomato) pur[eé]e\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BLENDS =
+            Pattern.compile("\\b(?:blend|blitz|whizz|liquidi[sz])\\p{L}*", Pattern.CASE_INSENSITIVE);
 
     /** Meat that falls apart is pulled, not cut. */
     private static final Pattern SHREDS = Pattern.compile(

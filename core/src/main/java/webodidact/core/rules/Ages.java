@@ -30,7 +30,8 @@ final class Ages {
             "helpers?\\b",
             "someone older",
             "nan(?:a|ny)?\\b",
-            "gran(?:dad|ny)?\\b");
+            "gran(?:dad|ny|dma|dpa|dmother|dfather|ma)?\\b",
+            "(?:auntie|uncle)\\b");
     private static final Phrase NO_ADULT = Phrase.of(
             "(?:no|without (?:a|an|your|any)|(?:don't|do not|won't) need (?:a|an|your|any)|not even (?:a|an)) (?:grown[- ]?ups?|adults?)");
     private static final Phrase NO_BLADE = Phrase.of(

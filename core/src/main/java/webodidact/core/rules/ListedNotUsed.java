@@ -72,6 +72,7 @@ final class ListedNotUsed implements Check {
                     f -> f.group() == Group.HERB,
             Phrase.of("(?:the|your|those|all) (?:\\p{L}+ )?(?:veg|veggies|vegetables)\\b"),
                     f -> f.group() == Group.VEGETABLE,
+            Phrase.of("(?:(?:the|your|those|all) (?:\\p{L}+ )?)?sauces\\b"), f -> f.group() == Group.SAUCE,
             Phrase.of("toast\\b"), f -> f.id().endsWith("bread"),
             Phrase.of("(?:the|your|all) dry (?:ingredients|things|stuff|bits)\\b"),
                     f -> f.group() == Group.GRAIN || f.group() == Group.RAISING || f.group() == Group.SUGAR);

@@ -31,11 +31,11 @@ final class SwapAnnouncedLate implements Check {
 
     /** "If you're off dairy use oil, I should have said that": the instructor says herself that it is late. */
     private static final Phrase OWNED = Phrase.of(
-            "(?:if you|swap|instead|those of you|anyone)\\b[^.!?]{0,90}\\b(?:should(?:'ve| have) (?:said|told|mentioned)|(?:forgot|meant) to (?:say|tell|mention))");
+            "(?:if you|swap|instead|those of you|anyone)\\b[^.!?]{0,90}\\b(?:should(?:'ve| have|a) (?:said|told|mentioned)|(?:forgot|meant) to (?:say|tell|mention))");
 
     private Stream<Finding> owned(Situation s) {
         return Told.oncePerStep(s.told().all(OWNED))
-                .filter(x -> x.step().kind() == Kind.HANDS_ON)
+                .filter(x -> x.step().kind() != Kind.WELCOME && x.step().kind() != Kind.RUN_THROUGH)
                 .map(x -> at(s, x.step().id(), x.words()).as("owned"));
     }
 

@@ -25,7 +25,8 @@ final class WaitUnsaid implements Check {
             "(?:needs?|wants?) a (?:good |proper |long |nice |little |decent )?(soak|rest|chill|stand|prove|marinade)\\b");
     /** A cue that nobody sees through the door, and no time. */
     private static final Phrase CHILLED = Phrase.of(
-            "(?:(?:in|into) (?:the |your )?)?(?:fridge|freezer)[^.!?]{0,20}\\b(?:until|till|to) (?:it's |they're |it is |they are )?(?:set|firm|cold|chilled|frozen)\\b");
+            "(?:(?:in|into) (?:the |your )?)?(?:fridge|freezer)[^.!?]{0,20}\\b(?:until|till|to) (?:it's |they're |it is |they are )?(?:set|firm|cold|chilled|frozen)\\b",
+            "fridge\\b[.!,]? (?:it's|they're|it is|they are) (?:set|ready|firm) when\\b");
 
     /** Said in a talk, it is still the food that rests. */
     private static final Phrase DOUGH =

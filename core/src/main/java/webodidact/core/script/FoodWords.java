@@ -32,7 +32,7 @@ final class FoodWords {
 
     /** "Fifty grams of oats in each jar, and a hundred of milk": so much each is the milk, too. */
     private static final Pattern EACH_BEFORE = Pattern.compile(
-            "\\b(?:in|on|into|onto|to|for|per) each\\b[^.;!?]{0,20},? and\\b[^.;!?]*$", Pattern.CASE_INSENSITIVE);
+            "\\b(?:in|on|into|onto|to|for|per) each\\b[^.;!?]{0,20}(?:,? and\\b|,)[^.;!?]*$", Pattern.CASE_INSENSITIVE);
 
     /** "Two tomatoes for the eyes, one for the nose, that's three on each pizza": so many of them on one of several. */
     private static final Pattern ON_EACH =

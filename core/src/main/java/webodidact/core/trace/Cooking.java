@@ -3,6 +3,7 @@ package webodidact.core.trace;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import webodidact.core.food.Food;
@@ -49,6 +50,9 @@ final class Cooking {
     private final Map<String, Integer> heatedIn = new HashMap<>();
     private final Map<String, Integer> lastHeat = new HashMap<>();
     private final Map<String, List<String>> handledOf = new HashMap<>();
+    /** By number of the step: the words of the hot ones. */
+    private final Map<Integer, String> hot = new HashMap<>();
+
     private int lastMade = -1;
     private int lastHot = -1;
     private int lastNameless = -1;
@@ -68,6 +72,7 @@ final class Cooking {
                 lastHeat.put(line, i);
             }
             lastHot = i;
+            hot.put(i, (step.say() + " " + step.doing()).toLowerCase(Locale.ROOT));
             if (Told.says(step, MADE)) lastMade = i;
             if (handled(step).isEmpty()) lastNameless = i;
         }
@@ -87,6 +92,15 @@ final class Cooking {
                     break;
                 }
         }
+    }
+
+    /** "Mash", and two steps on "mash on top, in the oven". */
+    private boolean isCookedByItsTitle(Step step, int i) {
+        var title = step.title().toLowerCase(Locale.ROOT);
+        return title.matches("\\p{L}{4,}")
+                && hot.entrySet().stream()
+                        .anyMatch(e -> e.getKey() > i
+                                && e.getValue().matches("(?s).*\\b" + title + " (?:in|on|over|into|goes|go)\\b.*"));
     }
 
     private static boolean isEatenRaw(Food food) {
@@ -148,7 +162,7 @@ final class Cooking {
                 && !Soil.of(food).isRaw()) return false;
         if (step.place().isHot() || Told.says(step, ON_HEAT) || lastHeat.getOrDefault(line, -1) >= i) return false;
         if (step.kind() == Kind.PLATE || step.kind() == Kind.TASTE) return true;
-        if (lastMade > i) return false;
+        if (lastMade > i || isCookedByItsTitle(step, i)) return false;
         boolean heatComes = lastHot > i;
         if (!heatComes || Told.says(step, AS_IT_IS)) return true;
         // Something hot comes that names no food: only what is eaten raw as a rule, and is not stirred into

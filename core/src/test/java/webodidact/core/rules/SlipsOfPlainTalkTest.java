@@ -249,12 +249,18 @@ class SlipsOfPlainTalkTest {
         "tool-not-listed, 1 banana, 'Peel your banana and mash it with a fork.', false",
         "tool-not-listed, 1 carrot, 'Peel your carrot and mash it with a fork.', true",
         "tool-not-listed, 1 kg pork shoulder, 'Shred the pork with two forks.', false",
+        "tool-not-listed, 1 tbsp tomato puree, 'Puree, flour, stir.', false",
+        "tool-not-listed, 1 carrot, 'Puree the carrot.', true",
         "tool-not-listed, 1 kg pork shoulder, 'Shred the pork with two forks, then chop it.', true",
         "heat-never-off, 1 carrot, 'Fry the carrot in the pan for five minutes. Hob''s off.', false",
         "name-published, 1 kg strawberries, 'Dawid, thanks for the gift!', true",
         "name-published, 1 kg strawberries, 'Brilliant, well done everybody!', false",
         "health-claim, 1 kg strawberries, 'It brings your blood pressure down.', true",
         "listed-not-used, 1 handful mint, 'Herbs picked and on top.', false",
+        "listed-not-used, 1 tbsp soy sauce, 'Beans and the sauces in.', false",
+        "heat-never-off, 1 carrot, 'Fry the carrot in the pan for five minutes, off.', false",
+        "wait-unsaid, 600 ml cream, 'Pour the cream in the glasses. Fridge. They''re set when they wobble.', true",
+        "wait-unsaid, 600 ml cream, 'Pour the cream in the glasses. Fridge, four hours.', false",
         "health-claim, 1 kg strawberries, 'It has less sugar, so it''s good for diabetics.', true",
         "health-claim, 1 kg strawberries, 'Diabetics, ask whoever looks after you.', false",
         "oil-caution-missing, 300 ml vegetable oil, 'Oil in the deep pan, about a third full, on high.', true",
@@ -294,6 +300,7 @@ class SlipsOfPlainTalkTest {
         "AGES_7_11, 'Oven on, please, grown-ups.', 'Into the oven for twelve minutes.', true",
         "AGES_7_11, 'Grown-ups stay with them, please.', 'Into the oven for twelve minutes.', false",
         "AGES_7_11, 'Oven on, please, grown-ups.', 'Grown-ups, into the oven for twelve minutes.', false",
+        "AGES_7_11, 'Oven on, please, grown-ups.', 'Grandma does it, into the oven for twelve minutes.', false",
         "AGES_11_16, 'Oven on, please, grown-ups.', 'Into the oven for twelve minutes.', false"
     })
     void theOvenIsAnAdults(String ages, String first, String then, boolean wrong) {
@@ -348,6 +355,28 @@ class SlipsOfPlainTalkTest {
                         words,
                         "= HANDS_ON Thread",
                         "Thread them on your straw: strawberry, grape, strawberry."))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** What a step makes goes by its title, and is cooked with it. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Mince in the dish, mash on top. In the oven for twenty-five minutes.', false",
+        "'Mince in the dish. In the oven for twenty-five minutes.', true"
+    })
+    void whatIsMadeIsCookedByItsTitle(String words, boolean wrong) {
+        assertThat(finds(
+                        "no-wash-after-raw",
+                        "ADULTS RECORDED 75 4 UK",
+                        "500 g beef mince; 1 carrot; 40 g butter; 50 g cheddar",
+                        "",
+                        "= HANDS_ON Mince",
+                        "Crumble the mince in the bowl with your hands.",
+                        "= HANDS_ON Mash",
+                        "Crumble the cheddar in with the butter.",
+                        "= HANDS_ON Build",
+                        words))
                 .as(words)
                 .isEqualTo(wrong);
     }

@@ -39,7 +39,8 @@ class WholeLessonsTest {
         "lessons-twentyeighth.txt, 85, 0",
         "lessons-twentyninth.txt, 80, 0",
         "lessons-thirtieth.txt, 90, 0",
-        "lessons-thirtyfirst.txt, 80, 1"
+        "lessons-thirtyfirst.txt, 80, 1",
+        "lessons-thirtysecond.txt, 63, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
