@@ -101,12 +101,12 @@ record LessonFile(CourseFolder folder, Workbook book, Lesson lesson, List<Warnin
 
     /** With those of its checks alone that tell of something begun and not ended, and what hides them. */
     Outcome openEnds() {
-        return Outcome.of(question(), Rules.openEnds());
+        return Outcome.ofTimes(question(), Rules.openEnds());
     }
 
     /** Its times alone; no check is asked. */
     Outcome plan() {
-        return Outcome.of(question(), List.of());
+        return Outcome.ofTimes(question(), List.of());
     }
 
     /** All that its answers depend on; an answer is worked out only when it is asked for. */

@@ -69,22 +69,38 @@ public final class Outcome {
         return of(question, Rules.ALL);
     }
 
-    /** By those checks alone: who asks for the times only need not wait for the others. */
-    public static Outcome of(Question question, List<Check> checks) {
+    /** The times, and those checks alone: whoever asks for no more need not wait for what the words say; that is worked out once asked. */
+    public static Outcome ofTimes(Question question, List<Check> checks) {
         var answers = new Answers(question);
-        var apart = new Unworked.Apart();
-        apart.work(part("pace"), answers::pace, null);
-        apart.work(Part.TIMES.said(), answers::schedule, null);
+        return new Outcome(answers, question, checks, times(answers));
+    }
+
+    private static Outcome of(Question question, List<Check> checks) {
+        var answers = new Answers(question);
+        var apart = times(answers);
         apart.work(part("mentions"), answers::said, null);
         apart.work(part("mentions"), answers::done, null);
         apart.work(Part.USES.said(), answers::draws, null);
         apart.work(part("mentions"), answers::proposals, null);
         apart.work(Part.BENCH.said(), answers::bench, null);
         apart.work(Part.GATHER.said(), answers::gather, null);
-        var report = Branches.isForked(question.lesson())
-                ? ofBranches(question, checks, apart.failed())
-                : Report.of(checks, new Situation(answers), apart.failed());
-        return new Outcome(answers, report, apart.failed());
+        return new Outcome(answers, question, checks, apart);
+    }
+
+    private static Unworked.Apart times(Answers answers) {
+        var apart = new Unworked.Apart();
+        apart.work(part("pace"), answers::pace, null);
+        apart.work(Part.TIMES.said(), answers::schedule, null);
+        return apart;
+    }
+
+    private Outcome(Answers answers, Question question, List<Check> checks, Unworked.Apart apart) {
+        this(
+                answers,
+                Branches.isForked(question.lesson())
+                        ? ofBranches(question, checks, apart.failed())
+                        : Report.of(checks, new Situation(answers), apart.failed()),
+                apart.failed());
     }
 
     /** What is wrong as it is shown, and in each other branch what is wrong there alone. */

@@ -133,4 +133,16 @@ class ApartTest {
         assertThat(outcome.unworked()).isEmpty();
         assertThat(outcome.gather().entries()).extracting(e -> e.take()).contains("¼ g", "0.1 g");
     }
+
+    @Test
+    void whoeverAsksForTimesAloneHasTheSameTimes() {
+        var question = Question.of(lesson(), COURSE, KNOWN);
+        var whole = Outcome.of(question);
+        var times = Outcome.ofTimes(question, List.of());
+        assertThat(times.schedule()).isEqualTo(whole.schedule());
+        assertThat(times.report().open()).isEmpty();
+        assertThat(times.unworked()).isEmpty();
+        assertThat(times.proposals()).isEqualTo(whole.proposals());
+        assertThat(times.draws()).isEqualTo(whole.draws());
+    }
 }
