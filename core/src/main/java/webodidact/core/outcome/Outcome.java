@@ -65,17 +65,13 @@ public final class Outcome {
         return of(Question.of(lesson, course, knowledge));
     }
 
-    public static Outcome of(Question question) {
-        return of(question, Rules.ALL);
-    }
-
     /** The times, and those checks alone: whoever asks for no more need not wait for what the words say; that is worked out once asked. */
     public static Outcome ofTimes(Question question, List<Check> checks) {
         var answers = new Answers(question);
         return new Outcome(answers, question, checks, times(answers));
     }
 
-    private static Outcome of(Question question, List<Check> checks) {
+    public static Outcome of(Question question) {
         var answers = new Answers(question);
         var apart = times(answers);
         apart.work(part("mentions"), answers::said, null);
@@ -84,7 +80,7 @@ public final class Outcome {
         apart.work(part("mentions"), answers::proposals, null);
         apart.work(Part.BENCH.said(), answers::bench, null);
         apart.work(Part.GATHER.said(), answers::gather, null);
-        return new Outcome(answers, question, checks, apart);
+        return new Outcome(answers, question, Rules.ALL, apart);
     }
 
     private static Unworked.Apart times(Answers answers) {
