@@ -100,7 +100,7 @@ final class StandInAllergenUnsaid implements Check {
     }
 
     private static final Pattern FOR_THE_ALLERGIC = Pattern.compile(
-            "\\b(?:allergic to|an? allergy to|no(?= [^.;!?,]{3,30} for (?:you|them|anyone)\\?)|(?:can['’]?t|cannot|mustn['’]t|don['’]t) (?:have|eat|do)|intolerant (?:to|of)|avoid(?:ing)?|off) ([^.;!?,]{3,40})(?:\\? )?[^.;!?]{0,40}$",
+            "\\b(?:allergic to|an? allergy to|no(?= [^.;!?,]{3,30} for (?:you|them|anyone)\\?)|(?:can['’]?t|cannot|mustn['’]t) (?:have|eat|do)|don['’]t (?:eat|do)|intolerant (?:to|of)|avoid(?:ing)?|(?:you|they|who)['’](?:re|s) off) ([^.;!?,]{3,40})(?:\\? )?[^.;!?]{0,40}$",
             Pattern.CASE_INSENSITIVE);
 
     /** What is declared of it, counts in this country, and is in no food of the list. */

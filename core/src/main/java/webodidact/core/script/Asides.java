@@ -205,13 +205,13 @@ public final class Asides {
                     "\\bor (?:about |just |even )?[^.,;!?]{1,24}?\\b(?:minutes?|mins?|hours?) if\\b" + TO_CLAUSE_END),
             part(
                     Kind.PUT_AWAY,
-                    "^\\W*(?:(?:now|so|right|ok|then)[, ]+)?(?:the |your )?(?:\\p{L}+ ){1,2}out\\b(?=\\s*(?:[,.;!]|$|onto\\b|on to\\b))"),
+                    "^\\W*(?:(?:now|so|right|ok|then)[, ]+)?(?:the |your )?(?!roll|cut|stamp|press|spread|scoop|squeeze|wring|spoon|pour|lay|weigh|rub)(?:(?!it\\b|them\\b|that\\b|this\\b)\\p{L}+ ){1,2}out\\b(?=\\s*(?:[,.;!]|$|onto\\b|on to\\b))"),
             whole(
                     Kind.ASKED,
                     "^\\W*(?:(?:now|so|right|ok|okay),? )?(?:is|are|has|have) (?:you all|you both|everybody|everyone|everybody['’]s|everyone['’]s|your|the|all|we)\\b[^.!]*\\?"),
             part(
                     Kind.STATE,
-                    "\\b(?:the |your |that )?\\p{L}+ should (?:be|feel|look|have)\\b(?! (?:in|on|at|out|off)\\b)"
+                    "\\b(?:the |your |that )?\\p{L}+ should (?:be|feel|look|have)\\b(?! (?:in|on|at|out|off)\\b)(?![^.,;!?]*\\b(?:minutes?|mins?|hours?|seconds?)\\b)"
                             + TO_CLAUSE_END),
             part(Kind.STATE, "\\bbefore (?:the|your|any|that) (?:\\p{L}+ ){1,2}(?:goes|go) in\\b"),
             part(

@@ -230,6 +230,8 @@ class SlipsOfPlainTalkTest {
         "'If you can''t have nuts, use cashew butter instead.', true",
         "'No nuts for you? Use almonds.', true",
         "'No nuts? Use almonds.', false",
+        "'If you don''t have nuts, use almonds.', false",
+        "'If you''re off nuts, use almonds.', true",
         "'If you''re allergic to peanuts, use sunflower seed butter instead.', false"
     })
     void whatIsOfferedToTheAllergicIsNotWhatTheyMustNotHave(String words, boolean wrong) {
