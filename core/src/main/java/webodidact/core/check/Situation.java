@@ -62,11 +62,21 @@ public record Situation(Answers answers) {
         return lesson().steps().stream().anyMatch(step -> step.kind() == Kind.HANDS_ON)
                 && lesson().steps().stream()
                         .filter(step -> step.kind() == Kind.HANDS_ON)
-                        .allMatch(step -> !step.uses().isEmpty()
-                                || !step.hands().isZero()
-                                || step.waiting() != null
-                                || !step.tools().isEmpty()
-                                || !step.acts().isEmpty());
+                        .allMatch(step -> hasFacts(step) || isRead(step));
+    }
+
+    private static boolean hasFacts(Step step) {
+        return !step.uses().isEmpty()
+                || !step.hands().isZero()
+                || step.waiting() != null
+                || !step.tools().isEmpty()
+                || !step.acts().isEmpty();
+    }
+
+    /** "Here's one from this morning": it has words, and nothing in them is left to take. */
+    private boolean isRead(Step step) {
+        return !(step.say().isBlank() && step.doing().isBlank())
+                && !answers.proposals().containsKey(step.id());
     }
 
     public Trace trace() {

@@ -47,6 +47,8 @@ public final class Actions {
     /** "While that's browning chop your onion": what it is done to follows at once. */
     private static final Set<String> AFTER_A_DEED = Set.of("the", "your", "my", "our", "them", "it", "those", "these");
 
+    private static final Set<String> UNITS = Set.of("minute", "minutes", "min", "mins", "second", "seconds", "secs");
+
     private static final Set<String> DENIED = Set.of(
             "don't",
             "not",
@@ -228,7 +230,8 @@ public final class Actions {
 
         private boolean base(Action action, int i, String before, String after) {
             if (before == null)
-                return !action.nounToo() || (after == null ? isSentence(i) : !AFTER_A_THING.contains(after));
+                return !action.nounToo()
+                        || (after == null ? isSentence(i) || isTimed(i) : !AFTER_A_THING.contains(after));
             if (BEFORE_A_THING.contains(before) || followsFood(i)) return false;
             // "With the milk and butter": the last of a list.
             if (after == null && isFood(i) && (before.equals("and") || before.equals("or"))) return false;
@@ -245,6 +248,16 @@ public final class Actions {
             if (said[i - 1].equals("is") && i > 1 && said[i - 2].equals("do")) return true;
             for (int k = i - 1; k >= Math.max(0, i - GAP) && isOneClause(k, k + 1); k--)
                 if (said[k].equals("let") || said[k].equals("help") || said[k].equals("have")) return true;
+            return false;
+        }
+
+        /** "Eggs and sugar, whisk, four or five minutes": so long, right after the comma. */
+        private boolean isTimed(int i) {
+            for (int k = i + 1; k < Math.min(said.length, i + 6); k++) {
+                if (k > i + 1 && !isOneClause(k - 1, k)) return false;
+                if (UNITS.contains(said[k]) || k == i + 1 && (said[k].equals("till") || said[k].equals("until")))
+                    return true;
+            }
             return false;
         }
 

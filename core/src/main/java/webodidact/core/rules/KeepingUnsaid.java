@@ -20,6 +20,8 @@ final class KeepingUnsaid implements Check {
             "left\\b[^.!?]{0,40}\\b(?:fridge|freezer)\\b",
             "keeps? (?:well |fine |lovely |it |them )*for (?:ages|ever|a (?:good )?while|weeks|as long)",
             "(?:keep|store|save) (?:it|them|the rest|any)\\b[^.!?]{0,30}\\b(?:in the fridge|in a (?:box|tub|jar)|in the freezer)",
+            "left[- ]?over\\b[^.!?]{0,40}\\b(?:whenever|any ?time|another day|later in the week|next day|for lunch)\\b",
+            "(?:they|it|these|this)(?:'ll| will) keep (?:well |fine )?in (?:a|the|your|an airtight) (?:tin|tub|jar|box|container|fridge)\\b(?! for)",
             "lasts? (?:for )?(?:ages|forever|a while|weeks)");
     private static final Phrase HOW_LONG = Phrase.of(
             "\\bdays?\\b",

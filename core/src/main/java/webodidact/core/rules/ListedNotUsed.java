@@ -20,6 +20,7 @@ import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.Use;
+import webodidact.core.script.Asides;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -60,7 +61,7 @@ final class ListedNotUsed implements Check {
     private static final Phrase EVERYTHING = Phrase.of(
             "(?:everything|the lot|all (?:of )?the (?:rest|ingredients|other)|the rest of (?:the|your) ingredients)\\b[^.!?]{0,20}\\b(?:in|into|together|goes|else)\\b",
             "all (?:of )?(?:your|the|those) (?:\\p{L}+ )?(?:colours|colors|fillings|toppings|bits|goodies|extras)\\b",
-            "mix (?:everything|it all|the lot)",
+            "(?:mix|stir|fold|tip|put|chuck|throw|bung) (?:everything|it all|them all|that all|the lot)",
             "everything else\\b");
 
     private static final Phrase FRIES = Phrase.of("(?:deep|shallow)?[- ]?fr(?:y|ies|ied)\\b");
@@ -74,11 +75,14 @@ final class ListedNotUsed implements Check {
                     f -> f.group() == Group.VEGETABLE,
             Phrase.of("(?:(?:the|your|those|all) (?:\\p{L}+ )?)?sauces\\b"), f -> f.group() == Group.SAUCE,
             Phrase.of("toast\\b"), f -> f.id().endsWith("bread"),
+            Phrase.of("(?:a|the|your|my|each|every|of|in|on|two|three|four) wraps?\\b", "wrap,"),
+                    f -> f.id().endsWith("tortilla"),
             Phrase.of("(?:the|your|all) dry (?:ingredients|things|stuff|bits)\\b"),
                     f -> f.group() == Group.GRAIN || f.group() == Group.RAISING || f.group() == Group.SUGAR);
 
     /** A word of its name that no other line has: "the noodles" may be the egg noodles, and nobody knows. */
     private static boolean isSaid(Situation s, FoodLine line, Set<String> said) {
+        if (isForLater(s, line)) return true;
         if (s.handsOn().anyMatch(step -> names(s, step, line))) return false;
         if (isGiven(s, line)) return true;
         if (line.amount() != null
@@ -92,6 +96,7 @@ final class ListedNotUsed implements Check {
                                         .anyMatch(step ->
                                                 Told.says(step, e.getKey()) && !namesSeveral(s, step, e.getValue()))))
             return true;
+        if (food.filter(f -> f.id().endsWith("bread")).isPresent() && s.told().says(WITH_TOAST)) return true;
         boolean kind = food.isPresent()
                 && said.stream()
                         .filter(w -> KindWords.isMeantBy(food.get(), w))
@@ -127,6 +132,9 @@ final class ListedNotUsed implements Check {
                                         && hit.sentence().contains(m.words()))));
     }
 
+    /** Served beside it, in whatever step that is said. */
+    private static final Phrase WITH_TOAST = Phrase.of("(?:some|bit of|slice of|piece of|the|with|buttered) toast\\b");
+
     /** What is listed in slices and goes by no other name. */
     private static final Phrase SLICES = Phrase.of(
             "(?:on|onto|with|between|of|your|the|two|three|four|six|eight|each|every) (?:\\p{L}+ )?slices?\\b");
@@ -161,6 +169,19 @@ final class ListedNotUsed implements Check {
         int number = named.map(step -> s.number(step.id())).orElse(0);
         return about(new About.OfFood(line.id()), number, line.item()).mending(mends);
     }
+
+    /** "Tomorrow morning, hazelnuts on top": used, though not here and now. */
+    private static boolean isForLater(Situation s, FoodLine line) {
+        var own = Content.of(line.item());
+        return s.told()
+                .all(LATER)
+                .filter(x -> x.step().kind() != Kind.RUN_THROUGH)
+                .anyMatch(x -> (x.is(Asides.Kind.OTHER_TIME) || x.is(Asides.Kind.TO_COME))
+                        && !own.isEmpty()
+                        && Content.of(x.sentence()).containsAll(own));
+    }
+
+    private static final Phrase LATER = Phrase.of("tomorrow", "later", "next (?:day|time|week)", "another day");
 
     private static boolean names(Situation s, Step step, FoodLine line) {
         return Stream.concat(s.mentions().get(step.id()).stream(), s.done().get(step.id()).stream())

@@ -61,12 +61,23 @@ final class OvenNeverHeated implements Check {
      * has done it a hundred times; all of it where children cook along. Minutes of a wait are stated, and give none.
      */
     private static int slack(Situation s, Placed on, Placed use) {
-        return s.schedule().steps().stream()
-                        .filter(p -> p.number() >= on.number() && p.number() < use.number())
-                        .filter(p -> p.step().kind().isHandsOn())
-                        .mapToInt(p -> p.busy().length())
-                        .sum()
-                / (Ages.areChildren(s) && s.lesson().delivery().isLive() ? 1 : 2);
+        return untimed(s, on, use) * UNTIMED
+                + s.schedule().steps().stream()
+                                .filter(p -> p.number() >= on.number() && p.number() < use.number())
+                                .filter(p -> p.step().kind().isHandsOn())
+                                .mapToInt(p -> p.busy().length())
+                                .sum()
+                        / (Ages.areChildren(s) && s.lesson().delivery().isLive() ? 1 : 2);
+    }
+
+    /** Seconds that a step with no time may well take; late is only what is late even so. */
+    private static final int UNTIMED = 120;
+
+    private static int untimed(Situation s, Placed on, Placed use) {
+        return (int) s.schedule().steps().stream()
+                .filter(p -> p.number() > on.number() && p.number() < use.number())
+                .filter(p -> s.schedule().untimed().contains(p.step().id()))
+                .count();
     }
 
     /** Seconds to what that step asks for; to 200 °C where it says nothing. */

@@ -2,6 +2,7 @@ package webodidact.core.rules;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.amount.Unit;
@@ -45,12 +46,15 @@ final class PiecesNotEnough implements Check {
     private static final Phrase ANNOUNCED = Phrase.of(
             "(?:feeds?|serves?|makes?|for|that's|so)\\b[^.!?]{0,30}?\\b" + N + " each\\b", N + " each\\b(?= for\\b)");
 
+    /** Words for a whole one of whatever the dish is. */
+    private static final Set<String> PORTIONS = Set.of("wrap", "parcel", "portion", "piece", "roll", "slice");
+
     private static final Phrase OF_THE_DISH = Phrase.of(N + " \\p{L}+ each\\b");
 
     private Stream<Finding> otherwise(Situation s, Told.Said said) {
         var words = said.words().strip().split("\\s+");
-        boolean dish =
-                Word.of(s.lesson().title()).stream().anyMatch(w -> w.stem().equals(Word.stem(words[1])));
+        boolean dish = PORTIONS.contains(Word.stem(words[1]))
+                || Word.of(s.lesson().title()).stream().anyMatch(w -> w.stem().equals(Word.stem(words[1])));
         var first =
                 s.told().all(ANNOUNCED).filter(x -> x.number() < said.number()).findFirst();
         if (!dish || first.isEmpty()) return Stream.empty();

@@ -28,6 +28,41 @@ final class RunnyEgg implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.foods().noneMatch(f -> f.risk() == Risk.RAW_EGG)) return Stream.empty();
+        return Stream.concat(children(s), pregnant(s));
+    }
+
+    /** "For the pregnant among you that runny egg's no drama": not the instructor's to say. */
+    private Stream<Finding> pregnant(Situation s) {
+        return Told.oncePerStep(s.told()
+                        .all(PREGNANT)
+                        .filter(x -> !x.is(Asides.Kind.ASKED)
+                                && SOFT.isIn(x.sentence())
+                                && FINE.isIn(x.sentence())
+                                && !CAREFUL.isIn(x.sentence())))
+                .map(x -> at(s, x.step().id(), x.sentence().strip()).as("pregnant"));
+    }
+
+    private static final Phrase PREGNANT = Phrase.of("pregnan\\p{L}+", "preggers", "expecting\\b", "mums?-to-be");
+    private static final Phrase FINE = Phrase.of(
+            "fine\\b",
+            "ok(?:ay)?\\b",
+            "safe\\b",
+            "no (?:drama|problem|worries|bother)",
+            "don't worry",
+            "all right",
+            "too\\b");
+    private static final Phrase CAREFUL = Phrase.of(
+            "cook(?:ed)? (?:it |them )?(?:through|right)",
+            "hard\\b",
+            "ask\\b",
+            "check",
+            "midwife",
+            "doctor",
+            "advice",
+            "stamp",
+            "lion");
+
+    private Stream<Finding> children(Situation s) {
         var homes = s.answers().question().homes().stream()
                 .filter(h -> h.ages().stream().anyMatch(a -> a < SMALL))
                 .map(Household::alias)

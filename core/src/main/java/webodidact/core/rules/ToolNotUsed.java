@@ -11,6 +11,8 @@ import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.food.KindWords;
 import webodidact.core.lesson.ToolLine;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
 
 /** Tools that homes are asked to have and that no step names or needs. */
 final class ToolNotUsed implements Check {
@@ -80,9 +82,15 @@ final class ToolNotUsed implements Check {
 
     /** A food of the list asks for it, and nobody says so: cheese a grater. */
     private static boolean isNeeded(Situation s, ToolLine tool) {
+        if (tool.tool().equals("juicer")) return s.handsOn().anyMatch(step -> Told.says(step, JUICE));
+        if (tool.tool().equals("rolling-pin")) return s.handsOn().anyMatch(step -> Told.says(step, BASH));
         if (!Set.of("grater", "zester").contains(tool.tool())) return false;
         return s.foods().anyMatch(f -> KindWords.isMeantBy(f, "cheese") || GRATED.contains(f.id()));
     }
+
+    private static final Phrase JUICE = Phrase.of("juic", "squeez");
+
+    private static final Phrase BASH = Phrase.of("bash", "crush", "to crumbs", "flatten");
 
     private static final Set<String> GRATED =
             Set.of("ginger", "lemon", "lime", "orange", "carrot", "nutmeg", "whole-nutmeg", "beetroot", "courgette");

@@ -32,6 +32,11 @@ final class UnevenShare implements Check {
                     + " (?:cuts? |lines? |strips? )?(?:the other(?: way)?|down|that way|crossways)\\b[^.!?]{0,24}?\\b(?:that's|that makes|makes|gives(?: you)?|is|into) "
                     + N + "\\b");
 
+    /** "Four one way and five the other." */
+    private static final Phrase CROSSED =
+            Phrase.of(N + " (?:cuts? |lines? |strips? )?(?:one|this) way,? (?:and )?(?:then )?" + N
+                    + " (?:the other(?: way)?|that way)(?= ?[.,!?]|$)");
+
     /** "A piece each and two for the neighbours." */
     private static final Phrase SOME_OVER = Phrase.of(
             "(?:each|apiece)\\b[^.!?]{0,15}\\b(?:and|with|plus) (?:an?|one|two|three|four|some|a couple|the rest)\\b[^.!?]{0,20}\\b(?:for|over|left|spare|seconds|to)\\b");
@@ -40,7 +45,7 @@ final class UnevenShare implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Stream.of(grid(s, GRID, 0), grid(s, WAYS, 2), shared(s))
+        return Stream.of(grid(s, GRID, 0), grid(s, WAYS, 2), crossed(s), shared(s))
                 .flatMap(f -> f)
                 .limit(1);
     }
@@ -60,6 +65,22 @@ final class UnevenShare implements Check {
                             : Stream.of(at(s, x.step().id(), x.words().strip(), pieces)
                                     .as("grid"));
                 });
+    }
+
+    /** Cut so often either way, and the lesson promises another number of pieces. */
+    private Stream<Finding> crossed(Situation s) {
+        var makes = s.lesson().makes();
+        if (makes.assumed() || !makes.count().isWhole()) return Stream.empty();
+        int promised = (int) makes.count().floor();
+        return Told.oncePerStep(s.told().meant(CROSSED)).flatMap(x -> {
+            var n = FIGURE.matcher(x.words().replaceAll("(?i)\\bone way", ""))
+                    .results()
+                    .map(m -> NumberWords.value(m.group(1)).orElse(0))
+                    .toList();
+            if (n.size() != 2 || !isUneven(n.get(0) * n.get(1), promised)) return Stream.empty();
+            return Stream.of(at(s, x.step().id(), x.words().strip(), n.get(0) * n.get(1), promised)
+                    .as("yield"));
+        });
     }
 
     private Stream<Finding> shared(Situation s) {

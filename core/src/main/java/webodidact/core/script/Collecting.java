@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Place;
@@ -41,6 +42,7 @@ final class Collecting {
         if (wait == null || wait.unsaid() || !(wait.cover() instanceof Cover.CarryOn(var at)) || !at.isEmpty())
             return Optional.empty();
         int high = wait.time().high();
+        if (high <= STAYED && endsThere(step)) return Optional.of(Cover.STAY);
         int from = lesson.indexOf(step.id());
         var collector = collector(lesson, from);
         boolean filled = collector - from > 1;
@@ -51,6 +53,18 @@ final class Collecting {
             return Optional.of(new Cover.Cut(KEPT));
         if (high <= STOOD_BY && !filled || collector < 0) return Optional.of(Cover.STAY);
         return Optional.of(new Cover.CarryOn(lesson.steps().get(collector).id()));
+    }
+
+    /** Seconds of a wait after which its own step goes on. */
+    private static final int STAYED = 360;
+
+    /** "Five minutes. Ring off.": the step itself sees its end. */
+    private static boolean endsThere(Step step) {
+        var words = words(step);
+        var times = TimeWords.in(words);
+        return !times.isEmpty()
+                && ActWords.at(Act.RING_OFF, words).stream()
+                        .anyMatch(at -> at > times.getLast().end());
     }
 
     /** Hands are at something else meanwhile; a talk alone fills no quarter of an hour. */

@@ -16,7 +16,7 @@ public final class HeatWords {
     public record Found(int start, int end, Heat heat) {}
 
     private static final Pattern DEGREES = Pattern.compile(
-            "\\b(\\d{2,3})(?:\\s*(?:-|–|to)\\s*(\\d{2,3}))?\\s*(?:°\\s*|degrees?\\s*|deg\\.?\\s*)?(celsius|fahrenheit|centigrade|c\\b|f\\b)?[\\s(]*(fan|conventional)?",
+            "\\b(\\d{2,3})(?:\\s*(?:-|–|to)\\s*(\\d{2,3}))?\\s*(?:°\\s*|degrees?\\s*|deg\\.?\\s*)?(celsius|fahrenheit|centigrade|c\\b|f\\b)?[\\s(]*(fan|convection|conventional)?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern GAS = Pattern.compile(
             "\\bgas\\s*(?:mark\\s*)?(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine)\\b",
@@ -24,11 +24,11 @@ public final class HeatWords {
     private static final Pattern PROBE = Pattern.compile(
             "\\b(core|probe|thermometer|inside|middle|centre|center|internal|reach(?:es)?|reads?|says)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern FAN = Pattern.compile("\\bfan\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FAN = Pattern.compile("\\b(?:fan|convection)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern NO_FAN =
             Pattern.compile("\\b(?:no|not|without an?|isn['’]t an?) fan\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FAN_AFTER = Pattern.compile(
-            "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| you are| you['’]re(?: using)?| you have| you['’]ve(?: got)?| yours (?:is|has)| yours['’]s)?(?: an?| the| your)? ?fan\\b",
+            "^[^\\d,.;]{0,4}(?:if|for|with|in|on)?(?: it['’]?s| it is| yours is| yours['’]s| you are| you['’]re(?: using)?| you have| you['’]ve(?: got)?| yours (?:is|has)| yours['’]s)?(?: an?| the| your)? ?(?:fan|convection)\\b",
             Pattern.CASE_INSENSITIVE);
     /** "Two hundred, fan one eighty". */
     private static final Pattern FAN_BEFORE = Pattern.compile(
@@ -40,7 +40,7 @@ public final class HeatWords {
             Pattern.CASE_INSENSITIVE);
     /** "Set the oven to one eighty", "two hundred fan", "three fifty". */
     private static final Pattern SAID = Pattern.compile(
-            "\\b(one|two|three|four|a(?= hundred))[ -](?:hundred(?:(?: and)?[ -](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))?|(ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))(?:[ -](five))?\\b(?:\\s*(?:degrees?))?\\s*(fan|conventional|fahrenheit|celsius)?",
+            "\\b(one|two|three|four|a(?= hundred))[ -](?:hundred(?:(?: and)?[ -](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))?|(ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety))(?:[ -](five))?\\b(?:\\s*(?:degrees?))?,?\\s*(fan|convection|conventional|fahrenheit|celsius)?",
             Pattern.CASE_INSENSITIVE);
 
     /** "Right, oven. Get that on to two hundred". */
@@ -154,6 +154,7 @@ public final class HeatWords {
         while (m.find()) {
             var sentence = sentenceAround(text, m.start());
             boolean meant = m.group(5) != null
+                    || FAN_AFTER.matcher(text.substring(m.end())).find()
                     || GAS.matcher(sentence).find()
                     || BAKED_AT.matcher(sentenceBefore(text, m.start(), 60)).find()
                     || THAT_OVEN
@@ -179,7 +180,7 @@ public final class HeatWords {
                             scale,
                             mode(
                                     text,
-                                    said.equals("fan") || said.equals("conventional") ? said : null,
+                                    said.startsWith("fan") || said.startsWith("conve") ? said : null,
                                     m.start(),
                                     m.end()))
                     .ifPresent(h -> all.add(new Found(m.start(), m.end(), h)));
@@ -216,7 +217,7 @@ public final class HeatWords {
         if (from < 100 || to > 300 || to < from) return Optional.empty();
         var how = mode == null
                 ? Heat.Mode.UNSTATED
-                : mode.equalsIgnoreCase("fan") ? Heat.Mode.FAN : Heat.Mode.CONVENTIONAL;
+                : mode.equalsIgnoreCase("conventional") ? Heat.Mode.CONVENTIONAL : Heat.Mode.FAN;
         return Optional.of(new Heat(from, to, how));
     }
 

@@ -64,7 +64,7 @@ public final class SaidTimes {
 
     private static final Pattern TAKES = Pattern.compile("\\btakes?\\b[^.!?]*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern BOTH_SIDES = Pattern.compile(
-            "^\\s*(?:on |for |per |a )?(?:each|both|either|per|a)?\\s*sides?\\b", Pattern.CASE_INSENSITIVE);
+            "^\\s*(?:on |for |per |a |/ ?)?(?:each|both|either|per|a)?\\s*sides?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern ONE_SIDE_MORE =
             Pattern.compile("^\\s*on (?:the|one|that|this|its)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern BATCH = Pattern.compile(
@@ -121,10 +121,17 @@ public final class SaidTimes {
         var before = text.substring(Math.max(0, found.start() - 30), found.start());
         var after = text.substring(found.end(), Math.min(text.length(), found.end() + 40));
         return NONE_BEFORE.matcher(before).find()
-                || NONE_AFTER.matcher(after).find()
+                || NONE_AFTER.matcher(after).find() && !(FOR.matcher(before).find() && after.startsWith(" before "))
                 || isDescribing(text, found)
-                || text.startsWith("-", found.end()) && after.length() > 1 && Character.isLetter(after.charAt(1));
+                || text.startsWith("-", found.end())
+                        && after.length() > 1
+                        && Character.isLetter(after.charAt(1))
+                        && !after.startsWith("-ish");
     }
+
+    /** "Toast it for two minutes before any liquid": so long, and then. */
+    private static final Pattern FOR =
+            Pattern.compile("\\p{L} for (?:about |around |a good )?$", Pattern.CASE_INSENSITIVE);
 
     /** "The twenty minute walk", "two minute noodles": one minute too few for a time. */
     private static boolean isDescribing(String text, TimeWords.Found found) {

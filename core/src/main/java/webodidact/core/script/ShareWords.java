@@ -27,7 +27,7 @@ public final class ShareWords {
             "(?<![\\p{L}\\p{N}])(?<!\\b(?:cups?|pints?|tablespoons?|teaspoons?|tbsp|tsp|ounces?|pounds?|litres?|liters?|spoons?|one|two|three|four|\\d) and )(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:(?!(?:for|with|and|in|into|to|on|over|now|then)\\b)[\\p{L}-]+\\s+){0,2})$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern REST = Pattern.compile(
-            "\\b(?:(?:the\\s+)?(?:rest|remainder|last)|what(?:['’]s| is) left)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the|your|that) last\\s+$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?$",
+            "\\b(?:(?:the\\s+)?(?:rest|remainder|last)|what(?:['’]s| is) left)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the|your|that) last\\s+$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+)?$",
             Pattern.CASE_INSENSITIVE);
     /** "Another teaspoon": one. */
     private static final Pattern ANOTHER =
@@ -111,6 +111,9 @@ public final class ShareWords {
                 && before.get().amount() != null
                 && before.get().amount().unit().dimension() == Dimension.INFORMAL;
         if (before.isPresent() && !loose) return before;
+        var half = PART_OF_IT.matcher(text).region(end, Math.min(text.length(), end + REACH));
+        if (half.lookingAt() && line.amount() != null)
+            return Optional.of(new Share(end, line.amount().times(fraction(half.group(1))), false));
         // "A knob of butter, about 15 g": the figure says how much.
         return after(text, end, line)
                 .or(() -> ENOUGH.matcher(text.substring(Math.max(0, at - REACH), at))
@@ -120,6 +123,11 @@ public final class ShareWords {
                 .filter(s -> !loose || s.amount() != null && s.amount().unit().dimension() != Dimension.INFORMAL)
                 .or(() -> before);
     }
+
+    /** "My butter melting over here, about half of it." */
+    private static final Pattern PART_OF_IT = Pattern.compile(
+            "(?! and | or |, \\p{L}+ and )[^.;:!?]{0,30}, (?:about |around |roughly |just |maybe |say |only )?(half|a third|two thirds|a quarter|three quarters) of (?:it|them|that)\\b(?! (?:for|back|later))",
+            Pattern.CASE_INSENSITIVE);
 
     private static Optional<Share> after(String text, int end, FoodLine line) {
         var tail = text.substring(end, Math.min(text.length(), end + REACH));

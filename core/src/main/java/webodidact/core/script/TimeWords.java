@@ -54,7 +54,7 @@ public final class TimeWords {
 
     /** What is done to food for so many minutes, and never for so many people. */
     private static final Pattern LEFT = Pattern.compile(
-            "\\b(?:rest|simmer|boil|bubble|fry|grill|sweat|cook|roast|bake|sizzle|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $",
+            "\\b(?:rest|simmer|boil|bubble|fry|grill|sweat|cook|roast|bake|sizzle|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $|\\b(?:back in|back on|in the oven|under the grill|on the heat|lid on),? for $|\\b(?:flip|turn|flipped|turned|back in|back on|then|lid on)\\b[^.;!?]{0,24}\\banother $",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BETWEEN = Pattern.compile(
@@ -174,10 +174,15 @@ public final class TimeWords {
         int high = m.group("ortoo") != null
                 ? 2 * unit
                 : m.group("high") == null ? low : quarters(m.group("high")) * unit / 4;
-        // "Gas mark four, an hour": what stands before the comma is another figure.
-        if (high < low) return m.group().contains(",") ? TimeRange.of(high) : null;
+        // "Gas mark four, an hour", "gas 6, 25 mins": what stands before the comma is another figure.
+        boolean listed = BY_COMMA.matcher(m.group()).find();
+        if (listed && (high < low || high > 2 * low)) return TimeRange.of(high);
+        if (high < low) return null;
         return new TimeRange(low, high);
     }
+
+    private static final Pattern BY_COMMA =
+            Pattern.compile("^[\\p{L}\\d]+,(?! (?:to|or)\\b)", Pattern.CASE_INSENSITIVE);
 
     private static int unit(String word) {
         var w = word.toLowerCase(Locale.ROOT);

@@ -17,27 +17,32 @@ public final class TableFile {
     /** The lines of the resource beside {@code anchor}; every one has exactly {@code columns} columns. */
     public static List<String[]> rows(Class<?> anchor, String resource, int columns) {
         var rows = new ArrayList<String[]>();
+        for (var line : lines(anchor, resource)) {
+            var cells = line.split("\\|", -1);
+            for (int i = 0; i < cells.length; i++) {
+                var cell = cells[i].strip();
+                cells[i] = cell.equals("-") ? "" : cell;
+            }
+            if (cells.length != columns) {
+                throw new IllegalStateException(
+                        resource + ", “" + line + "”: " + cells.length + " columns, expected " + columns);
+            }
+            rows.add(cells);
+        }
+        return rows;
+    }
+
+    /** The lines of the resource beside {@code anchor} that are neither blank nor comments, as they stand. */
+    public static List<String> lines(Class<?> anchor, String resource) {
         try (var in = new BufferedReader(
                 new InputStreamReader(anchor.getResourceAsStream(resource), StandardCharsets.UTF_8))) {
-            int number = 0;
-            for (String line = in.readLine(); line != null; line = in.readLine()) {
-                number++;
-                if (line.isBlank() || line.startsWith("#")) continue;
-                var cells = line.split("\\|", -1);
-                for (int i = 0; i < cells.length; i++) {
-                    var cell = cells[i].strip();
-                    cells[i] = cell.equals("-") ? "" : cell;
-                }
-                if (cells.length != columns) {
-                    throw new IllegalStateException(
-                            resource + ", line " + number + ": " + cells.length + " columns, expected " + columns);
-                }
-                rows.add(cells);
-            }
+            var lines = new ArrayList<String>();
+            for (String line = in.readLine(); line != null; line = in.readLine())
+                if (!line.isBlank() && !line.startsWith("#")) lines.add(line);
+            return lines;
         } catch (IOException e) {
             throw new UncheckedIOException(resource, e);
         }
-        return rows;
     }
 
     /** The parts of a list cell, none blank. */

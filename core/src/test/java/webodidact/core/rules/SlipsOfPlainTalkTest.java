@@ -382,4 +382,52 @@ class SlipsOfPlainTalkTest {
                 .as(words)
                 .isEqualTo(wrong);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "runny-egg, 'If you''re pregnant a runny yolk is fine too.', true",
+        "runny-egg, 'If you''re pregnant ask your midwife whether a runny yolk is fine.', false",
+        "runny-egg, 'A runny yolk is fine.', false",
+        "health-claim, 'It''s got fish in it so it counts as healthy.', true",
+        "health-claim, 'That counts as your fish for the week.', false",
+        "keeping-unsaid, 'Leftover rice, have it whenever.', true",
+        "keeping-unsaid, 'Leftover rice, have it tomorrow.', false",
+        "name-published, 'So Kieran, Aleesha, brilliant work tonight.', true",
+        "name-published, 'So everyone, brilliant work tonight.', false"
+    })
+    void whatIsSaidAtTheEnd(String check, String words, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "400 g cod; 2 eggs; 200 g rice",
+                        "",
+                        "= HANDS_ON Cook",
+                        "Boil the eggs for five minutes.",
+                        "= TALK Last",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** A step that only shows a copy leaves nothing to take, and holds nothing up. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Here''s one from this morning.', 'Rice in the pan.', true",
+        "'Here''s one from this morning.', 'Rice and eggs in the pan.', false",
+        "'Here''s one from this morning.', 'Rice in the pan, stir it all in.', false",
+        "'Tomorrow morning, eggs on top.', 'Rice in the pan.', false"
+    })
+    void aListIsReadWhereAStepShowsACopy(String shown, String doing, boolean wrong) {
+        assertThat(finds(
+                        "listed-not-used",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "200 g rice; 2 eggs",
+                        "",
+                        "= HANDS_ON Cook",
+                        doing,
+                        "= HANDS_ON Show",
+                        shown))
+                .as(doing)
+                .isEqualTo(wrong);
+    }
 }

@@ -40,7 +40,9 @@ class WholeLessonsTest {
         "lessons-twentyninth.txt, 80, 0",
         "lessons-thirtieth.txt, 90, 0",
         "lessons-thirtyfirst.txt, 80, 1",
-        "lessons-thirtysecond.txt, 63, 0"
+        "lessons-thirtysecond.txt, 63, 0",
+        "lessons-thirtythird.txt, 100, 0",
+        "lessons-thirtyfourth.txt, 100, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;

@@ -2,9 +2,11 @@ package webodidact.core.script;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class AsidesTest {
     @ParameterizedTest
@@ -39,6 +41,22 @@ class AsidesTest {
             """)
     void whatIsDoneStaysDone(String text, String word) {
         assertThat(Asides.of(text).covers(text.indexOf(word))).as(text).isFalse();
+    }
+
+    static List<Asides.Sign> signs() {
+        return Asides.SIGNS;
+    }
+
+    /** Each line of the table is heard in its own sentence, and by the kind it names. */
+    @ParameterizedTest
+    @MethodSource("signs")
+    void eachSignIsHeardInItsExample(Asides.Sign sign) {
+        assertThat(sign.pattern().matcher(sign.example()).find())
+                .as(sign.example())
+                .isTrue();
+        assertThat(Asides.of(sign.example()).all())
+                .extracting(Asides.Aside::kind)
+                .contains(sign.kind());
     }
 
     @Test

@@ -69,7 +69,9 @@ class SaidTest {
         "said-twelfth.txt",
         "said-thirteenth.txt",
         "said-fourteenth.txt",
-        "said-fifteenth.txt"
+        "said-fifteenth.txt",
+        "said-sixteenth.txt",
+        "said-seventeenth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
