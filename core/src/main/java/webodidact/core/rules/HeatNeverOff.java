@@ -3,19 +3,46 @@ package webodidact.core.rules;
 import java.util.List;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
+import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Place;
+import webodidact.core.script.Phrase;
+import webodidact.core.script.Told;
 
 /** An oven or ring is used and nobody turns it off. */
 final class HeatNeverOff implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
-        return Stream.of(finding(s, Place.OVEN, Act.OVEN_OFF), finding(s, Place.RING, Act.RING_OFF))
+        return Stream.of(finding(s, Place.OVEN, Act.OVEN_OFF), finding(s, Place.RING, Act.RING_OFF), grill(s))
                 .flatMap(f -> f);
+    }
+
+    private static final Phrase GRILL_OFF = Phrase.of(
+            "grill(?:'s| is| goes)? off\\b",
+            "(?:turn|switch) (?:the |your |that )?grill off\\b",
+            "(?:turn|switch) off (?:the|your|that) grill\\b",
+            "everything(?:'s| is| goes)? off\\b",
+            "(?:turn|switch) (?:it|that|everything) off\\b");
+
+    /** Food stood under the grill, and from then on nobody turns it off, nor an oven that has it inside. */
+    private Stream<Finding> grill(Situation s) {
+        var steps = s.lesson().steps();
+        int last = -1;
+        for (int i = 0; i < steps.size(); i++)
+            if (steps.get(i).kind().isHandsOn() && TaskOverAge.isUnderGrill(s, steps.get(i))) last = i;
+        if (last < 0) return Stream.empty();
+        boolean off = steps.subList(last, steps.size()).stream()
+                .anyMatch(x -> Told.says(x, GRILL_OFF)
+                        || x.acts().contains(Act.OVEN_OFF)
+                        || x.acts().contains(Act.RING_OFF)
+                        || x.place() == Place.OVEN);
+        if (off) return Stream.empty();
+        var step = steps.get(last);
+        return Stream.of(at(s, step.id(), CheckTable.words().say("said.grill")).mending(sayAlso(step)));
     }
 
     /** From the last step that uses it, or in which what stood on it is collected, somebody has to turn it off. */

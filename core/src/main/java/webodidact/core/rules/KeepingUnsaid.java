@@ -37,13 +37,14 @@ final class KeepingUnsaid implements Check {
 
     /** So long, and not frozen. */
     private static final Phrase LONG = Phrase.of(
-            "(?:keeps?|lasts?|(?:be|is|are|they're|it's) (?:fine|good|ok|okay|all right)) (?:in the fridge |well |fine |happily )*(?:you )?(?:for )?(?:up to |about |around |at least |a good |easily )*(?:a fortnight|(?:two|three|2|3) weeks|(?:ten|twelve|10|12|14|fourteen) days|a month|(?:a|the|all) week|(?:six|seven|6|7) days)\\b(?! or\\b| to\\b)");
-    /** Cooked rice, poultry, mince and fish are past it in two to four days wherever one asks. */
+            "(?:keeps?|lasts?|(?:good|fine)(?= for)|(?:be|is|are|they're|it's) (?:fine|good|ok|okay|all right)) (?:in the fridge |well |fine |happily )*(?:you )?(?:for )?(?:up to |about |around |at least |a good |easily )*(?:a fortnight|(?:two|three|2|3) weeks|(?:ten|twelve|10|12|14|fourteen) days|a month|(?:a|the|all) week|(?:six|seven|6|7) days)\\b(?! or\\b| to\\b)");
+    /** Cooked rice, meat, poultry and fish are past it in two to four days wherever one asks. */
     private static final Phrase WEEK = Phrase.of("(?:a|the|all) week\\b", "(?:six|seven|6|7) days");
 
     private static boolean isShortCooked(Food food) {
         return food.risk() == Risk.RAW_POULTRY
                 || food.risk() == Risk.RAW_MINCE
+                || food.risk() == Risk.RAW_MEAT
                 || food.risk() == Risk.RAW_FISH
                 || KindWords.isMeantBy(food, "rice");
     }

@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.ArrayList;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -24,6 +25,7 @@ import webodidact.core.script.Asides;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
+import webodidact.core.words.Word;
 
 final class ListedNotUsed implements Check {
     @Override
@@ -82,7 +84,7 @@ final class ListedNotUsed implements Check {
 
     /** A word of its name that no other line has: "the noodles" may be the egg noodles, and nobody knows. */
     private static boolean isSaid(Situation s, FoodLine line, Set<String> said) {
-        if (isForLater(s, line)) return true;
+        if (isForLater(s, line) || isOneOfTwo(s, line)) return true;
         if (s.handsOn().anyMatch(step -> names(s, step, line))) return false;
         if (isGiven(s, line)) return true;
         if (line.amount() != null
@@ -168,6 +170,26 @@ final class ListedNotUsed implements Check {
         mends.add(mend("off", Operations.delist(line.id())));
         int number = named.map(step -> s.number(step.id())).orElse(0);
         return about(new About.OfFood(line.id()), number, line.item()).mending(mends);
+    }
+
+    /** "Flour" in two steps, of a list with two flours: the second may be the other one. */
+    private static boolean isOneOfTwo(Situation s, FoodLine line) {
+        var words = Word.of(line.item());
+        if (words.size() < 2) return false;
+        var head = words.getLast().stem();
+        var others = s.lesson().foods().stream()
+                .filter(o -> o != line && Word.of(o.item()).getLast().stem().equals(head))
+                .map(FoodLine::id)
+                .collect(Collectors.toSet());
+        var said = s.handsOn()
+                .filter(step -> s.mentions().get(step.id()).stream().anyMatch(m -> others.contains(m.id())))
+                .toList();
+        return said.size() > 1
+                && said.stream()
+                        .flatMap(step -> s.mentions().get(step.id()).stream())
+                        .anyMatch(m -> others.contains(m.id())
+                                && Word.of(m.words()).size() == 1
+                                && Word.stem(m.words().toLowerCase(Locale.ROOT)).equals(head));
     }
 
     /** "Tomorrow morning, hazelnuts on top": used, though not here and now. */

@@ -13,7 +13,7 @@ import webodidact.core.script.Phrase;
 final class OtherOvenUnsaid implements Check {
     private static final Phrase FAN = Phrase.of("fan\\b");
     private static final String HUNDRED =
-            "(?:(?:a|one|two|three) (?:hundred(?: and)? )?(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)|(?:a|one|two|three) hundred)\\b";
+            "(?:(?:a|one|two|three)[ -](?:hundred(?: and)? )?(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)|(?:a|one|two|three) hundred)\\b";
     private static final Phrase PLAIN = Phrase.of(
             "conventional",
             "no fan",

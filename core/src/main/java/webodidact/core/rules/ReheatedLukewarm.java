@@ -48,7 +48,9 @@ final class ReheatedLukewarm implements Check {
                         .map(line -> at(s, step.id(), line.item()).mending(sayAlso(step, line.item()))));
         var later = s.told()
                 .all(AGAIN)
-                .filter(x -> TO_WARM.isIn(x.sentence()) || WARMED.isIn(x.sentence()) && ANOTHER_DAY.isIn(x.sentence()))
+                .filter(x -> TO_WARM.isIn(x.sentence())
+                        || WARMED.isIn(x.sentence())
+                                && (ANOTHER_DAY.isIn(x.sentence()) || ANOTHER_DAY.isIn(x.before())))
                 .filter(x -> !HOT.isIn(x.sentence()) && !HOT.isIn(x.after()))
                 .filter(x -> !x.is(Asides.Kind.DENIED) && LeftOutTooLong.hasWhatSpoils(s))
                 .map(x -> at(s, x.step().id(), x.sentence().strip())

@@ -52,7 +52,7 @@ public final class HeatWords {
             Pattern.compile("\\b(?:minutes?|mins?|hours?) at $", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PLAIN = Pattern.compile(
-            "\\b(?:at|to|on|or|oven,)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
+            "\\b(?:at|to|on|or|oven,|that['’]s)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLAIN_OVEN = Pattern.compile(
             "\\bovens?\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast|fan)\\b",
@@ -127,8 +127,7 @@ public final class HeatWords {
                     // "In a 220 oven".
                     || text.startsWith(" oven", m.end(1))
                     // "180 degrees, 160 if it's a fan": nor does the second of a pair.
-                    || !all.isEmpty()
-                            && FAN_AFTER.matcher(text.substring(m.end(1))).find();
+                    || FAN_AFTER.matcher(text.substring(m.end(1))).find();
             if (!marked
                     || PROBE.matcher(sentenceAround(text, m.start())).find()
                     || DIFFERENCE.matcher(text.substring(m.end(1))).find()) continue;

@@ -58,6 +58,27 @@ public final class SaidTimes {
             "\\b(?:don['’]?t|do not|never|without|resist) (?:touch|move|disturb|open|lift|peek at|turn|flip|stir)(?:ing)? (?:it|them|that|the \\p{L}+) for (?:about |at least )?$",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Ten minutes of kneading". */
+    private static final Pattern OF_WORK = Pattern.compile(
+            " of (?:\\p{L}+ )?(?:knead|whisk|stirr|beat|chopp|peel|mix|rubb|roll|fold|mash|work|pound|grat|slic)(?:ing)?\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    /** "Shape it, half an hour's second prove"; "stir the yeast in, and ten minutes till it's frothy": food has it to itself. */
+    private static final Pattern ITS_OWN = Pattern.compile(
+            "(?:['’]s)? (?:(?:first|second|final|last) )?(?:prove|proof|rise|rest|chill|soak)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern IN_AND =
+            Pattern.compile("\\b(?:in|through|together|over), and (?:about |then )?$", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern TILL = Pattern.compile(" (?:until|till)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static boolean isItsOwn(String text, TimeWords.Found found, String before) {
+        return ITS_OWN.matcher(text).region(found.end(), text.length()).lookingAt()
+                || IN_AND.matcher(before).find()
+                        && TILL.matcher(text).region(found.end(), text.length()).lookingAt();
+    }
+
     /** "It'll take you eight minutes". */
     private static final Pattern TAKES_YOU = Pattern.compile(
             "\\b(?:takes?|taking) you (?:about |around |roughly |a good |another )*$", Pattern.CASE_INSENSITIVE);
@@ -66,7 +87,7 @@ public final class SaidTimes {
     private static final Pattern BOTH_SIDES = Pattern.compile(
             "^\\s*(?:on |for |per |a |/ ?)?(?:each|both|either|per|a)?\\s*sides?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern ONE_SIDE_MORE =
-            Pattern.compile("^\\s*on (?:the|one|that|this|its)\\b", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("^\\s*on (?:the|one|that|this|its)\\b|^ sides?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern BATCH = Pattern.compile(
             "^\\s*(?:per|for each|a|each|for every) batch(?: of (\\d{1,2}|two|three|four|five|six|eight|ten|twelve))?",
             Pattern.CASE_INSENSITIVE);
@@ -154,12 +175,16 @@ public final class SaidTimes {
         int from = Math.max(verbFrom, found.start() - before.length());
         var sentence = HeatWords.sentenceAround(text, found.start());
         int to = found.start() - before.length() + sentence.length();
-        boolean given = GIVEN.matcher(before).find();
+        boolean given = GIVEN.matcher(before).find() || isItsOwn(text, found, before);
         Actions.Found verb = null;
         for (var a : actions)
             if (a.start() >= from && a.start() < found.start() && (a.action().sustained() || isWait(a))) verb = a;
         if (verb == null && !given)
             for (var a : actions) if (a.start() >= found.end() && a.start() < to && isWait(a) && verb == null) verb = a;
+        // "Ten minutes of kneading".
+        for (var a : actions)
+            if (a.action().sustained() && text.startsWith(" of ", found.end()) && a.start() == found.end() + 4)
+                verb = a;
         boolean washing = WASHING.matcher(sentence).find() && found.time().high() <= 60;
         // "Mash them, that takes a couple of minutes": the hands do.
         if (given
@@ -168,7 +193,10 @@ public final class SaidTimes {
                 && TAKES.matcher(before).find()) given = false;
         boolean allowed = (ALLOW.matcher(before).find()
                         || TAKES_YOU.matcher(before).find()
-                        || BY_HAND.matcher(before).find())
+                        || BY_HAND.matcher(before).find()
+                        || OF_WORK.matcher(text)
+                                .region(found.end(), text.length())
+                                .lookingAt())
                 && (verb == null || !isWait(verb));
         boolean wait =
                 !washing && !allowed && (given && (verb == null || !isWait(verb)) || verb == null || isWait(verb));

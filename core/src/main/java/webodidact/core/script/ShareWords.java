@@ -24,7 +24,7 @@ public final class ShareWords {
     public record Share(int start, Amount amount, boolean rest) {}
 
     private static final Pattern PART = Pattern.compile(
-            "(?<![\\p{L}\\p{N}])(?<!\\b(?:cups?|pints?|tablespoons?|teaspoons?|tbsp|tsp|ounces?|pounds?|litres?|liters?|spoons?|one|two|three|four|\\d) and )(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:(?!(?:for|with|and|in|into|to|on|over|now|then)\\b)[\\p{L}-]+\\s+){0,2})$",
+            "(?<![\\p{L}\\p{N}])(?<!\\b(?:cups?|pints?|tablespoons?|teaspoons?|tbsp|tsp|ounces?|pounds?|litres?|liters?|spoons?|one|two|three|four|\\d) and )(half|a half|one half|a third|one third|two thirds|a quarter|one quarter|three quarters|a fifth|1/2|1/3|1/4|2/3|3/4|[½⅓⅔¼¾])\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+|an?\\s+)?((?:(?!(?:for|with|w|and|in|into|to|on|over|now|then)\\b)[\\p{L}-]+\\s+){0,2})$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern REST = Pattern.compile(
             "\\b(?:(?:the\\s+)?(?:rest|remainder|last)|what(?:['’]s| is) left)\\s+of\\s+(?:the\\s+|your\\s+|that\\s+)?((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the\\s+)?(?:remaining|leftover)\\s+((?:[\\p{L}-]+\\s+){0,2})$|\\b(?:the|your|that) last\\s+$|\\bthe other half\\s+(?:of\\s+)?(?:the\\s+|your\\s+|that\\s+)?$",
@@ -50,7 +50,7 @@ public final class ShareWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AFTER = Pattern.compile(
-            "^(?:,| (?:hot|warm|melted|soft|cold),| (?:goes? )?(?:in|over|on)(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all )*",
+            "^(?:,| (?:hot|warm|melted|soft|cold),| (?:goes? )?(?:in|over|on)(?: the)?(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all |(?=couple of))*",
             Pattern.CASE_INSENSITIVE);
     /** "The milk, a bit at a time, that's 350 ml": between them nothing but how it goes in. */
     private static final Pattern PRONOUN = Pattern.compile(
@@ -61,7 +61,7 @@ public final class ShareWords {
             "^(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|half|about|around|roughly|couple|some|another)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern COUNTED = Pattern.compile(
-            "^(?:all )?(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|half|twelve|twenty|fifty|a hundred)\\b)",
+            "^(?:all )?(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|half|couple|twelve|twenty|fifty|a hundred)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern AFTER_END = Pattern.compile(
             "^\\s*(?:[.,;:!?)\\n]|$|of (?:it|them)\\b|to (?:start|begin) with\\b|altogether|in all\\b|in total|all told)",
@@ -258,6 +258,7 @@ public final class ShareWords {
     private static Ratio fraction(String words) {
         var w = words.toLowerCase(Locale.ROOT);
         if (w.contains("fifth")) return Ratio.of(1, 5);
+        if (w.contains("/")) return Ratio.of(w.charAt(0) - '0', w.charAt(2) - '0');
         if (w.contains("third") || w.equals("⅓") || w.equals("⅔"))
             return w.startsWith("two") || w.equals("⅔") ? Ratio.of(2, 3) : Ratio.of(1, 3);
         if (w.contains("quarter") || w.equals("¼") || w.equals("¾"))

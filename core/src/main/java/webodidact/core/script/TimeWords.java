@@ -22,11 +22,11 @@ public final class TimeWords {
             + "|an?)\\b)";
     private static final String UNIT = "(?:seconds?|secs?|minutes?|mins?|hours?|hrs?)\\b";
     private static final String PART = "half|quarter|three quarters";
-    private static final String MORE = "(?:[\\s-]|more |or so |ish |good |full )*+";
+    private static final String MORE = "(?:[\\s-]|more |or so |ish |odd |good |full )*+";
     /** In their order: the longer before what it begins with. */
     private static final Pattern TIME = Pattern.compile(
             "(?<![\\p{L}\\p{N}.,])(?:"
-                    + "(?<part>half|(?:a )?quarter of|three quarters of) an? (?<partof>hour|minute)\\b"
+                    + "(?<part>half(?=[- ]hour|[- ]minute)|half an?|(?:a )?quarter of an?|three quarters of an?)[- ](?<partof>hour|minute)\\b"
                     + "|(?<hour>" + NUMBER
                     + ")\\s*(?:hours?|hrs?)(?:,? and|,)?\\s+(?<over>an? half|a quarter|three quarters|"
                     + NUMBER + "(?:\\s*(?:minutes?|mins?)\\b|(?=[,.;)]|\\s*$)))"

@@ -430,4 +430,78 @@ class SlipsOfPlainTalkTest {
                 .as(doing)
                 .isEqualTo(wrong);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "heat-never-off, 'Bread under the grill, two minutes.', 'Cut it in half.', true",
+        "heat-never-off, 'Bread under the grill, two minutes.', 'Grill off, cut it in half.', false",
+        "heat-never-off, 'Bread under the grill, two minutes.', 'Cut it in half, and everything''s off.', false",
+        "task-over-age, 'Bread under the grill, two minutes.', 'Cut it in half.', true",
+        "task-over-age, 'A grown-up puts the bread under the grill, two minutes.', 'Cut it in half.', false",
+        "uneven-share, 'Bread in the tin.', 'Cut it four one way and five the other.', true",
+        "uneven-share, 'Bread in the tin.', 'Cut it four one way and four the other.', false",
+        "allergen-unsaid, 'Bread in the tin.', 'Cut it.', true",
+        "other-oven-unsaid, 'Bake it at one-fifty, one-thirty fan, ten minutes.', 'Cut it.', false",
+        "other-oven-unsaid, 'Bake it at one-thirty fan, ten minutes.', 'Cut it.', true"
+    })
+    void underTheGrillAndOnTheBoard(String check, String doing, String serving, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "AGES_7_11 COOK_ALONG 60 16 UK",
+                        "4 slices bread; 40 g cheddar",
+                        "",
+                        "= WELCOME Hello",
+                        "Hello, there is milk in the cheese.",
+                        "= HANDS_ON Do",
+                        doing,
+                        "= PLATE Serve",
+                        serving))
+                .as(check + " " + doing + " " + serving)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Flour and suet, soft dough.', 'Beef in the plain flour.', false",
+        "'Suet and water, soft dough.', 'Beef in the plain flour.', true",
+        "'Suet and water, soft dough.', 'Beef in a pan.', true"
+    })
+    void whichOfTwoFloursNobodyKnows(String dough, String beef, boolean wrong) {
+        assertThat(finds(
+                        "listed-not-used",
+                        "ADULTS COOK_ALONG 60 6 UK",
+                        "1 kg stewing beef; 2 tbsp plain flour; 200 g self-raising flour; 100 g suet",
+                        "",
+                        "= HANDS_ON Beef",
+                        beef,
+                        "= HANDS_ON Dough",
+                        dough))
+                .as(dough + beef)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "reheated-lukewarm, 'Even better the next day. Cool it, fridge, and warm it through gently.', true",
+        "reheated-lukewarm, 'Even better the next day. Cool it, fridge, and heat it till it''s piping hot.', false",
+        "keeping-unsaid, 'Good for a week is that.', true",
+        "keeping-unsaid, 'Good for two days is that.', false",
+        "keeping-unsaid, 'They''ll keep in a tin.', true",
+        "keeping-unsaid, 'They''ll keep in a tin for three days.', false",
+        "left-out-too-long, 'Put your leftovers on the side till tomorrow.', true",
+        "left-out-too-long, 'Put your leftovers in the fridge till tomorrow.', false"
+    })
+    void whatBecomesOfTheStew(String check, String words, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "ADULTS DEMONSTRATION 60 6 UK",
+                        "1 kg stewing beef; 500 ml beef stock",
+                        "",
+                        "= HANDS_ON Stew",
+                        "Beef and stock in the oven at 150, 130 fan, two and a half hours.",
+                        "= TALK Last",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
 }

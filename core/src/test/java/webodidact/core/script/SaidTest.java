@@ -71,7 +71,8 @@ class SaidTest {
         "said-fourteenth.txt",
         "said-fifteenth.txt",
         "said-sixteenth.txt",
-        "said-seventeenth.txt"
+        "said-seventeenth.txt",
+        "said-eighteenth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
