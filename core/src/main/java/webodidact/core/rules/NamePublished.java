@@ -1,15 +1,24 @@
 package webodidact.core.rules;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
+import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.lesson.Lesson;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
+import webodidact.core.table.TableFile;
 
 /** Somebody's name in words that go out to everybody. */
 final class NamePublished implements Check {
@@ -113,27 +122,63 @@ final class NamePublished implements Check {
             "Have",
             "Are");
 
+    private static final Set<String> FIRST_NAMES = Set.copyOf(TableFile.lines(NamePublished.class, "names.txt").stream()
+            .flatMap(line -> Stream.of(line.split(" ")))
+            .toList());
+
+    /** Beside a word that makes a dish or a thing of it: "Sally Lunn buns", "Anna potatoes", "tom yum". */
+    private static final Phrase CAPITALS = Phrase.exactly(
+            "\\b[A-Z]\\p{Ll}{1,}\\b(?! (?:sponge|sauce|salad|cake|cheese|pie|pudding|steak|tea|biscuits?|potatoes|buns?|Lunn|yum|kha|Street|Road|Lane)\\b)");
+
     @Override
     public Stream<Finding> find(Situation s) {
         var own = Set.of(s.course().instructor().split("\\s+"));
-        return Told.oncePerStep(s.told()
-                        .all(NAMED)
-                        .filter(x -> name(x.words())
-                                .filter(n -> !NOBODY.contains(n) && !own.contains(n) && !isGroup(s, n))
-                                .isPresent()))
-                .map(x -> at(s, x.step().id(), name(x.words()).orElseThrow())
-                        .mending(mend(
-                                "out",
-                                Operations.reword(
-                                        x.step().id(),
-                                        t -> t.replace(
-                                                x.words(),
-                                                x.words()
-                                                        .replaceFirst(
-                                                                ",? ?"
-                                                                        + name(x.words())
-                                                                                .orElseThrow(),
-                                                                ""))))));
+        var called = s.told().all(NAMED).flatMap(x -> name(x.words()).map(n -> new Named(x, n)).stream());
+        var known = s.told()
+                .all(CAPITALS)
+                .filter(x -> FIRST_NAMES.contains(x.words()))
+                .map(x -> new Named(x, x.words()));
+        // A name that is called ten times is one matter.
+        var byName = new LinkedHashMap<String, List<Named>>();
+        Stream.concat(called, known)
+                .filter(n -> !NOBODY.contains(n.name()) && !own.contains(n.name()) && !isGroup(s, n.name()))
+                .forEach(n ->
+                        byName.computeIfAbsent(n.name(), k -> new ArrayList<>()).add(n));
+        return byName.values().stream().map(all -> finding(s, all));
+    }
+
+    private Finding finding(Situation s, List<Named> all) {
+        var first = all.stream()
+                .min(Comparator.comparingInt(n -> n.said().number()))
+                .orElseThrow();
+        return at(s, first.said().step().id(), first.name())
+                .alsoIn(all.stream()
+                        .map(n -> n.said().number())
+                        .distinct()
+                        .sorted()
+                        .toList())
+                .mending(mend("out", lesson -> {
+                    var now = lesson;
+                    for (var named : all) now = leaveOut(named).apply(now);
+                    return now;
+                }));
+    }
+
+    private record Named(Told.Said said, String name) {}
+
+    /** Called to, the name goes; told of, it is somebody. */
+    private static UnaryOperator<Lesson> leaveOut(Named named) {
+        var name = Pattern.quote(named.name());
+        var called = Pattern.compile(
+                "(?<![.!?]),? \\b" + name + "\\b(?= ?[.,!?]|$)|(?:^|(?<=[.!?] ))" + name + ", (\\p{L})?");
+        var told = Pattern.compile("\\b" + name + "\\b");
+        var somebody = CheckTable.words().say("name-published.said");
+        return Operations.reword(named.said().step().id(), text -> {
+            var m = called.matcher(text);
+            return m.find()
+                    ? m.replaceFirst(m.group(1) == null ? "" : m.group(1).toUpperCase(Locale.ROOT))
+                    : told.matcher(text).replaceFirst(somebody);
+        });
     }
 
     /** "Hello Beavers" of a lesson "with the Beavers": a group, and nobody of it. */

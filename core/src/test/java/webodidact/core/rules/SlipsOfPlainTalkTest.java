@@ -2,6 +2,7 @@ package webodidact.core.rules;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -503,5 +504,38 @@ class SlipsOfPlainTalkTest {
                         words))
                 .as(words)
                 .isEqualTo(wrong);
+    }
+
+    /** A name that people go by is one wherever it stands; what is a food, a dish or a deed as well is none. */
+    @ParameterizedTest
+    @CsvSource({
+        "'We made this round at Zainab''s and it was gone in a minute.', true",
+        "'I think that was Owen knocking, ignore him.', true",
+        "'Sally Lunn buns are another thing altogether.', false",
+        "'Pat it dry, mark it in squares and will it to rise.', false",
+        "'Mark it in squares. Basil on top. Rosemary too.', false",
+        "'Victoria sponge is next week.', false"
+    })
+    void whoseNameIsSaidInPassing(String words, boolean wrong) {
+        assertThat(finds("name-published", "ADULTS RECORDED 60 4 UK", "400 g cod", "", "= TALK Last", words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Moira wants to know, can she use oil.', 'somebody wants to know, can she use oil.'",
+        "'Well done Mavis, lovely to see you.', 'Well done, lovely to see you.'",
+        "'That is it. Kieran, lovely work.', 'That is it. Lovely work.'"
+    })
+    void aNameIsLeftOut(String words, String left) {
+        var lesson = WholeLessons.whole(
+                List.of("# Fish tacos", "for ADULTS RECORDED 60 4 UK", "food 400 g cod", "= TALK Last", words));
+        var finding = lesson.outcome().report().open().stream()
+                .filter(f -> f.check().equals("name-published"))
+                .findFirst()
+                .orElseThrow();
+        var mended = finding.mends().getFirst().change().apply(lesson.question().lesson());
+        assertThat(mended.steps().getFirst().say()).isEqualTo(left);
     }
 }
