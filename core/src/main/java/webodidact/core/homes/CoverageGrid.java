@@ -127,7 +127,8 @@ public record CoverageGrid(List<String> homes, List<Need> needs) {
             case OVEN -> home.oven();
             case RING -> home.hob();
             case MICROWAVE -> home.microwave();
-            case BENCH, BLENDER, COLD, FREEZER -> true;
+            // Nobody has asked for a grill or an air fryer.
+            case BENCH, BLENDER, COLD, FREEZER, GRILL, COUNTERTOP -> true;
         };
     }
 

@@ -5,7 +5,11 @@ public enum Place {
     BENCH,
     RING,
     OVEN,
+    /** Under a grill, the oven's or one of its own. */
+    GRILL,
     MICROWAVE,
+    /** What stands on the worktop and heats by itself: an air fryer, a slow cooker, a pressure or rice cooker. */
+    COUNTERTOP,
     BLENDER,
     /** The fridge. */
     COLD,
@@ -16,7 +20,7 @@ public enum Place {
     }
 
     public boolean isHot() {
-        return this == RING || this == OVEN || this == MICROWAVE;
+        return this == RING || this == OVEN || this == GRILL || this == MICROWAVE || this == COUNTERTOP;
     }
 
     public boolean isCold() {

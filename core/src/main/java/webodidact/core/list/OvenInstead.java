@@ -40,6 +40,7 @@ public record OvenInstead(Step step, int number, List<Instead> ways) {
             var place = switch (tool.id()) {
                 case "hob" -> Place.RING;
                 case "microwave-tool" -> Place.MICROWAVE;
+                case "air-fryer" -> Place.COUNTERTOP;
                 default -> Place.BENCH;
             };
             return new Way(

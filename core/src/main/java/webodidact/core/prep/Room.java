@@ -120,7 +120,8 @@ public record Room(
             case BLENDER -> blender ? 1 : 0;
             case COLD -> fridge == 0 ? MANY : fridge;
             case FREEZER -> freezer == 0 ? MANY : freezer;
-            case BENCH, OVEN -> MANY;
+            case GRILL -> 1;
+            case BENCH, OVEN, COUNTERTOP -> MANY;
         };
     }
 

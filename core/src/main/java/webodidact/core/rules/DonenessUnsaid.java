@@ -49,7 +49,7 @@ final class DonenessUnsaid implements Check {
     private static final Phrase DONE_WHEN_COLOURED = Phrase.of(
             "(?:done|cooked|ready) (?:when|once|as soon as)\\b[^.!?]{0,30}?\\b(?:white|brown(?:ed)?|golden|grey|pink|dark|sticky|crispy|colou?r)\\b[^.!?]*",
             "(?:when|once) (?:they|it)(?:'ve|'s| have| has)? (?:go|goes|gone|turn|turns|turned|are|is) (?:\\p{L}+ )?(?:pink|white|brown|golden)\\b[^.!?]{0,25}\\b(?:they|it)(?:'re| are|'s| is) (?:done|ready|cooked)\\b",
-            "(?:brown(?:ed)?|golden|white|colou?r)\\b[^.!?]{0,20}\\b(?:so|that means|which means) (?:they|it)(?:'re| are|'s| is) (?:done|cooked|ready)\\b");
+            "(?:brown(?:ed)?|golden|white|colou?r)\\b[^.!?]{0,20}\\b(?:so|that means|which means)(?: you know| you can tell)? (?:they|it)(?:'re| are|'s| is) (?:done|cooked|ready)\\b");
 
     private static final Phrase THEY = Phrase.of("(?:they|it)(?:'re| are|'s| is) (?:done|ready|cooked)\\b");
     /** A prawn is done when it is pink all over. */

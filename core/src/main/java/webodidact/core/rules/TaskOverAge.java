@@ -63,7 +63,9 @@ final class TaskOverAge implements Check {
 
     /** "Back under" is back under the grill, where one was named. */
     static boolean isUnderGrill(Situation s, Step step) {
-        return Told.says(step, UNDER) || Told.says(step, BACK_UNDER) && s.told().says(UNDER);
+        return step.place() == Place.GRILL
+                || Told.says(step, UNDER)
+                || Told.says(step, BACK_UNDER) && s.told().says(UNDER);
     }
 
     /** Told once for all of the lesson. */
@@ -86,7 +88,7 @@ final class TaskOverAge implements Check {
     private static Stream<String> verb(Situation s, Step step) {
         boolean soft = s.foods(step).allMatch(f -> SOFT.contains(f.id()))
                 && s.foods(step).findAny().isPresent();
-        if (step.place() == Place.OVEN || step.place() == Place.RING)
+        if (step.place().isHot() && step.place() != Place.MICROWAVE)
             return Stream.of(CheckTable.words().say("said.use", step.place().title()));
         return s.deeds(step)
                 .map(Action::verb)

@@ -97,7 +97,9 @@ public final class FactLine {
         rule(
                 "(?:low|medium|high) heat|ring (?:low|medium|high)|(?:on|over) (?:a )?(?:low|medium|high) heat",
                 (l, m) -> ring(m.group()));
-        rule("(?:on |at )?(?:the )?(bench|ring|hob|oven|microwave|blender|fridge|cold)", (l, m) -> place(m.group(1)));
+        rule(
+                "(?:on |at )?(?:the )?(bench|ring|hob|oven|grill|air fryer|slow cooker|microwave|blender|fridge|cold)",
+                (l, m) -> place(m.group(1)));
         rule("lid on|covered", (l, m) -> act(Act.LID_ON));
         rule("lid off|uncovered", (l, m) -> act(Act.LID_OFF));
         rule("(?:already hot|hot already|heat already on|pan is hot)", (l, m) -> act(Act.HOT_ALREADY));
@@ -281,6 +283,8 @@ public final class FactLine {
             case "ring", "hob" -> Place.RING;
             case "oven" -> Place.OVEN;
             case "microwave" -> Place.MICROWAVE;
+            case "grill" -> Place.GRILL;
+            case "air fryer", "slow cooker" -> Place.COUNTERTOP;
             case "blender" -> Place.BLENDER;
             case "fridge", "cold" -> Place.COLD;
             case "freezer" -> Place.FREEZER;

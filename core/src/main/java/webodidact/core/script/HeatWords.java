@@ -48,8 +48,9 @@ public final class HeatWords {
             "\\bovens?[.,!]+ [^.!?]{0,24}\\b(?:that|it|them|yours) (?:on )?(?:to|at) $", Pattern.CASE_INSENSITIVE);
 
     /** "Forty-five minutes at one eighty": so long at so much. */
-    private static final Pattern BAKED_AT =
-            Pattern.compile("\\b(?:minutes?|mins?|hours?) at $", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BAKED_AT = Pattern.compile(
+            "\\b(?:minutes?|mins?|hours?|(?:straight |back )?in|goes in|bake|roast|baked|roasted) at $",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PLAIN = Pattern.compile(
             "\\b(?:at|to|on|or|oven,|that['’]s)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",

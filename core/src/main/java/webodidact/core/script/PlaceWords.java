@@ -1,7 +1,8 @@
 package webodidact.core.script;
 
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -21,6 +22,16 @@ final class PlaceWords {
     private static final Pattern OVEN = Pattern.compile(
             "\\b(?:in|into) (?:the |a |your )?(?:hot |fan |warm |preheated )*oven\\b|\\boven(?:['’]s| is)\\b[^.!?]{0,25}\\b(?:hot|ready|up to (?:heat|temperature))\\b[^!?]{0,60}?\\bin\\b(?=\\s*(?:[,.;]|it\\b|they\\b|goe?s?\\b|for\\b|with\\b))|\\bopen (?:the|your) oven\\b[^.!?]{0,30}\\bin\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern GRILL = Pattern.compile(
+            "\\b(?:under|beneath) (?:the|a|your) (?:hot |medium |preheated )?(?:grill|broiler)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNTERTOP = Pattern.compile(
+            "(?<!\\b(?:or|out of|from|off|have|has|ve|got) (?:the|an|a|your) )\\b(?:air[- ]?fryer|slow[- ]cooker|pressure[- ]cooker|rice[- ]cooker|multi[- ]?cooker)\\b(?! (?:is |goes )?off\\b|['’]s off\\b)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** "Back under, two minutes"; "sausages on top, twelve minutes": where the step before was. */
+    private static final Pattern BACK_UNDER = Pattern.compile("\\bback under\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern RING = Pattern.compile(
             "\\bon the (?:hob|ring|heat)\\b|\\b(?:pan|pot|wok)\\b[^.!?]{0,80}\\bfr(?:y|ies|ying) off\\b|\\b(?:pan|pot|wok|skillet|hob|ring)s? on (?:a )?(?:low|medium|high)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b|(?<!kettle |kettle to |it |that )\\b(?:(?:com(?:e|es|ing)|bring|bringing) (?:(?:it|them|that|this|back|up) )*)to (?:the|a) (?:boil|simmer)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -35,7 +46,7 @@ final class PlaceWords {
 
     /** "Onion in now, five minutes", "stock in, bring it up": into what stands on the ring. */
     private static final Pattern GOES_IN = Pattern.compile(
-            "\\bin (?:now|next|with (?:it|them|that|those)|on top)\\b|\\bback in\\b|\\b(?:in goes|in go)\\b|\\b(?:stock|water|wine|milk|tomatoes) in\\b",
+            "\\bin (?:now|next|with (?:it|them|that|those)|on top)\\b|\\bon top(?: of (?:it|them|that|those))?,|\\bback in\\b|\\b(?:in goes|in go)\\b|\\b(?:stock|water|wine|milk|tomatoes) in\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** "On the tray, and in they go, twenty minutes": nothing but an oven takes a tray. */
@@ -61,14 +72,19 @@ final class PlaceWords {
     private PlaceWords() {}
 
     /** As the text says it, else the title of a step that has a time, else where the step before left it. */
-    static Optional<Place> of(Step step, String text, boolean onRing, Knowledge knowledge) {
+    static Optional<Place> of(Step step, String text, Place left, Knowledge knowledge) {
         var said = said(text, knowledge);
         if (said.isPresent()) return said;
         if (step.waiting() != null || !SaidTimes.in(text, knowledge).isEmpty()) {
             if (isOven(step.title(), knowledge)) return Optional.of(Place.OVEN);
             if (isIn(step.title(), Place.RING, RING, knowledge)) return Optional.of(Place.RING);
         }
-        return onRing && goesOn(step, text, knowledge) ? Optional.of(Place.RING) : Optional.empty();
+        if (left == Place.GRILL && BACK_UNDER.matcher(text).find()) return Optional.of(Place.GRILL);
+        if (left == Place.COUNTERTOP
+                && !ELSEWHERE.matcher(text).find()
+                && SaidTimes.in(text, knowledge).stream().anyMatch(t -> t.role() == SaidTimes.Role.WAIT))
+            return Optional.of(Place.COUNTERTOP);
+        return left == Place.RING && goesOn(step, text, knowledge) ? Optional.of(Place.RING) : Optional.empty();
     }
 
     private static Optional<Place> said(String text, Knowledge knowledge) {
@@ -76,6 +92,8 @@ final class PlaceWords {
         // A verb of baking beside an oven that is turned on may be for later; "into the oven" is for now.
         if (OVEN.matcher(text).find()
                 || isOven(text, knowledge) && !ActWords.in(text).contains(Act.OVEN_ON)) return Optional.of(Place.OVEN);
+        if (isIn(text, Place.GRILL, GRILL, knowledge)) return Optional.of(Place.GRILL);
+        if (isCountertop(text, knowledge)) return Optional.of(Place.COUNTERTOP);
         if (isIn(text, Place.RING, RING, knowledge)
                 || ActWords.ring(text).isPresent() && PAN.matcher(text).find()
                 || COOKS_IN_PAN.matcher(text).find()) return Optional.of(Place.RING);
@@ -83,6 +101,12 @@ final class PlaceWords {
         if (isIn(text, Place.COLD, COLD, knowledge)) return Optional.of(Place.COLD);
         if (isIn(text, Place.BLENDER, null, knowledge)) return Optional.of(Place.BLENDER);
         return isTrayIn(text, knowledge) ? Optional.of(Place.OVEN) : Optional.empty();
+    }
+
+    private static boolean isCountertop(String text, Knowledge knowledge) {
+        var asides = Asides.of(text);
+        return isIn(text, Place.COUNTERTOP, null, knowledge)
+                || COUNTERTOP.matcher(text).results().anyMatch(m -> !asides.covers(m.start()));
     }
 
     private static boolean isTrayIn(String text, Knowledge knowledge) {
@@ -106,17 +130,21 @@ final class PlaceWords {
         return (into || MORE.matcher(text).find()) && !ActWords.in(text).contains(Act.RING_OFF);
     }
 
-    /** Steps before which the last one that had hands at work left its pan on the ring. */
-    static Set<String> onRing(Lesson lesson) {
-        var all = new HashSet<String>();
-        boolean on = false;
+    /** By step, where the last one before it that had hands at work left what it heats: a pan on its ring, a basket in its fryer. */
+    static Map<String, Place> left(Lesson lesson) {
+        var all = new HashMap<String, Place>();
+        Place left = Place.BENCH;
         for (var step : lesson.steps()) {
-            if (on) all.add(step.id());
+            if (left.isHot()) all.put(step.id(), left);
             if (step.kind().isHandsOn())
-                on = step.place() == Place.RING && !step.acts().contains(Act.RING_OFF);
+                left = LEAVES.contains(step.place()) && !step.acts().contains(Act.RING_OFF)
+                        ? step.place()
+                        : step.place() == Place.BENCH && left == Place.GRILL ? left : Place.BENCH;
         }
         return all;
     }
+
+    private static final Set<Place> LEAVES = Set.of(Place.RING, Place.GRILL, Place.COUNTERTOP);
 
     /** A verb that is done there, or words that say it. */
     private static boolean isIn(String text, Place place, Pattern said, Knowledge knowledge) {

@@ -45,8 +45,8 @@ public final class Suggestions {
     private final Ratio scale;
     /** Lines of which a step takes a stated part. */
     private final Set<String> drawn;
-    /** Steps before which the pan is left on the ring. */
-    private final Set<String> onRing;
+    /** By step, what the step before it left its food on, where that is hot. */
+    private final Map<String, Place> left;
 
     public Suggestions(Lesson lesson, Knowledge knowledge) {
         this(lesson, knowledge, Map.of());
@@ -60,13 +60,13 @@ public final class Suggestions {
         scale = Scaling.forHome(lesson);
         finder = Mentions.of(lesson, knowledge);
         drawn = FoodWords.drawn(lesson);
-        onRing = PlaceWords.onRing(lesson);
+        left = PlaceWords.left(lesson);
     }
 
     /** Those that are neither taken nor declined. */
     public List<Suggestion> of(Step step) {
         var words = finder.remembered(
-                new Asked(new Same<>(step), lesson.makes(), scale, factors, drawn, onRing.contains(step.id())),
+                new Asked(new Same<>(step), lesson.makes(), scale, factors, drawn, left.get(step.id())),
                 () -> words(step));
         var collecting = Collecting.of(lesson, step);
         var heat = saidBefore(step, words);
@@ -101,7 +101,7 @@ public final class Suggestions {
 
     /** All but the list that what a step's own words say depends on. */
     private record Asked(
-            Same<Step> step, Yield makes, Ratio scale, Map<String, Ratio> factors, Set<String> drawn, boolean onRing) {}
+            Same<Step> step, Yield makes, Ratio scale, Map<String, Ratio> factors, Set<String> drawn, Place left) {}
 
     private List<Suggestion> words(Step step) {
         var all = new LinkedHashMap<String, Suggestion>();
@@ -367,7 +367,7 @@ public final class Suggestions {
 
     private void place(Step step, String text, Map<String, Suggestion> all) {
         if (step.place() != Place.BENCH) return;
-        PlaceWords.of(step, text, onRing.contains(step.id()), knowledge).ifPresent(place -> place(place, all));
+        PlaceWords.of(step, text, left.get(step.id()), knowledge).ifPresent(place -> place(place, all));
     }
 
     private static void place(Place place, Map<String, Suggestion> all) {

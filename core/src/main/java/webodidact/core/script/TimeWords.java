@@ -48,6 +48,9 @@ public final class TimeWords {
                     + ")(?:(?:-|–| to | or )(?<againtill>" + NUMBER + "))?(?=\\s*(?:[.,;!]|$))"
                     + "|(?<=\\b(?:let (?:it|them|that|this) |leave (?:it|them|that) to )(?:stand|rest|sit|cool|prove|soak)(?: for)? )(?<bare>"
                     + NUMBER + ")(?=\\s*(?:[.,;!]|$|while\\b|before\\b|and then\\b|then\\b))"
+                    + "|(?<=\\b(?:bake|roast|simmer|boil|grill|steam|prove|chill|rest|cook|cool|soak|poach|fry)(?: (?:in|on) (?:the )?\\p{L}{2,6})?(?: for)? )(?<plain>"
+                    + NUMBER + ")(?:(?:-|–| to | or )(?<plaintill>" + NUMBER
+                    + "))?(?=\\s*(?:[.,;!]|$|lid\\b|then\\b|covered\\b|uncovered\\b|(?:un)?till?\\b))"
                     + "|another (?<another>" + UNIT + ")"
                     + "|(?<night>overnight)\\b)",
             Pattern.CASE_INSENSITIVE);
@@ -76,6 +79,14 @@ public final class TimeWords {
                 int quarters = quarters(m.group("bare"));
                 if (quarters >= 8 && quarters < 240)
                     all.add(new Found(m.start(), m.end(), TimeRange.of(quarters * 15)));
+                continue;
+            }
+            if (m.group("plain") != null) {
+                int low = quarters(m.group("plain"));
+                int high = m.group("plaintill") == null ? low : quarters(m.group("plaintill"));
+                // "Fry 4, then the other 4" counts pieces, and "bake at 180" is no time.
+                if (low >= 20 && high >= low && high < 240)
+                    all.add(new Found(m.start(), m.end(), new TimeRange(low * 15, high * 15)));
                 continue;
             }
             var range = range(m);

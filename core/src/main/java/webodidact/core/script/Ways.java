@@ -81,7 +81,7 @@ public final class Ways {
                     step.hands(),
                     times(step.waiting().time(), Ratio.of(4, 5)),
                     tools,
-                    Place.BENCH,
+                    Place.COUNTERTOP,
                     null,
                     step.doing(),
                     youngest(tools, Place.OVEN, knowledge),

@@ -23,6 +23,7 @@ import webodidact.core.script.Told;
 final class Cooking {
     private static final Phrase AS_IT_IS = Phrase.of(
             "salad\\b",
+            "(?:cole)?slaw\\b",
             "on the side\\b",
             "garnish",
             "dressing\\b",
@@ -164,7 +165,7 @@ final class Cooking {
         if (step.kind() == Kind.PLATE || step.kind() == Kind.TASTE) return true;
         if (lastMade > i || isCookedByItsTitle(step, i)) return false;
         boolean heatComes = lastHot > i;
-        if (!heatComes || Told.says(step, AS_IT_IS)) return true;
+        if (!heatComes || Told.says(step, AS_IT_IS) || AS_IT_IS.isIn(step.title())) return true;
         // Something hot comes that names no food: only what is eaten raw as a rule, and is not stirred into
         // anything, is known.
         return (lastNameless <= i ? isEatenRaw(food) : RAW_AS_A_RULE.contains(food.id()) && !Told.says(step, COMBINES));

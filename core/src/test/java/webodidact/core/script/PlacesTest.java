@@ -40,6 +40,12 @@ class PlacesTest {
             Roast | Into the preheated oven for half an hour. | OVEN
             Chop | Chop it small. | BENCH
             Pan | Wash the frying pan. | BENCH
+            Toast | Salmon under the hot grill, two minutes. | GRILL
+            Toast | Grill the salmon for five minutes. | GRILL
+            Fry | Salmon in the air fryer for eight minutes. | COUNTERTOP
+            Fry | If you've an air fryer you know what to do. | BENCH
+            Stew | Into the slow cooker, lid on, six hours. | COUNTERTOP
+            End | Slow cooker off, lift it out. | BENCH
             """)
     void theWordsTellThePlace(String title, String say, Place place) {
         assertThat(taken(title, say).place()).as(say).isEqualTo(place);
@@ -105,5 +111,27 @@ class PlacesTest {
             """)
     void aListIsNoPlan(String text, String word) {
         assertThat(Asides.of(text).covers(text.indexOf(word))).as(text).isFalse();
+    }
+
+    /** What stands on the worktop or under the grill is there still when nobody names it again. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Salmon in the air fryer, eight minutes. | Butter on top, two more minutes. | COUNTERTOP
+            Salmon in the air fryer, eight minutes. | Butter in a bowl, leave it for two minutes. | BENCH
+            Salmon under the grill, two minutes. | Back under, two more minutes. | GRILL
+            Salmon under the grill, two minutes. | Butter on it. | BENCH
+            Salmon in the frying pan over a medium heat, three minutes. | Butter on top of it, two minutes. | RING
+            """)
+    void whatIsHotGoesOn(String first, String second, Place place) {
+        Lesson lesson = Lessons.of(
+                List.of(Lessons.food("f1", "salmon", "2 piece"), Lessons.food("f2", "butter", "50 g")),
+                Step.blank("s1", Kind.HANDS_ON, "First").but(d -> d.say = first),
+                Step.blank("s2", Kind.HANDS_ON, "Second").but(d -> d.say = second));
+        assertThat(Suggestions.takingAll(lesson, List.of("s1", "s2"), KNOWN, Map.of())
+                        .steps()
+                        .getLast()
+                        .place())
+                .as(second)
+                .isEqualTo(place);
     }
 }

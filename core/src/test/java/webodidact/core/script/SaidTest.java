@@ -72,7 +72,8 @@ class SaidTest {
         "said-fifteenth.txt",
         "said-sixteenth.txt",
         "said-seventeenth.txt",
-        "said-eighteenth.txt"
+        "said-eighteenth.txt",
+        "said-nineteenth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;

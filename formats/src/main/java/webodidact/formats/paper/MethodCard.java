@@ -227,7 +227,8 @@ final class MethodCard implements PagePaper {
             }
         }
         if (step.place() == Place.MICROWAVE) all.add(microwave(edition, step));
-        if (step.place() == Place.OVEN) all.add(Words.say("caution.oven"));
+        if (step.place() == Place.OVEN || step.place() == Place.GRILL || step.place() == Place.COUNTERTOP)
+            all.add(Words.say("caution.oven"));
         if (step.place() == Place.RING) all.add(Words.say("caution.ring"));
         return all;
     }
