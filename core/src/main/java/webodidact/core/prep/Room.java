@@ -120,8 +120,7 @@ public record Room(
             case BLENDER -> blender ? 1 : 0;
             case COLD -> fridge == 0 ? MANY : fridge;
             case FREEZER -> freezer == 0 ? MANY : freezer;
-            case GRILL -> 1;
-            case BENCH, OVEN, COUNTERTOP -> MANY;
+            case BENCH, OVEN, GRILL, COUNTERTOP -> MANY;
         };
     }
 

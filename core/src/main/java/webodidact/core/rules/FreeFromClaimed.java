@@ -1,11 +1,14 @@
 package webodidact.core.rules;
 
+import java.util.Locale;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
+import webodidact.core.food.Allergen;
+import webodidact.core.lesson.FoodLine;
 import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -38,6 +41,50 @@ final class FreeFromClaimed implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
+        return Stream.concat(claimed(s), still(s));
+    }
+
+    /** "You can make it dairy free by using oil in place of the butter": what else has milk in it? */
+    private static final Phrase MADE_FREE = Phrase.of(
+            "(?:make|makes|making|get|have|turn) (?:it|this|that|them|these)(?: all)?(?: into)? (gluten|dairy|milk|nut|egg|wheat|soya?|fish)[- ]free\\b",
+            "(gluten|dairy|milk|nut|egg|wheat|soya?|fish)[- ]free\\b[^.!?]{0,12}\\b(?:by|if you|with) (?:just |only |simply )?(?:us|swap|leav|replac|tak)\\p{L}*");
+
+    private Stream<Finding> still(Situation s) {
+        return Told.oncePerStep(s.told().all(MADE_FREE).filter(x -> !x.is(Asides.Kind.OTHER_TIME)))
+                .flatMap(x -> {
+                    var named = Content.of(x.sentence());
+                    var left = s.lesson().foods().stream()
+                            .filter(line -> s.food(line)
+                                    .filter(f -> f.allergens().stream().anyMatch(a -> isIn(x.words(), a)))
+                                    .isPresent())
+                            .filter(line -> Content.of(line.item()).stream().noneMatch(named::contains))
+                            .toList();
+                    return left.isEmpty()
+                            ? Stream.empty()
+                            : Stream.of(at(
+                                            s,
+                                            x.step().id(),
+                                            x.words().strip(),
+                                            left.stream().map(FoodLine::item).toList())
+                                    .as("still")
+                                    .ofFoods(left.stream().map(FoodLine::id).toList()));
+                });
+    }
+
+    private static boolean isIn(String words, Allergen allergen) {
+        var w = words.toLowerCase(Locale.ROOT);
+        return switch (allergen) {
+            case MILK -> w.contains("dairy") || w.contains("milk");
+            case WHEAT, GLUTEN -> w.contains("gluten") || w.contains("wheat");
+            case NUTS -> w.contains("nut");
+            case EGGS -> w.contains("egg");
+            case SOYA -> w.contains("soy");
+            case FISH -> w.contains("fish");
+            default -> false;
+        };
+    }
+
+    private Stream<Finding> claimed(Situation s) {
         return Told.oncePerStep(
                         s.told().all(CLAIM).filter(x -> !CONDITION.isIn(x.sentence()) && !x.is(Asides.Kind.OTHER_TIME)))
                 .map(x -> at(s, x.step().id(), x.words().strip())

@@ -57,17 +57,16 @@ final class OvenNeverHeated implements Check {
             "(?:when|once|until|till) (?:it|the water|they|that)(?:'s| is| are|'re|) ?(?:comes? to the boil|boil(?:s|ing)|bubbl(?:es|ing))");
 
     /**
-     * Half of the work between the two: minutes of work are an estimate, and at home it takes longer than on the bench of somebody who
-     * has done it a hundred times; all of it where children cook along. Minutes of a wait are stated, and give none.
+     * As long again as the work between the two: minutes of work are an estimate, and at home it takes longer than on the bench of
+     * somebody who has done it a hundred times. Minutes of a wait are stated, and give none.
      */
     private static int slack(Situation s, Placed on, Placed use) {
         return untimed(s, on, use) * UNTIMED
                 + s.schedule().steps().stream()
-                                .filter(p -> p.number() >= on.number() && p.number() < use.number())
-                                .filter(p -> p.step().kind().isHandsOn())
-                                .mapToInt(p -> p.busy().length())
-                                .sum()
-                        / (Ages.areChildren(s) && s.lesson().delivery().isLive() ? 1 : 2);
+                        .filter(p -> p.number() >= on.number() && p.number() < use.number())
+                        .filter(p -> p.step().kind().isHandsOn())
+                        .mapToInt(p -> p.busy().length())
+                        .sum();
     }
 
     /** Seconds that a step with no time may well take; late is only what is late even so. */

@@ -58,7 +58,8 @@ final class RingLevelUnstated implements Check {
         int at = s.lesson().indexOf(step.id());
         for (int i = at - 1; i >= 0; i--) {
             var before = s.lesson().steps().get(i);
-            if (before.place() == Place.RING) return before.ring() != null || Told.says(before, LEVEL);
+            if (before.place() == Place.RING)
+                return before.ring() != null || Told.says(before, LEVEL) || keepsAn(s, before);
         }
         return false;
     }

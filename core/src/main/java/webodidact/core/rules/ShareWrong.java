@@ -14,6 +14,8 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.Use;
 import webodidact.core.reading.AmountReader;
 import webodidact.core.script.Draws;
 import webodidact.core.script.Mentions;
@@ -59,7 +61,54 @@ final class ShareWrong implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Stream.concat(doubled(s), shares(s));
+        return Stream.of(doubled(s), shares(s), otherHalf(s)).flatMap(f -> f);
+    }
+
+    /** "The other half of the walnuts", where steps before have taken another part than half. */
+    private static final Phrase OTHER_HALF =
+            Phrase.of("the other half(?: of)? (?:the |your |that )?\\p{L}+(?: \\p{L}+)?");
+
+    private Stream<Finding> otherHalf(Situation s) {
+        return Told.oncePerStep(s.told()
+                        .meant(OTHER_HALF)
+                        .filter(x -> x.step().kind().isHandsOn() || x.step().kind() == Kind.PLATE))
+                .flatMap(x -> s.answers().finder().in(x.words()).stream()
+                        .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                        .findFirst()
+                        .flatMap(m -> s.lesson().food(m.id()))
+                        .filter(line -> line.amount() != null)
+                        .flatMap(line -> takenBefore(s, x, line)
+                                .filter(taken -> !taken.low()
+                                                .times(Ratio.of(2))
+                                                .equals(line.amount().low())
+                                        || !taken.high()
+                                                .times(Ratio.of(2))
+                                                .equals(line.amount().high()))
+                                .map(taken -> at(
+                                                s,
+                                                x.step().id(),
+                                                x.words().strip(),
+                                                AmountText.of(taken),
+                                                AmountText.of(line.amount()))
+                                        .as("other")))
+                        .stream());
+    }
+
+    /** What the steps before take of it, where each says how much and in the measure of the list. */
+    private static Optional<Amount> takenBefore(Situation s, Told.Said said, FoodLine line) {
+        var uses = s.lesson().steps().subList(0, said.number() - 1).stream()
+                .flatMap(step -> step.uses().stream())
+                .filter(u -> u.line().equals(line.id()) && !u.again())
+                .toList();
+        boolean stated = !uses.isEmpty()
+                && uses.stream()
+                        .allMatch(u -> u.amount() != null
+                                && u.amount().unit() == line.amount().unit());
+        return stated
+                ? uses.stream()
+                        .map(Use::amount)
+                        .reduce((a, b) -> a.plus(b, s.course().house()))
+                : Optional.empty();
     }
 
     /** "Double the water, so 300 g of rice and 500 ml": the two figures are not as one to two. */

@@ -88,6 +88,8 @@ final class YieldWrong implements Check {
     private static final Phrase SERVES = Phrase.of(
             "(?:it|this|that|these|they)(?:'ll| will| should)? (?:serves?|feeds?) (?:about )?" + PEOPLE
                     + "\\b(?! or| to|-)",
+            "\\b" + PEOPLE
+                    + " (?:\\p{L}+ )?(?:portions|helpings|scoops|servings|bowls|plates|bowlfuls|platefuls) (?:out of|from|in) (?:it|this|that|there|the (?:pot|pan|dish))\\b",
             "\\b(?:enough|plenty) for (?:about )?" + PEOPLE + "(?: people| of (?:us|you))?(?= ?[.,!?]|$| with\\b)");
 
     /** "It serves four", and the lesson is for two. */

@@ -36,7 +36,7 @@ final class PlaceWords {
             "\\bon the (?:hob|ring|heat)\\b|\\b(?:pan|pot|wok)\\b[^.!?]{0,80}\\bfr(?:y|ies|ying) off\\b|\\b(?:pan|pot|wok|skillet|hob|ring)s? on (?:a )?(?:low|medium|high)\\b|\\bover (?:a )?(?:low|medium|high) heat\\b|(?<!kettle |kettle to |it |that )\\b(?:(?:com(?:e|es|ing)|bring|bringing) (?:(?:it|them|that|this|back|up) )*)to (?:the|a) (?:boil|simmer)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern COOKS_IN_PAN = Pattern.compile(
-            "\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,24}\\bhot\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,80}\\b(?:a|each|per) side\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,40},? (?:low|medium|high)(?: (?:low|high|heat))?,|\\b(?:get|got|getting|heat) (?:my|the|your|that|a)(?: \\p{L}+)? (?:pot|casserole)\\b[^.,!?]{0,20}\\bhot\\b|\\bover (?:a |the )?(?:pan|saucepan|pot) of\\b|\\b(?:into|in) (?:the |a |your )?(?:very |really )?hot (?:\\p{L}+ )?(?:pan|wok|skillet)\\b",
+            "\\boil in (?:the|a|your) (?:\\p{L}+ ){0,2}(?:pan|wok|pot|skillet|casserole)\\b[^!?]{0,80}\\b(?:minutes?|mins?|seconds?|pops?|sizzl\\p{L}*|shimmer\\p{L}*|smok\\p{L}*|spit\\p{L}*)\\b|\\b(?:melt|cook|heat|warm)\\b[^.!?]{0,40}\\b(?:pan|wok|skillet)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,60}\\b(?:cook|sizzl\\p{L}*|heat)\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,24}\\bhot\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,80}\\b(?:a|each|per) side\\b|\\b(?:pan|wok|skillet)\\b[^.!?]{0,40},? (?:low|medium|high)(?: (?:low|high|heat))?,|\\b(?:get|got|getting|heat) (?:my|the|your|that|a)(?: \\p{L}+)? (?:pot|casserole)\\b[^.,!?]{0,20}\\bhot\\b|\\bover (?:a |the )?(?:pan|saucepan|pot) of\\b|\\b(?:into|in) (?:the |a |your )?(?:very |really )?hot (?:\\p{L}+ )?(?:pan|wok|skillet)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PAN =
             Pattern.compile("\\b(?:pan|wok|pot|skillet|griddle)\\b", Pattern.CASE_INSENSITIVE);
@@ -46,7 +46,7 @@ final class PlaceWords {
 
     /** "Onion in now, five minutes", "stock in, bring it up": into what stands on the ring. */
     private static final Pattern GOES_IN = Pattern.compile(
-            "\\bin (?:now|next|with (?:it|them|that|those)|on top)\\b|\\bon top(?: of (?:it|them|that|those))?,|\\bback in\\b|\\b(?:in goes|in go)\\b|\\b(?:stock|water|wine|milk|tomatoes) in\\b",
+            "(?:^|(?<=[.!] ))(?:the |your )?(?:\\p{L}+ ){1,4}in,|\\bin (?:now|next|with (?:it|them|that|those)|on top)\\b|\\bon top(?: of (?:it|them|that|those))?,|\\bback in\\b|\\b(?:in goes|in go)\\b|\\b(?:stock|water|wine|milk|tomatoes) in\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** "On the tray, and in they go, twenty minutes": nothing but an oven takes a tray. */
@@ -58,7 +58,7 @@ final class PlaceWords {
     private static final int BAKES = 8 * 60;
 
     private static final Pattern ELSEWHERE = Pattern.compile(
-            "\\b(?:bowl|dish|tray|tin|jug|blender|processor|mug|plate|board|fridge|freezer|whisk|knead|mix)\\b",
+            "\\b(?:bowl|dish|tray|tin|jug|blender|processor|mug|plate|board|jars?|fridge|freezer|whisk|knead|mix)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern COOKS_ON = Pattern.compile(
@@ -137,12 +137,19 @@ final class PlaceWords {
         for (var step : lesson.steps()) {
             if (left.isHot()) all.put(step.id(), left);
             if (step.kind().isHandsOn())
-                left = LEAVES.contains(step.place()) && !step.acts().contains(Act.RING_OFF)
+                left = LEAVES.contains(step.place()) && !step.acts().contains(Act.RING_OFF) && !isTakenOff(step)
                         ? step.place()
                         : step.place() == Place.BENCH && left == Place.GRILL ? left : Place.BENCH;
         }
         return all;
     }
+
+    private static boolean isTakenOff(Step step) {
+        return OFF_IT.matcher(step.say()).find() || OFF_IT.matcher(step.doing()).find();
+    }
+
+    private static final Pattern OFF_IT =
+            Pattern.compile("\\boff the (?:heat|ring|hob|gas|stove)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Set<Place> LEAVES = Set.of(Place.RING, Place.GRILL, Place.COUNTERTOP);
 

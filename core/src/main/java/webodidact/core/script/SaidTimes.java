@@ -39,7 +39,7 @@ public final class SaidTimes {
             "(?:\\bevery|\\beach|\\bafter|\\bafter (?:the|its|their|about)|\\blast|\\bbefore|\\bwithin|\\bunder|\\bthe first|\\bfor the (?:first|last)|\\bhad (?:its|their|the)|\\bthis is my|\\bkeeps(?: for)?|\\bkeep (?:it|them|this)? ?for(?: up to)?|\\bready in|\\bdone in|\\bonly took|\\btook(?: me| us)?|\\bhalfway|\\b(?<!goes |go |pop |put |them |it )in|\\bwas|\\bonly (?:get|need|want|have)s?|\\b(?:we|you)(?:['’]ve| have)(?: got)?(?: about| only| just)?|\\bspent|\\bup to)\\s+(?:about |around |those |these )?$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NONE_AFTER = Pattern.compile(
-            "^[\\s-]*(?:in,? (?:they|it|you|we)\\b|ago|earlier|before\\b(?! (?:it|they|you|slicing|serving|cutting|turning))|later|walk|away|old|in advance|from now|left|break|early|into (?:the|its)|mark|between\\b|to go|more to go|all in\\b(?! one)|in total|altogether|together|from start|start to finish|of your time|in the diary|salad|steak|supper|dinner|meal|recipe|egg|wonder|job|lesson|video|window|since|the last time|and (?:it|they)(?:['’]s|['’]re|['’]ve| is| are)? (?:caught|burnt|burned|ruined|gone|overcooked|black))\\b",
+            "^[\\s-]*(?:(?:a|per|for each|for every) (?:pound|lb|kilo|kg|half kilo|500 ?g|inch)\\b|in,? (?:they|it|you|we)\\b|ago|earlier|before\\b(?! (?:it|they|you|slicing|serving|cutting|turning))|later|walk|away|old|in advance|from now|left|break|early|into (?:the|its)|mark|between\\b|to go|more to go|all in\\b(?! one)|in total|altogether|together|from start|start to finish|of your time|in the diary|salad|steak|supper|dinner|meal|recipe|egg|wonder|job|lesson|video|window|since|the last time|and (?:it|they)(?:['’]s|['’]re|['’]ve| is| are)? (?:caught|burnt|burned|ruined|gone|overcooked|black))\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern GIVEN = Pattern.compile(
             "\\b(?:first|second|final|last) (?:rise|prove|proof|rest),? (?:of )?$|\\b(?:give|gives|giving|wants?|needs?|takes?|gets?|have|has|another|for another|back on for|on for|in for|out for|rest for)\\s+(?:it|them|that|those|these|your \\p{L}+|the \\p{L}+)?\\s*(?:another |about |around |a good |only |just |at least |for )*$",
@@ -58,9 +58,9 @@ public final class SaidTimes {
             "\\b(?:don['’]?t|do not|never|without|resist) (?:touch|move|disturb|open|lift|peek at|turn|flip|stir)(?:ing)? (?:it|them|that|the \\p{L}+) for (?:about |at least )?$",
             Pattern.CASE_INSENSITIVE);
 
-    /** "Ten minutes of kneading". */
+    /** "Ten minutes of kneading", "three minutes with the whisk". */
     private static final Pattern OF_WORK = Pattern.compile(
-            " of (?:\\p{L}+ )?(?:knead|whisk|stirr|beat|chopp|peel|mix|rubb|roll|fold|mash|work|pound|grat|slic)(?:ing)?\\b",
+            " with (?:the|a|an|your|an electric|the electric|a hand) (?:whisk|mixer|hands?|hand whisk|beaters?|wooden spoon)\\b| of (?:\\p{L}+ )?(?:knead|whisk|stirr|beat|chopp|peel|mix|rubb|roll|fold|mash|work|pound|grat|slic)(?:ing)?\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** "Shape it, half an hour's second prove"; "stir the yeast in, and ten minutes till it's frothy": food has it to itself. */

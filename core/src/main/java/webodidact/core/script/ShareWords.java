@@ -126,7 +126,7 @@ public final class ShareWords {
 
     /** "My butter melting over here, about half of it." */
     private static final Pattern PART_OF_IT = Pattern.compile(
-            "(?:: (?=[^.;!?]{3,16} (?:goes|go|in|now|for now|first|here)\\b)|(?! and | or |, \\p{L}+ and )[^.;:!?]{0,30}, )(?:about |around |roughly |just |maybe |say |only )?(half|a third|two thirds|a quarter|three quarters)(?: of (?:it|them|that)\\b|(?= (?:goes|go|in|now|for now|first|here)\\b))(?! (?:for later|for the|back|later))",
+            "(?:: (?=[^.;!?]{3,16} (?:goes|go|in|now|for now|first|here)\\b)|(?! and | or |, \\p{L}+ and )[^.;:!?]{0,30}, )(?:about |around |roughly |just |maybe |say |only )?(half|a third|two thirds|a quarter|three quarters)(?: of (?:it|them|that|yours|what(?:['’]s there|['’]s left| you have| you['’]ve got))\\b|(?= (?:goes|go|in|now|for now|first|here)\\b))(?! (?:for later|for the|back|later))",
             Pattern.CASE_INSENSITIVE);
 
     private static Optional<Share> after(String text, int end, FoodLine line) {

@@ -69,7 +69,7 @@ public final class Names {
     }
 
     private static boolean isParted(CharSequence text, int from, int to) {
-        for (int i = from; i < to; i++) if (",.;:!?\n".indexOf(text.charAt(i)) >= 0) return true;
+        for (int i = from; i < to; i++) if (",.;:!?\n+&/".indexOf(text.charAt(i)) >= 0) return true;
         return false;
     }
 

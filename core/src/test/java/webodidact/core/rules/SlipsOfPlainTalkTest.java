@@ -538,4 +538,47 @@ class SlipsOfPlainTalkTest {
         var mended = finding.mends().getFirst().change().apply(lesson.question().lesson());
         assertThat(mended.steps().getFirst().say()).isEqualTo(left);
     }
+
+    /** What is left of it is not half, whatever the words say. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Sixty grams of the walnuts, chopped.', 'The other half of the walnuts on top.', true",
+        "'Fifty grams of the walnuts, chopped.', 'The other half of the walnuts on top.', false",
+        "'Half the walnuts, chopped.', 'The other half of the walnuts on top.', false",
+        "'Sixty grams of the walnuts, chopped.', 'The rest of the walnuts on top.', false",
+        "'Some of the walnuts, chopped.', 'The other half of the walnuts on top.', false"
+    })
+    void theOtherHalfIsHalf(String first, String second, boolean wrong) {
+        assertThat(finds(
+                        "share-wrong",
+                        "ADULTS RECORDED 60 12 UK",
+                        "100 g walnuts; 200 g flour",
+                        "",
+                        "= HANDS_ON First",
+                        first,
+                        "= PLATE Second",
+                        second))
+                .as(first + second)
+                .isEqualTo(wrong);
+    }
+
+    /** A swap takes one food out; what else has the allergen stays in. */
+    @ParameterizedTest
+    @CsvSource({
+        "'You can make this dairy free by using oil in place of the butter.', true",
+        "'You can make this dairy free by using oil in place of the butter and leaving out the cream.', false",
+        "'You can make this nut free by leaving out the walnuts.', false",
+        "'You can make this egg free.', false"
+    })
+    void oneSwapDoesNotMakeItFree(String words, boolean wrong) {
+        assertThat(finds(
+                        "free-from-claimed",
+                        "ADULTS RECORDED 60 12 UK",
+                        "100 g walnuts; 200 g flour; 50 g butter; 100 ml double cream",
+                        "",
+                        "= TALK First",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
 }

@@ -73,7 +73,8 @@ class SaidTest {
         "said-sixteenth.txt",
         "said-seventeenth.txt",
         "said-eighteenth.txt",
-        "said-nineteenth.txt"
+        "said-nineteenth.txt",
+        "said-twentieth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;

@@ -100,6 +100,8 @@ final class PrepLanes extends Pane {
                     plan,
                     j -> j.task().place() == Place.MICROWAVE
                             || j.task().place() == Place.BLENDER
+                            || j.task().place() == Place.GRILL
+                            || j.task().place() == Place.COUNTERTOP
                             || j.task().place() == null && !j.task().hands()));
             all.add(copies(plan));
             all.removeIf(l -> l.blocks().isEmpty());
