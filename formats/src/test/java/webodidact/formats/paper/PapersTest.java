@@ -232,6 +232,17 @@ class PapersTest {
                     .hasSize(1);
     }
 
+    /** Counting pages lays them out and draws none: it has to come to what is written. */
+    @Test
+    void aPaperHasAsManyPagesCountedAsWritten() throws IOException {
+        var edition = Edition.of(demo(PapersTest::covered));
+        for (var paper : Papers.ALL) {
+            if (!(paper instanceof PagePaper page)) continue;
+            var html = page.html(edition, PagePaper.Medium.PRINT);
+            assertThat(PdfWriter.pages(html)).as(page.id()).isEqualTo(PageImages.count(PdfWriter.write(html)));
+        }
+    }
+
     @Test
     void thePreviewIsThePrintedPage() throws IOException {
         var pages = PageImages.render(PdfWriter.write(html("gather-list", demo(l -> l))), 50);

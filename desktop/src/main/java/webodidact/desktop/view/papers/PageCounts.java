@@ -10,7 +10,6 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import webodidact.formats.paper.Edition;
 import webodidact.formats.paper.PagePaper;
-import webodidact.formats.pdf.PageImages;
 import webodidact.formats.pdf.PdfWriter;
 
 /**
@@ -48,7 +47,7 @@ final class PageCounts {
 
     private static String counted(String html) {
         try {
-            return String.valueOf(PageImages.count(PdfWriter.write(html)));
+            return String.valueOf(PdfWriter.pages(html));
         } catch (IOException | RuntimeException | StackOverflowError e) {
             return "!";
         }
