@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.amount.OvenScale;
 import webodidact.core.check.Check;
@@ -61,23 +62,19 @@ final class OvenNeverHeated implements Check {
      * somebody who has done it a hundred times. Minutes of a wait are stated, and give none.
      */
     private static int slack(Situation s, Placed on, Placed use) {
-        return untimed(s, on, use) * UNTIMED
-                + s.schedule().steps().stream()
-                        .filter(p -> p.number() >= on.number() && p.number() < use.number())
-                        .filter(p -> p.step().kind().isHandsOn())
-                        .mapToInt(p -> p.busy().length())
-                        .sum();
+        var untimed = Set.copyOf(s.schedule().untimed());
+        int seconds = 0;
+        for (var p : s.schedule().steps()) {
+            if (p.number() >= use.number()) break;
+            if (p.number() < on.number()) continue;
+            if (p.step().kind().isHandsOn()) seconds += p.busy().length();
+            if (p.number() > on.number() && untimed.contains(p.step().id())) seconds += UNTIMED;
+        }
+        return seconds;
     }
 
     /** Seconds that a step with no time may well take; late is only what is late even so. */
     private static final int UNTIMED = 120;
-
-    private static int untimed(Situation s, Placed on, Placed use) {
-        return (int) s.schedule().steps().stream()
-                .filter(p -> p.number() > on.number() && p.number() < use.number())
-                .filter(p -> s.schedule().untimed().contains(p.step().id()))
-                .count();
-    }
 
     /** Seconds to what that step asks for; to 200 °C where it says nothing. */
     private static int heats(Situation s, Placed use) {

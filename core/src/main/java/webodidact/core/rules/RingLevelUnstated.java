@@ -1,9 +1,11 @@
 package webodidact.core.rules;
 
+import java.util.ArrayList;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Ring;
 import webodidact.core.lesson.Step;
@@ -36,12 +38,19 @@ final class RingLevelUnstated implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        var open = s.handsOn()
-                .filter(step -> step.place() == Place.RING && step.ring() == null && !Told.says(step, LEVEL))
-                .filter(step -> !step.uses().isEmpty()
-                        && (step.waiting() != null || !step.hands().isZero()))
-                .filter(step -> !keepsAn(s, step))
-                .toList();
+        var open = new ArrayList<Step>();
+        // Set in a step before, and neither turned off nor set anew: it goes on.
+        boolean set = false;
+        for (var step : s.lesson().steps()) {
+            if (step.place() != Place.RING) continue;
+            boolean said = step.ring() != null || Told.says(step, LEVEL);
+            if (!said
+                    && !set
+                    && step.kind().isHandsOn()
+                    && !step.uses().isEmpty()
+                    && (step.waiting() != null || !step.hands().isZero())) open.add(step);
+            set = said || set && !step.acts().contains(Act.RING_OFF);
+        }
         if (open.isEmpty()) return Stream.empty();
         var first = open.getFirst();
         var mends = Stream.of(Ring.LOW, Ring.MEDIUM, Ring.HIGH)
@@ -51,16 +60,5 @@ final class RingLevelUnstated implements Check {
                 at(s, first.id(), open.size(), open.stream().map(s::number).toList())
                         .alsoIn(open.stream().map(s::number).toList())
                         .mending(mends));
-    }
-
-    /** The ring was set in the step before, and goes on. */
-    private static boolean keepsAn(Situation s, Step step) {
-        int at = s.lesson().indexOf(step.id());
-        for (int i = at - 1; i >= 0; i--) {
-            var before = s.lesson().steps().get(i);
-            if (before.place() == Place.RING)
-                return before.ring() != null || Told.says(before, LEVEL) || keepsAn(s, before);
-        }
-        return false;
     }
 }

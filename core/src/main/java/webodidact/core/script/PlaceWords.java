@@ -137,19 +137,14 @@ final class PlaceWords {
         for (var step : lesson.steps()) {
             if (left.isHot()) all.put(step.id(), left);
             if (step.kind().isHandsOn())
-                left = LEAVES.contains(step.place()) && !step.acts().contains(Act.RING_OFF) && !isTakenOff(step)
+                left = LEAVES.contains(step.place()) && !step.acts().contains(Act.RING_OFF) && !Told.says(step, OFF_IT)
                         ? step.place()
                         : step.place() == Place.BENCH && left == Place.GRILL ? left : Place.BENCH;
         }
         return all;
     }
 
-    private static boolean isTakenOff(Step step) {
-        return OFF_IT.matcher(step.say()).find() || OFF_IT.matcher(step.doing()).find();
-    }
-
-    private static final Pattern OFF_IT =
-            Pattern.compile("\\boff the (?:heat|ring|hob|gas|stove)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Phrase OFF_IT = Phrase.of("off the (?:heat|ring|hob|gas|stove)\\b");
 
     private static final Set<Place> LEAVES = Set.of(Place.RING, Place.GRILL, Place.COUNTERTOP);
 
