@@ -119,6 +119,9 @@ class ActionsTest {
         assertThat(verbs("")).isEmpty();
         assertThat(verbs("Spoons, bowl, whisk, sieve.")).isEmpty();
         assertThat(verbs("Spoons, bowl, whisk, two sieves.")).isEmpty();
+        assertThat(verbs("Line the beans up like pencils.")).doesNotContain("line");
+        assertThat(verbs("Line the bowl with sponge fingers.")).doesNotContain("line");
+        assertThat(verbs("Line the tin with parchment.")).contains("line");
         assertThat(verbs("Eggs and sugar, whisk, four or five minutes.")).containsExactly("whisk");
         assertThat(Actions.shipped().named("frozen").orElseThrow().verb()).isEqualTo("freeze");
     }
