@@ -38,6 +38,9 @@ class AsidesTest {
             When the onions are soft add garlic. | garlic
             Use oil instead of the butter. | oil
             Add the eggs, then the sugar. | sugar
+            Chop the onions and you could add the garlic too. | onions
+            Put the butter in and it might spit. | butter
+            Toast the cumin for two minutes so it would not burn. | cumin
             """)
     void whatIsDoneStaysDone(String text, String word) {
         assertThat(Asides.of(text).covers(text.indexOf(word))).as(text).isFalse();
