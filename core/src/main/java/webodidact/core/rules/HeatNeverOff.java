@@ -3,7 +3,6 @@ package webodidact.core.rules;
 import java.util.List;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
-import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
@@ -32,8 +31,7 @@ final class HeatNeverOff implements Check {
     private Stream<Finding> grill(Situation s) {
         var steps = s.lesson().steps();
         int last = -1;
-        for (int i = 0; i < steps.size(); i++)
-            if (steps.get(i).kind().isHandsOn() && TaskOverAge.isUnderGrill(s, steps.get(i))) last = i;
+        for (int i = 0; i < steps.size(); i++) if (steps.get(i).place() == Place.GRILL) last = i;
         if (last < 0) return Stream.empty();
         boolean off = steps.subList(last, steps.size()).stream()
                 .anyMatch(x -> Told.says(x, GRILL_OFF)
@@ -42,7 +40,7 @@ final class HeatNeverOff implements Check {
                         || x.place() == Place.OVEN);
         if (off) return Stream.empty();
         var step = steps.get(last);
-        return Stream.of(at(s, step.id(), CheckTable.words().say("said.grill")).mending(sayAlso(step)));
+        return Stream.of(at(s, step.id(), Place.GRILL.title()).mending(sayAlso(step)));
     }
 
     /** From the last step that uses it, or in which what stood on it is collected, somebody has to turn it off. */

@@ -58,16 +58,6 @@ final class TaskOverAge implements Check {
                                         s.number(step)))));
     }
 
-    private static final Phrase UNDER = Phrase.of("(?:under|beneath) (?:the|a|your) (?:hot |medium )?grill\\b");
-    private static final Phrase BACK_UNDER = Phrase.of("back under\\b");
-
-    /** "Back under" is back under the grill, where one was named. */
-    static boolean isUnderGrill(Situation s, Step step) {
-        return step.place() == Place.GRILL
-                || Told.says(step, UNDER)
-                || Told.says(step, BACK_UNDER) && s.told().says(UNDER);
-    }
-
     /** Told once for all of the lesson. */
     private static final Phrase STAYS = Phrase.of(
             "(?:grown[- ]?ups?|adults?|parents?|families)\\b[^.!?]{0,30}\\b(?:together|with (?:you|them|the children|their)|beside|stays?|near(?:by)?|next to|throughout|the whole time|sits?)\\b",
@@ -76,12 +66,9 @@ final class TaskOverAge implements Check {
 
     /** From seven on their hands cut and stir; what is hot inside is an adult's. */
     private static Stream<String> oven(Situation s, Step step) {
-        boolean alone = Told.says(step, ALONE) || !s.told().says(STAYS);
-        if (step.place() == Place.OVEN && alone)
-            return Stream.of(CheckTable.words().say("said.use", step.place().title()));
-        return isUnderGrill(s, step) && alone
-                ? Stream.of(
-                        CheckTable.words().say("said.use", CheckTable.words().say("said.grill")))
+        boolean hot = step.place() == Place.OVEN || step.place() == Place.GRILL;
+        return hot && (Told.says(step, ALONE) || !s.told().says(STAYS))
+                ? Stream.of(CheckTable.words().say("said.use", step.place().title()))
                 : Stream.empty();
     }
 
