@@ -98,7 +98,7 @@ class PrepTest {
         return new Prep(tasks, links, room);
     }
 
-    @Property(tries = 100)
+    @Property(tries = 40)
     void everyPlanOfTheModelKeepsEverything(@ForAll long seed, @ForAll @IntRange(min = 1, max = 24) int size) {
         var prep = random(seed, size, false);
         new PrepModel().solve(prep, 0.3, () -> false).plan().ifPresent(p -> {
@@ -310,7 +310,7 @@ class PrepTest {
                 .satisfies(r -> assertThat(r.demand().relaxed()).startsWith("A second sink or a basin"));
     }
 
-    @Property(tries = 30)
+    @Property(tries = 12)
     void theSameQuestionHasTheSameAnswer(@ForAll long seed) {
         var prep = random(seed, 14, false);
         assertThat(new PrepModel().solve(prep, 0.3, () -> false))

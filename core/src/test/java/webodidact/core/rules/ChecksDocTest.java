@@ -83,9 +83,9 @@ class ChecksDocTest {
             int wanted = 0;
             int found = 0;
             int extra = 0;
-            var lessons = WholeLessons.read(set.file());
-            for (var whole : lessons) {
-                var score = WholeLessons.score(whole);
+            var lessons = WholeLessons.scored(set.file());
+            for (var one : lessons) {
+                var score = one.score();
                 wanted += score.wanted();
                 found += score.found();
                 extra += score.extra().size();

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import webodidact.core.amount.Ratio;
 import webodidact.core.answer.Question;
@@ -33,6 +34,7 @@ import webodidact.core.script.Suggestions;
 /** Lessons written as text, with the findings they should have; the head of {@code lessons.txt} tells how. */
 final class WholeLessons {
     static final Knowledge KNOWN = Knowledge.shipped();
+    private static final Map<String, List<Scored>> SCORED = new ConcurrentHashMap<>();
 
     /**
      * A finding that should be there.
@@ -197,9 +199,17 @@ final class WholeLessons {
     }
 
     /** What was found of what should be. */
+    record Scored(Whole whole, Score score) {}
+
     record Score(int wanted, int found, List<String> missed, List<String> extra) {}
 
-    static Score score(Whole whole) {
+    /** All lessons of a file with what is found in them; worked out once for all tests. */
+    static List<Scored> scored(String file) {
+        return SCORED.computeIfAbsent(
+                file, f -> read(f).stream().map(w -> new Scored(w, score(w))).toList());
+    }
+
+    private static Score score(Whole whole) {
         var lesson = whole.question().lesson();
         var open = whole.outcome().report().open();
         var missed = new ArrayList<String>();

@@ -52,9 +52,10 @@ class WholeLessonsTest {
         int found = 0;
         int others = 0;
         var told = new StringBuilder();
-        var lessons = WholeLessons.read(file);
-        for (var whole : lessons) {
-            var score = WholeLessons.score(whole);
+        var lessons = WholeLessons.scored(file);
+        for (var one : lessons) {
+            var whole = one.whole();
+            var score = one.score();
             wanted += score.wanted();
             found += score.found();
             others += score.extra().size();
@@ -68,11 +69,13 @@ class WholeLessonsTest {
             score.extra().forEach(m -> told.append("   false  ").append(m).append('\n'));
         }
         if (Boolean.getBoolean("said.print"))
-            lessons.forEach(w -> w.question()
-                    .lesson()
-                    .steps()
-                    .forEach(x ->
-                            System.out.println("FACTS " + w.title() + " " + x.id() + " " + x.title() + " | " + x.place()
+            lessons.stream()
+                    .map(WholeLessons.Scored::whole)
+                    .forEach(w -> w.question()
+                            .lesson()
+                            .steps()
+                            .forEach(x -> System.out.println("FACTS " + w.title() + " " + x.id() + " " + x.title()
+                                    + " | " + x.place()
                                     + " | "
                                     + x.uses().stream()
                                             .map(u -> w.question()
