@@ -219,7 +219,8 @@ final class Matching {
             case "pinch", "dash", "sprinkle" -> "pinch";
             case "bunch", "handful" -> "bunch";
             case "piece" -> "count";
-            case "thumb", "sprig", "leaf", "tin", "sachet" -> amount.unit().symbol();
+            case "thumb", "knob" -> "thumb";
+            case "sprig", "leaf", "tin", "sachet" -> amount.unit().symbol();
             default ->
                 switch (amount.unit().dimension()) {
                     case MASS -> "weight";

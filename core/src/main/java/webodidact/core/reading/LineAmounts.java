@@ -1,5 +1,6 @@
 package webodidact.core.reading;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -44,6 +45,10 @@ final class LineAmounts {
     private static final Pattern WEIGHED = Pattern.compile(
             "\\s*[,–—-]?\\s+(?=(?:about |approx\\.? |approximately |roughly |around |circa )?\\d)",
             Pattern.CASE_INSENSITIVE);
+
+    /** "A thumb-sized piece of ginger" is a thumb of it. */
+    private static final Pattern SIZED = Pattern.compile(
+            "-?\\s*sized?\\b(?:\\s+(?:piece|knob|chunk|bit|lump))?(?:\\s+of\\b)?\\s*", Pattern.CASE_INSENSITIVE);
 
     private static final int LONGEST_AMOUNT = 60;
 
@@ -142,6 +147,13 @@ final class LineAmounts {
         var start = AmountReader.start(text);
         if (start.isEmpty()) return text;
         var first = start.get().amount();
+        if (first.unit().symbol().equals("clove")
+                && text.substring(start.get().end()).isBlank()) {
+            // "4 cloves" of nothing: the spice.
+            int at = text.toLowerCase(Locale.ROOT).indexOf("clove");
+            state.amount = new Amount(first.low(), first.high(), Unit.PIECE, first.approximate());
+            return state.gone(text.substring(0, at), text.substring(at));
+        }
         var rest = state.gone(
                 text.substring(0, start.get().end()), text.substring(start.get().end()));
         if (first.unit() == Unit.PIECE) {
@@ -160,6 +172,10 @@ final class LineAmounts {
         }
         state.amount = first;
         rest = rest.strip();
+        if (first.unit().dimension() == Dimension.INFORMAL) {
+            var sized = SIZED.matcher(rest);
+            if (sized.lookingAt()) rest = state.gone(sized.group(), rest.substring(sized.end()));
+        }
         if (rest.startsWith("/")) {
             var other = AmountReader.start(rest.substring(1));
             if (other.isPresent()) {

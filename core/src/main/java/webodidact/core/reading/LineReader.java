@@ -36,6 +36,8 @@ public final class LineReader {
     private static final Pattern OPTIONAL = Pattern.compile("[,;]?\\s*\\boptional\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern EXTRA = Pattern.compile(
             "[,;]?\\s*\\b(?:plus|and)\\s+(?:a little |some )?(?:extra|more)\\b[^,;]*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FAT =
+            Pattern.compile("(?<!\\d)[,;]?\\s*\\(?(\\d{1,2} ?% fat)\\b\\)?[,;]?\\s?", Pattern.CASE_INSENSITIVE);
     private static final Pattern PART = Pattern.compile(
             "^(?:the )?((?:finely |freshly )?(?:grated |squeezed )?)((?:(?:juice|zest|rind)(?: and |, )?)++) (?:of|from) ",
             Pattern.CASE_INSENSITIVE);
@@ -132,6 +134,7 @@ public final class LineReader {
         if (lower.contains("taste") || lower.contains("to season") || lower.contains("needed"))
             rest = state.take(TASTE, rest, () -> state.toTaste = true);
         if (lower.contains("optional")) rest = trimmed(state.take(OPTIONAL, rest, () -> state.optional = true));
+        if (lower.contains("% fat")) rest = fat(state, rest);
         if (lower.contains("extra") || lower.contains("more")) rest = extra(state, rest);
         if (lower.contains(" of ")) rest = parts(state, rest);
         rest = LineAmounts.misread(state, rest);
@@ -178,6 +181,14 @@ public final class LineReader {
         while (to > from && (Character.isWhitespace(text.charAt(to - 1)) || ".,;:".indexOf(text.charAt(to - 1)) >= 0))
             to--;
         return text.substring(from, to);
+    }
+
+    /** "5% fat beef mince": how it is, and no part of its name. */
+    private static String fat(LineState state, String text) {
+        var m = FAT.matcher(text);
+        if (!m.find()) return text;
+        state.notes.add(m.group(1));
+        return (text.substring(0, m.start()) + " " + text.substring(m.end())).strip();
     }
 
     private static String extra(LineState state, String text) {

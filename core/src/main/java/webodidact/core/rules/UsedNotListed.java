@@ -1,6 +1,7 @@
 package webodidact.core.rules;
 
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.check.About;
@@ -9,12 +10,14 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.food.Food;
+import webodidact.core.food.Group;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
+import webodidact.core.words.Word;
 
 final class UsedNotListed implements Check {
     @Override
@@ -26,7 +29,8 @@ final class UsedNotListed implements Check {
                         .filter(m -> m.kind() == Mentions.Kind.UNLISTED
                                 && told.add(m.id())
                                 && !isMade(s, step, m)
-                                && !isPart(s, m))
+                                && !isPart(s, m)
+                                && !isSpiceOfList(s, m))
                         .map(m -> finding(s, step, m)));
         return Stream.concat(named, salted(s));
     }
@@ -60,6 +64,21 @@ final class UsedNotListed implements Check {
                 && PARTS.contains(mention.id().substring(dash + 1))
                 && s.lesson().foods().stream()
                         .anyMatch(f -> mention.id().substring(0, dash).equals(f.cooked()));
+    }
+
+    /** "Dried chillies" are the chilli flakes of the list: the same seasoning by a looser name. */
+    private static boolean isSpiceOfList(Situation s, Mentions.Mention mention) {
+        if (!isSeasoning(s.knowledge().food(mention.id()))) return false;
+        var said = Word.of(mention.words());
+        return said.size() > 1
+                && s.lesson().foods().stream()
+                        .filter(l -> isSeasoning(s.food(l)))
+                        .flatMap(l -> Word.of(l.item()).stream())
+                        .anyMatch(w -> w.stem().equals(said.getLast().stem()));
+    }
+
+    private static boolean isSeasoning(Optional<Food> food) {
+        return food.filter(f -> f.group() == Group.SEASONING).isPresent();
     }
 
     /** "The salsa", where a step before is called so. */

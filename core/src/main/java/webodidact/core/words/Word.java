@@ -12,25 +12,20 @@ import java.util.Map;
  * @param stem lower case, singular: the form names are compared in
  */
 public record Word(int start, int end, String stem) {
-    private static final Map<String, String> IRREGULAR = Map.of(
-            "leaves",
-            "leaf",
-            "halves",
-            "half",
-            "loaves",
-            "loaf",
-            "knives",
-            "knife",
-            "chives",
-            "chive",
-            "olives",
-            "olive",
-            "cloves",
-            "clove",
-            "potatoes",
-            "potato",
-            "tomatoes",
-            "tomato");
+    private static final Map<String, String> IRREGULAR = Map.ofEntries(
+            Map.entry("leaves", "leaf"),
+            Map.entry("halves", "half"),
+            Map.entry("loaves", "loaf"),
+            Map.entry("knives", "knife"),
+            Map.entry("chives", "chive"),
+            Map.entry("olives", "olive"),
+            Map.entry("cloves", "clove"),
+            Map.entry("potatoes", "potato"),
+            Map.entry("tomatoes", "tomato"),
+            Map.entry("chillies", "chilli"),
+            Map.entry("chilies", "chili"),
+            Map.entry("chiles", "chile"),
+            Map.entry("calves", "calf"));
 
     /** The words of the text, in order. Apostrophes and hyphens inside belong to the word. */
     public static List<Word> of(CharSequence text) {
