@@ -94,7 +94,8 @@ final class KeepingUnsaid implements Check {
     private Stream<Finding> tooLong(Situation s) {
         var spoils = s.foods()
                 .filter(LeftOutTooLong::spoils)
-                .filter(f -> f.facts().keeps() != null && f.facts().keeps().time() <= SHORT)
+                .filter(f -> isShortCooked(f)
+                        || f.facts().keeps() != null && f.facts().keeps().time() <= SHORT)
                 .findFirst();
         if (spoils.isEmpty() || KEEPS.isIn(s.lesson().title())) return Stream.empty();
         boolean cooked = s.foods().anyMatch(KeepingUnsaid::isShortCooked);
@@ -102,9 +103,19 @@ final class KeepingUnsaid implements Check {
                         .all(LONG)
                         .filter(x -> cooked || !WEEK.isIn(x.words()))
                         .filter(x ->
-                                !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME) && !KEEPS.isIn(x.text())))
+                                !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME) && !KEEPS.isIn(x.text()))
+                        .filter(x -> !isOfOthers(s, x)))
                 .map(x -> at(s, x.step().id(), x.words().strip(), spoils.get().name())
                         .as("long"));
+    }
+
+    /** "The ginger keeps for a week": of foods that do. */
+    private static boolean isOfOthers(Situation s, Told.Said said) {
+        var named = s.answers().finder().in(said.sentence()).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                .flatMap(m -> s.lesson().food(m.id()).flatMap(s::food).stream())
+                .toList();
+        return !named.isEmpty() && named.stream().noneMatch(LeftOutTooLong::spoils);
     }
 
     private Stream<Finding> unsaid(Situation s) {

@@ -32,7 +32,8 @@ final class NoOpeningWash implements Check {
         return step.kind() == Kind.HYGIENE && (HANDS.isIn(step.say()) || HANDS.isIn(step.doing()));
     }
 
-    private static final Phrase HANDS = Phrase.of("hands\\b", "soap\\b", "wash(?:ed)? up\\b", "scrub(?:bed)? up\\b");
+    private static final Phrase HANDS = Phrase.of(
+            "hands\\b", "soap\\b", "wash(?:ed)? up\\b", "scrub(?:bed)? up\\b", "(?:wash|washed|scrubbed|done) mine\\b");
 
     /** "Dice the chicken, and then a wash for your hands": that is not the wash at the start. */
     private static boolean isAfter(Situation s, Step step) {

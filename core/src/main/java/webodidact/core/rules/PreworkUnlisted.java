@@ -4,10 +4,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
+import webodidact.core.check.CheckTable;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Place;
+import webodidact.core.lesson.ToolLine;
 import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -27,10 +30,46 @@ final class PreworkUnlisted implements Check {
         var first = s.handsOn().findFirst();
         if (first.isEmpty()) return Stream.empty();
         int from = s.number(first.get());
-        return Told.oncePerStep(
+        var told = Told.oncePerStep(
                         s.told().all(DONE_BEFORE).filter(x -> x.number() >= from && !x.is(Asides.Kind.OTHER_TIME)))
                 .flatMap(x -> line(s, x.sentence()).map(l -> finding(s, x, l)));
+        return Stream.concat(told, skewers(s));
     }
+
+    /** Wood goes under the grill or into the oven, and nobody soaks it. */
+    private Stream<Finding> skewers(Situation s) {
+        var wooden = s.lesson().tools().stream()
+                .filter(t -> WOODEN.isIn(t.name()) && !SOAK.isIn(t.name() + " " + t.note()))
+                .findFirst();
+        if (wooden.isEmpty() || s.told().says(SOAK)) return Stream.empty();
+        boolean charred = s.handsOn().anyMatch(x -> x.place() == Place.GRILL || x.place() == Place.OVEN);
+        var line = wooden.get();
+        return s.handsOn()
+                .filter(x -> charred && Told.says(x, SKEWERS))
+                .limit(1)
+                .map(x -> at(s, x.id(), line.name())
+                        .as("skewers")
+                        .mending(mend(
+                                "soak",
+                                l -> l.but(d -> d.tools = l.tools().stream()
+                                        .map(t -> t.id().equals(line.id()) ? soaked(t) : t)
+                                        .toList()))));
+    }
+
+    private static ToolLine soaked(ToolLine line) {
+        var note = CheckTable.words().say("said.soaked");
+        return new ToolLine(
+                line.id(),
+                line.name(),
+                line.tool(),
+                line.count(),
+                line.note().isEmpty() ? note : line.note() + "; " + note,
+                line.shared());
+    }
+
+    private static final Phrase WOODEN = Phrase.of("(?:wooden|bamboo) (?:\\p{L}+ )?skewers?\\b");
+    private static final Phrase SKEWERS = Phrase.of("skewers?\\b");
+    private static final Phrase SOAK = Phrase.of("soak");
 
     private static Stream<FoodLine> line(Situation s, String sentence) {
         return s.lesson().foods().stream()

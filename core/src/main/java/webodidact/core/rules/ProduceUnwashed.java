@@ -187,6 +187,11 @@ final class ProduceUnwashed implements Check {
 
     private static boolean isMeant(Situation s, Told.Said said, FoodLine line) {
         boolean peels = said.words().toLowerCase(Locale.ROOT).startsWith("peel");
+        // "Potatoes: peel, cut into halves": of what the step is called after.
+        if (peels
+                && said.step().usesLine(line.id())
+                && s.answers().finder().in(said.step().title()).stream().anyMatch(m -> m.id().equals(line.id()))
+                && mentions(s, said, line).findAny().isEmpty()) return true;
         return mentions(s, said, line)
                 .anyMatch(m -> isNear(said.text(), said.hit(), m)
                         || !peels && said.sentence().contains(m.words()));

@@ -45,6 +45,7 @@ final class ToolNotListed implements Check {
     private static final Phrase ON_THE_BENCH = Phrase.of(
             "on(?:to)? (?:the|a|your) (?:\\p{L}+ )?(?:bench|worktop|work surface|surface|counter|table)\\b",
             "cut (?:it |them )?out\\b",
+            "in the (?:tin|tray|dish)\\b[^.!?]{0,40}\\bcut\\b",
             "table knife\\b",
             "(?:cut|rub) (?:the \\p{L}+ |it )?in with\\b");
 
@@ -176,12 +177,15 @@ final class ToolNotListed implements Check {
             "fork",
             "bottle");
 
-    /** The step that takes a dish into the oven while nobody was told to have gloves. */
+    /** The step that takes a dish into the oven, or a pan or tray under the grill, while nobody was told to have gloves. */
     private static Optional<Integer> gloves(Situation s) {
         boolean listed =
                 s.lesson().tools().stream().anyMatch(t -> "oven-gloves".equals(t.tool()) || CLOTH.isIn(t.name()));
         if (listed || s.told().says(CLOTH)) return Optional.empty();
-        return s.handsOn().filter(x -> x.place() == Place.OVEN).findFirst().map(s::number);
+        return s.handsOn()
+                .filter(x -> x.place() == Place.OVEN || x.place() == Place.GRILL && x.waiting() != null)
+                .findFirst()
+                .map(s::number);
     }
 
     private Finding finding(Situation s, int step, List<String> tools) {

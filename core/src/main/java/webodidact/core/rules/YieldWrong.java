@@ -63,12 +63,13 @@ final class YieldWrong implements Check {
     }
 
     /** "Eight little ones" at the start, and later "cut it into ten". */
-    private static final Phrase ONES =
-            Phrase.of(N + " (?:lovely |nice |big |fat |little |small |good )*(?:ones|of them)\\b");
+    private static final Phrase ONES = Phrase.of(
+            N + " (?:lovely |nice |big |fat |little |small |good )*(?:ones|of them|squares|bars|slices|buns|muffins"
+                    + "|biscuits|cookies|rolls|scones|parcels|patties|fritters|flapjacks|brownies|wedges)\\b");
 
     private static final Phrase INTO = Phrase.of(
-            "(?:cut|roll|divide|split) (?:it|the dough|your dough|the mixture|that|this) (?:up )?into " + N
-                    + "\\b(?= ?[.,!?]|$| (?:equal|even|pieces|balls|bits|and|roll)\\b)",
+            "(?:(?:cut|roll|divide|split) (?:it|them|the dough|your dough|the mixture|that|this) (?:up )?|(?:then|and) cut )into "
+                    + N + "\\b(?= ?[.,!?]|$| (?:equal|even|pieces|balls|bits|and|roll)\\b)",
             N + " (?:of (?:those|these)|like that)(?= ?[.,!?]|$)");
 
     private Optional<Finding> announced(Situation s) {

@@ -6,6 +6,8 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import webodidact.core.amount.AmountText;
+import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Scaling;
 import webodidact.core.lesson.Step;
@@ -14,6 +16,52 @@ import webodidact.core.lesson.Use;
 /** What a text says about the list: what its step takes, how much of it, and what may stand in for it. */
 final class FoodProposals {
     private FoodProposals() {}
+
+    /** "Potatoes: peel, cut into halves": a title that is a food of the list is what the first deed without one is done to. */
+    static void addOfTitle(
+            Step step, Mentions finder, Lesson lesson, Knowledge knowledge, Map<String, Suggestion> all) {
+        if (step.kind() != Kind.HANDS_ON) return;
+        var named = finder.in(step.title());
+        if (named.size() != 1
+                || named.getFirst().kind() != Mentions.Kind.LISTED
+                || named.getFirst().start() > 0
+                || named.getFirst().end() < step.title().strip().length()) return;
+        var line = lesson.food(named.getFirst().id()).orElseThrow();
+        if (step.usesLine(line.id())
+                || all.containsKey("use/" + line.id())
+                || Stream.of(step.say(), step.doing())
+                        .anyMatch(t -> finder.in(t).stream().anyMatch(m -> m.id().equals(line.id())))
+                || Stream.of(step.say(), step.doing()).noneMatch(t -> isDoneToTitle(t, finder, knowledge))) return;
+        Suggestions.add(
+                all,
+                Suggestion.Kind.USE,
+                line.id(),
+                line.item(),
+                s -> s.usesLine(line.id())
+                        ? s
+                        : s.but(d -> d.uses = Stream.concat(s.uses().stream(), Stream.of(new Use(line.id(), null)))
+                                .toList()));
+    }
+
+    /** A sentence begins with what hands or heat do to food, and names none. */
+    private static boolean isDoneToTitle(String text, Mentions finder, Knowledge knowledge) {
+        var asides = Asides.of(text);
+        var foods = finder.in(text).stream()
+                .filter(m -> m.kind() != Mentions.Kind.TOOL)
+                .toList();
+        return knowledge.actionsIn(text).stream()
+                .filter(a -> !asides.covers(a.start())
+                        && (a.action().byHand() || !a.action().waits().isEmpty())
+                        && HeatWords.sentenceBefore(text, a.start(), REACH).isBlank())
+                .anyMatch(a -> {
+                    int end = a.start()
+                            + HeatWords.sentenceAround(text, a.start()).length();
+                    return foods.stream().noneMatch(m -> m.start() >= a.start() && m.start() < end);
+                });
+    }
+
+    /** Letters of a sentence that are looked back over. */
+    private static final int REACH = 120;
 
     static void add(
             Step step,

@@ -112,7 +112,7 @@ final class FoodWords {
     }
 
     private static final Pattern REST_TOO = Pattern.compile(
-            "^[^.;!?]{0,60}?(?:, |,? and |,? then )(?:and |then )?(the (?:rest|remainder|remaining(?: [^.,;!?]{2,24}?)?|other (?:half|third|quarter)|last (?:of it|bit|\\p{L}+|\\d+ ?(?:g|ml)?))|a (?:third|quarter|half))(?: of it)?(?= (?:for|in|into|on|onto|over|to|goes (?:in|on|over|into))\\b|\\s*(?:[.;!]|$))(?! ?[^.;!?]{0,40}\\b(?:later|afterwards|end|tomorrow|next|dusting|another|serv\\p{L}+|lunch|freezer|fridge)\\b)",
+            "^[^.;!?]{0,60}?(?:, |,? and |,? then )(?:and |then )?(other half|the (?:rest|remainder|remaining(?: [^.,;!?]{2,24}?)?|other (?:half|third|quarter)|last (?:of it|bit|\\p{L}+|\\d+ ?(?:g|ml)?))|a (?:third|quarter|half))(?: of it)?(?= (?:for|in|into|on|onto|over|to|goes (?:in|on|over|into))\\b|\\s*(?:[.;!]|$))(?! ?[^.;!?]{0,40}\\b(?:later|afterwards|end|tomorrow|next|dusting|another|serv\\p{L}+|lunch|freezer|fridge)\\b)",
             Pattern.CASE_INSENSITIVE);
 
     /** "Separate two of the eggs, you only need the yolks": the same two. */

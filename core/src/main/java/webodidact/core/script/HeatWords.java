@@ -53,7 +53,7 @@ public final class HeatWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PLAIN = Pattern.compile(
-            "\\b(?:at|to|on|or|oven,|that['’]s)\\s+(?:about |around )?(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
+            "(?:\\b(?:at|to|on|or|oven,|that['’]s)\\s+(?:about |around )?|(?<=\\boven\\b[^.!?]{0,30}, )(?=\\d{3} for \\d{1,2}\\b))(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLAIN_OVEN = Pattern.compile(
             "\\bovens?\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast|fan)\\b",

@@ -50,7 +50,7 @@ public final class ShareWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AFTER = Pattern.compile(
-            "^(?:,| (?:hot|warm|melted|soft|cold),| (?:goes? )?(?:in|over|on)(?: the)?(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |that['’]s |say |all |(?=couple of))*",
+            "^(?:,| (?:hot|warm|melted|soft|cold),| (?:goes? )?(?:in|over|on)(?: the)?(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |maybe |perhaps |probably |call it |that['’]s |say |all |(?=couple of))*",
             Pattern.CASE_INSENSITIVE);
     /** "The milk, a bit at a time, that's 350 ml": between them nothing but how it goes in. */
     private static final Pattern PRONOUN = Pattern.compile(
@@ -139,6 +139,8 @@ public final class ShareWords {
         if (!all && !later && (!lead.find() || lead.end() == 0)) return Optional.empty();
         int from = all ? total.end() : later ? pronoun.end() : lead.end();
         if (!COUNTED.matcher(tail.substring(from)).find()) return Optional.empty();
+        var inUnit = ofIt(tail.substring(from), line);
+        if (inUnit.isPresent()) return inUnit.map(a -> new Share(end + from, a, false));
         return AmountReader.start(tail.substring(from))
                 .filter(s -> (s.amount().unit() != Unit.PIECE
                                 || isCounted(line)
@@ -148,6 +150,16 @@ public final class ShareWords {
                 .filter(s -> s.amount().unit().dimension() != Dimension.LENGTH)
                 .map(s -> new Share(end + from, s.amount(), false));
     }
+
+    /** "Stock on top, 500 of it": in the unit of the list. */
+    private static Optional<Amount> ofIt(String tail, FoodLine line) {
+        return AmountReader.start(tail)
+                .filter(s -> s.amount().unit() == Unit.PIECE && !isCounted(line))
+                .filter(s -> OF_IT.matcher(tail.substring(s.end())).find())
+                .flatMap(s -> inItsUnit(" of ", s.amount(), line));
+    }
+
+    private static final Pattern OF_IT = Pattern.compile("^\\s*of it\\b", Pattern.CASE_INSENSITIVE);
 
     /** "120 g." takes its full stop along. */
     private static boolean isEnd(String tail, int at) {

@@ -122,6 +122,7 @@ public final class Suggestions {
             if (ADULT.matcher(text).find() && step.who() == Who.LEARNER)
                 add(all, Suggestion.Kind.WHO, "adult", Who.ADULT.title(), s -> s.but(d -> d.who = Who.ADULT));
         }
+        FoodProposals.addOfTitle(step, finder, lesson, knowledge, all);
         if (step.kind().isHandsOn()) hands(step, all);
         return open(step, all);
     }

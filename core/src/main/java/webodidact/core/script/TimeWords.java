@@ -33,6 +33,7 @@ public final class TimeWords {
                     + "|(?<whole>" + NUMBER + ")\\s*(?:minutes?|mins?),? and (?:a )?(?<wholepart>" + PART + ")\\b(?! "
                     + UNIT + ")"
                     + "|(?<mixed>" + NUMBER + ") and (?:a )?(?<mixedpart>" + PART + ")\\s+(?<mixedunit>" + UNIT + ")"
+                    + "|(?<=\\b(?:or|to|hour,|minute,) )(?<oneof>hour|minute) and a (?<onepart>half|quarter)\\b"
                     + "|a (?:good )?(?<couple>couple of|few)\\s+(?:more )?(?<coupleunit>" + UNIT + ")"
                     + "|a good (?<good>minute|hour)\\b"
                     + "|(?:a|another|one) (?<ortwo>minute|hour) or (?<ortwoword>two|so)\\b"
@@ -43,7 +44,7 @@ public final class TimeWords {
                     + ")(?<ortoo> or two\\b)?(?:,? (?:or )?(?:maybe|perhaps|up to|even)(?: even| up to)? (?<upto>"
                     + NUMBER + ")(?!\\s*" + UNIT + "))?"
                     + "|(?<more>" + NUMBER + ")(?: more\\b| on the other\\b)(?! " + UNIT + ")"
-                    + "|(?:(?<!\\b(?:enough|makes|serves|plenty|good|recipe|table|dinner|supper|lunch) )(?<=\\p{L} for )|(?<=\\banother ))(?<again>"
+                    + "|(?:(?<!\\b(?:enough|makes|serves|plenty|good|recipe|table|dinner|supper|lunch) )(?<=[\\p{L}\\d] for )|(?<=\\banother ))(?<again>"
                     + NUMBER
                     + ")(?:(?:-|–| to | or )(?<againtill>" + NUMBER + "))?(?=\\s*(?:[.,;!]|$))"
                     + "|(?<=\\b(?:let (?:it|them|that|this) |leave (?:it|them|that) to )(?:stand|rest|sit|cool|prove|soak)(?: for)? )(?<bare>"
@@ -51,15 +52,28 @@ public final class TimeWords {
                     + "|(?<=\\b(?:bake|roast|simmer|boil|grill|steam|prove|chill|rest|cook|cool|soak|poach|fry)(?: (?:in|on) (?:the )?\\p{L}{2,6})?(?: for)? )(?<plain>"
                     + NUMBER + ")(?:(?:-|–| to | or )(?<plaintill>" + NUMBER
                     + "))?(?=\\s*(?:[.,;!]|$|lid\\b|then\\b|covered\\b|uncovered\\b|(?:un)?till?\\b))"
+                    + "|(?<=\\p{L}, )(?<apart>" + NUMBER + ")(?:-|–| to | or )(?<aparttill>" + NUMBER
+                    + ")(?=\\s*(?:[.,;!]|$))"
                     + "|another (?<another>" + UNIT + ")"
                     + "|(?<night>overnight)\\b)",
             Pattern.CASE_INSENSITIVE);
 
     /** What is done to food for so many minutes, and never for so many people. */
     private static final Pattern LEFT = Pattern.compile(
-            "\\b(?:rest|simmer|boil|bubble|fry|grill|sweat|cook|roast|bake|sizzle|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $|\\b(?:back in|back on|in the oven|under the grill|on the heat|lid on),? for $|\\b(?:flip|turn|flipped|turned|back in|back on|then|lid on)\\b[^.;!?]{0,24}\\banother $",
+            "\\b(?:rest|simmer|boil|bubble|fry|grill|sweat|cook|roast|bake|sizzle|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $|\\b(?:back in|back on|in the oven|under the grill|on the heat|lid on),? for $|\\b(?:oven|fan|degrees|in (?:it|they|that) goe?s?)\\b[^.;!?]{0,30}\\b\\d{3} for $|\\b(?:flip|turn|flipped|turned|back in|back on|then|lid on)\\b[^.;!?]{0,24}\\banother $",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Flip, four more", "off, and eleven more": minutes, whatever they follow. */
+    private static final Pattern TURNED = Pattern.compile(
+            "(?:^|[.!?,;] )(?:(?:then|now|and|so),? )?(?:flip|turn|flipped|turned|off|heat off|lid (?:back )?on|back in|back on)(?: (?:it|them|over))*,? (?:and |for )?$",
+            Pattern.CASE_INSENSITIVE);
+
+    /** "Low and slow, ten to fifteen"; "knead, and I mean properly, eight to ten". */
+    private static final Pattern GOES_ON = Pattern.compile(
+            "\\b(?:low and slow|(?:low|medium|high|gentle|full) heat|knead|simmer|bubble|bake|roast|boil|fry|sweat|steam|prove|rest|grill|lid on|in the (?:oven|pan)|under the grill|in (?:it|they|that) goe?s?)\\b[^.;!?]{0,40}, $",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ENDS = Pattern.compile("\\s*(?:[.,;!]|$)");
     private static final Pattern BETWEEN = Pattern.compile(
             "\\s*(?:-|–|—|,? ?to|,? ?\\(?or|,)\\s*(?:(?:ideally|better(?: still)?|preferably|even) )?",
             Pattern.CASE_INSENSITIVE);
@@ -79,6 +93,16 @@ public final class TimeWords {
                 int quarters = quarters(m.group("bare"));
                 if (quarters >= 8 && quarters < 240)
                     all.add(new Found(m.start(), m.end(), TimeRange.of(quarters * 15)));
+                continue;
+            }
+            if (m.group("apart") != null) {
+                int low = quarters(m.group("apart"));
+                int high = quarters(m.group("aparttill"));
+                if (low >= 8
+                        && high > low
+                        && high < 240
+                        && GOES_ON.matcher(text.substring(0, m.start())).find())
+                    all.add(new Found(m.start(), m.end(), new TimeRange(low * 15, high * 15)));
                 continue;
             }
             if (m.group("plain") != null) {
@@ -115,11 +139,16 @@ public final class TimeWords {
     /** "Give them three minutes, turn them, give them two more": in the unit of the time before, in the same sentence. */
     private static void more(String text, Matcher m, List<Found> all) {
         if (all.isEmpty()) {
-            // "Grill on high for 3."
-            int quarters = m.group("again") == null ? 0 : quarters(m.group("again"));
+            // "Grill on high for 3"; "flip, four more".
+            boolean again = m.group("again") != null;
+            int quarters = quarters(m.group(again ? "again" : "more"));
             if (quarters >= 8
                     && quarters < 240
-                    && LEFT.matcher(text.substring(0, m.start())).find())
+                    && (again
+                            || ENDS.matcher(text).region(m.end(), text.length()).lookingAt())
+                    && (again ? LEFT : TURNED)
+                            .matcher(text.substring(0, m.start()))
+                            .find())
                 all.add(new Found(
                         m.start(),
                         m.end(),
@@ -152,6 +181,7 @@ public final class TimeWords {
             int unit = unit(m.group("mixedunit"));
             return TimeRange.of((quarters(m.group("mixed")) + part(m.group("mixedpart"))) * unit / 4);
         }
+        if (m.group("oneof") != null) return TimeRange.of((4 + part(m.group("onepart"))) * unit(m.group("oneof")) / 4);
         if (m.group("couple") != null) {
             int unit = unit(m.group("coupleunit"));
             return m.group("couple").startsWith("few")

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import webodidact.core.food.Actions;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Act;
@@ -77,7 +78,8 @@ final class Handling {
             "by hand\\b",
             "hands in\\b");
     private static final Phrase WITH_TOOL = Phrase.of(
-            "(?:with|using|use) (?:the|a|your|some|those|these|my|two) (?:same |clean |pair of )*(?:tongs|spoon|fork|wooden spoon|fish slice|spatula)\\b");
+            "(?:with|using|use) (?:the|a|your|some|those|these|my|two) (?:same |clean |pair of )*(?:tongs|spoon|fork|wooden spoon|fish slice|spatula)\\b",
+            "(?:probe|thermometer) (?:goes |straight |right )*(?:in|into|inside|through)\\b");
     private static final Phrase TOOLS_WASHED = Phrase.of(
             "(?:wash|scrub|rinse|clean|wipe)(?:ed|es|ing)? (?:up |down |off )?(?:the |your |my |that |those |both |all )*(?:chopping )?(?:boards?|kni(?:fe|ves)|tongs|spoons?|bowls?|plates?|trays?|tools|things|kit|everything|bench|worktop|surfaces?|dishes|equipment)\\b(?:(?:,| and|, and) (?:the |your |that )?(?:chopping )?(?:boards?|knife|knives|tongs|spoons?|bowls?|plates?|bench|hands|worktop|sides?)\\b)*",
             "wash(?:ing)? up\\b(?! liquid)",
@@ -120,7 +122,8 @@ final class Handling {
         for (var hit : KNIFE_THROUGH.in(text))
             if (!asides.covers(hit.start())) all.add(new Event(hit.start(), Deed.CUT, "chop", true, ""));
         for (var m : t.mentions().in(text)) {
-            if (m.kind() == Mentions.Kind.LISTED && !isBehind(text, m)) all.add(food(text, m, actions));
+            if (m.kind() == Mentions.Kind.LISTED && !isBehind(text, m) && !isReason(text, m, asides, all))
+                all.add(food(text, m, actions));
             else if (m.kind() == Mentions.Kind.TOOL && !isWashed(all, m))
                 all.add(new Event(m.start(), Deed.TOOL, m.id(), false, ""));
         }
@@ -135,6 +138,15 @@ final class Handling {
     /** "Wash your hands after the egg": what was touched before, not again. */
     private static boolean isBehind(String text, Mentions.Mention m) {
         return WASHED_AFTER.in(text).stream().anyMatch(h -> h.start() <= m.start() && m.end() <= h.end() + 1);
+    }
+
+    /** "Wash your hands, raw egg": why they are washed. */
+    private static boolean isReason(String text, Mentions.Mention m, Asides asides, List<Event> all) {
+        return asides.covers(m.start(), Asides.Kind.STATE)
+                && all.stream()
+                        .anyMatch(e -> e.deed() == Deed.WASH_HANDS
+                                && e.at() < m.start()
+                                && isOneSentence(text, e.at(), m.start()));
     }
 
     private static final Phrase WASHED_AFTER =
@@ -168,8 +180,16 @@ final class Handling {
         boolean hands = verb != null
                 && verb.start() <= m.start()
                 && BY_HAND.contains(verb.action().verb());
+        // "Eggs over, crumble the cheese on top": out of the bowl they were beaten in.
+        if (!hands
+                && tool.isEmpty()
+                && POURED_EGG.matcher(text).region(m.start(), text.length()).lookingAt())
+            return new Event(m.start(), Deed.FOOD, m.id(), false, "mixing-bowl");
         return new Event(m.start(), Deed.FOOD, m.id(), firm && (hands || tool.isEmpty()), hands ? "" : tool);
     }
+
+    private static final Pattern POURED_EGG =
+            Pattern.compile("eggs?(?: mix(?:ture)?)?,? (?:over|go over|goes over)\\b", Pattern.CASE_INSENSITIVE);
 
     private static boolean isOneSentence(String text, int a, int b) {
         for (int i = Math.min(a, b); i < Math.max(a, b); i++) if (".!?;\n".indexOf(text.charAt(i)) >= 0) return false;
@@ -202,6 +222,8 @@ final class Handling {
     }
 
     private static final List<Map.Entry<String, String>> TOOLS = List.of(
+            Map.entry("probe", "probe"),
+            Map.entry("thermometer", "probe"),
             Map.entry("kni", "knife"),
             Map.entry("board", "board"),
             Map.entry("tongs", "tongs"),

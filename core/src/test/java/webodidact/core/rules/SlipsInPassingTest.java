@@ -209,4 +209,69 @@ class SlipsInPassingTest {
                 .as(words)
                 .isEqualTo(wrong);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "prework-unlisted, '8 wooden skewers; 1 oven gloves', 'Thread the chicken on the skewers.', 'Under the grill, ten minutes.', true",
+        "prework-unlisted, '8 metal skewers; 1 oven gloves', 'Thread the chicken on the skewers.', 'Under the grill, ten minutes.', false",
+        "prework-unlisted, '8 wooden skewers; 1 oven gloves', 'Thread the chicken on your soaked skewers.', 'Under the grill, ten minutes.', false",
+        "prework-unlisted, '8 wooden skewers; 1 oven gloves', 'Thread the chicken on the skewers.', 'Into the fridge, ten minutes.', false",
+        "tool-not-listed, '1 baking tray', 'Chicken on the tray.', 'Under the grill, ten minutes.', true",
+        "tool-not-listed, '1 baking tray; 1 oven gloves', 'Chicken on the tray.', 'Under the grill, ten minutes.', false"
+    })
+    void underTheGrill(String check, String tools, String before, String under, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "400 g chicken thighs",
+                        tools,
+                        "= HANDS_ON First",
+                        before,
+                        "= HANDS_ON Then",
+                        under))
+                .as(before + " " + under)
+                .isEqualTo(wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "keeping-unsaid, 'Cold pork keeps for a week in the fridge.', true",
+        "keeping-unsaid, 'Cold pork keeps for two days in the fridge.', false",
+        "keeping-unsaid, 'Honey keeps for a week in the fridge.', false",
+        "yield-wrong, 'Cool in the tin, then cut into sixteen.', true",
+        "yield-wrong, 'Cool in the tin, then cut into twelve.', false"
+    })
+    void atTheEndOfTwelveSquares(String check, String words, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "ADULTS COOK_ALONG 60 12 UK",
+                        "1 kg pork loin joint; 2 tbsp honey",
+                        "",
+                        "= WELCOME Hello",
+                        "Hello, twelve little squares today.",
+                        "= HANDS_ON Last",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** "Eggs over" is poured from the bowl they were beaten in; "crack the eggs over" is not. */
+    @ParameterizedTest
+    @CsvSource({"'Eggs over, crumble the feta on top.', false", "'Crack the eggs over, crumble the feta on top.', true"
+    })
+    void whatIsPouredLeavesHandsAsTheyWere(String words, boolean wrong) {
+        assertThat(finds(
+                        "no-wash-after-raw",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "4 eggs; 100 g feta; 1 lettuce",
+                        "",
+                        "= HANDS_ON Eggs",
+                        "Beat the eggs in the bowl. Wash your hands, raw egg.",
+                        "= HANDS_ON Fill",
+                        words,
+                        "= HANDS_ON Salad",
+                        "Tear the lettuce into the salad bowl."))
+                .as(words)
+                .isEqualTo(wrong);
+    }
 }

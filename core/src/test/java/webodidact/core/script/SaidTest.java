@@ -74,7 +74,8 @@ class SaidTest {
         "said-seventeenth.txt",
         "said-eighteenth.txt",
         "said-nineteenth.txt",
-        "said-twentieth.txt"
+        "said-twentieth.txt",
+        "said-twentyfirst.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
