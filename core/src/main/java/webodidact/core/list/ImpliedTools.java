@@ -9,6 +9,7 @@ import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Step;
+import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 
 /** Tools that steps name, or that their verbs need, and that no line of the kit has. */
@@ -48,9 +49,12 @@ public final class ImpliedTools {
     private static Stream<String> needed(Step step, Knowledge knowledge) {
         if (!step.kind().isHandsOn()) return Stream.empty();
         var text = step.say() + " " + step.doing();
+        var asides = Asides.of(text);
         return Stream.of(
                         step.tools().stream(),
-                        knowledge.toolsIn(text).stream().map(f -> f.id()),
+                        knowledge.toolsIn(text).stream()
+                                .filter(f -> !asides.isNotToday(f.start()))
+                                .map(f -> f.id()),
                         knowledge.toolsImpliedBy(text).stream().map(f -> f.id()))
                 .flatMap(s -> s)
                 // "Into bowls", "cut it into eight": what is eaten from, and on, is not what was worked with.

@@ -382,9 +382,10 @@ public final class Suggestions {
 
     private void tools(Step step, String text, Map<String, Suggestion> all) {
         var listed = new TreeSet<>(step.tools());
+        var asides = Asides.of(text);
         Stream.concat(
                         finder.in(text).stream()
-                                .filter(m -> m.kind() == Mentions.Kind.TOOL)
+                                .filter(m -> m.kind() == Mentions.Kind.TOOL && !asides.isNotToday(m.start()))
                                 .map(Mentions.Mention::id),
                         knowledge.toolsImpliedBy(text).stream().map(f -> f.id()))
                 .filter(id -> !listed.contains(id) && !isStoodInFor(id, listed))

@@ -274,4 +274,24 @@ class SlipsInPassingTest {
                 .as(words)
                 .isEqualTo(wrong);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Put what is left in your lunch box tomorrow with an ice pack.', false",
+        "'Don''t use the blender for this.', false",
+        "'My gran always used a mandoline.', false",
+        "'Put what is left in your lunch box.', true",
+        "'Use the blender for this.', true"
+    })
+    void toolsOfAnotherDayAreNotNeeded(String words, boolean needed) {
+        assertThat(finds(
+                        "tool-not-listed",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "1 lettuce",
+                        "1 bowl",
+                        "= HANDS_ON Salad",
+                        words))
+                .as(words)
+                .isEqualTo(needed);
+    }
 }
