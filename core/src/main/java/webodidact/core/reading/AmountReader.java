@@ -110,10 +110,15 @@ public final class AmountReader {
         return number.isPresent() ? worded(text, number.get(), about) : bare(text);
     }
 
+    private static final Set<String> BARE_SPOONS = Set.of("tbsp", "tsp");
+
     /** "pinch of salt" without a number is one. */
     private static Optional<Start> bare(String text) {
         return unit(text, 0)
-                .filter(u -> u.unit().dimension() == Dimension.INFORMAL || u.unit() == Unit.BUNCH)
+                .filter(u -> u.unit().dimension() == Dimension.INFORMAL
+                        || u.unit() == Unit.BUNCH
+                        // "Tablespoon of oil, salt, shake."
+                        || BARE_SPOONS.contains(u.unit().symbol()) && text.startsWith(" of ", u.end()))
                 .map(u -> new Start(Amount.of(1, u.unit()), u.end()));
     }
 

@@ -18,7 +18,8 @@ final class FreeFromClaimed implements Check {
     private static final String WHAT =
             "(?:gluten|dairy|nuts?|eggs?|milk|wheat|soya?|sesame|allergens?|peanuts?|fish|shellfish)";
     private static final Phrase CLAIM = Phrase.of(
-            "(?:is|it's|they're|are|that's|this is|be|totally|completely|all|naturally|100%) (?:\\p{L}+ ){0,2}" + WHAT
+            "(?:is|(?:one|recipe|dish|version|cake|bread)'s|it's|they're|are|that's|this is|be|totally|completely|all|naturally|100%) (?:\\p{L}+ ){0,2}"
+                    + WHAT
                     + "[- ]free\\b(?! (?:flour|pasta|bread|milk|butter|spread|cheese|yoghurt|version|alternative|option|stock|oats|soy|one))",
             "(?:say|call (?:it|them|these|this)|label (?:it|them|these|this)(?: as)?|sell (?:it|them|these|this) as|put) (?:it's |they're )?"
                     + WHAT + "[- ]free\\b(?! (?:flour|pasta|bread|milk|butter|one|label))",

@@ -33,6 +33,9 @@ final class SteamCautionMissing implements Check {
             "them\\b",
             "it\\b",
             "lid\\b");
+    private static final Phrase AWAY =
+            Phrase.of("steam\\b", "lean back", "(?:away from|out of) (?:you|your face|the way)", "scald", "stand back");
+
     private static final Phrase CAUTION = Phrase.of(
             "steam\\b",
             "lean back",
@@ -85,6 +88,9 @@ final class SteamCautionMissing implements Check {
                 .filter(x -> s.lesson().steps().subList(Math.max(0, x.number() - NEAR), x.number()).stream()
                         .anyMatch(step -> step.place() == Place.RING && Told.says(step, BOILS)
                                 || step.equals(x.step()) && Told.says(step, BOILS)))
+                // Said once of draining, it holds.
+                .filter(x -> s.lesson().steps().subList(0, x.number() - 1).stream()
+                        .noneMatch(step -> Told.says(step, POURS) && Told.says(step, AWAY)))
                 .limit(1)
                 .map(x -> at(s, x.step().id(), x.words().strip()).mending(sayFirst(x.step())));
     }

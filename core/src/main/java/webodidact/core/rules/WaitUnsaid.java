@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -34,6 +35,10 @@ final class WaitUnsaid implements Check {
 
     /** Nobody waits for that without knowing how long, whatever comes next or went before. */
     private static final Phrase COLD = Phrase.of("cool (?:completely|right down|down completely)\\b");
+
+    /** What bubbles away is done when it has. */
+    private static final Phrase DRUNK =
+            Phrase.of("wine\\b", "sherry\\b", "brandy\\b", "cider\\b", "vermouth\\b", "beer\\b", "marsala\\b");
 
     private static final Phrase ENDED = Phrase.of(
             "until\\b",
@@ -77,6 +82,7 @@ final class WaitUnsaid implements Check {
     /** Where words leave food to itself and no length of it is said. */
     static Stream<Told.Said> said(Situation s) {
         return Told.oncePerStep(s.told().meant(LEFT))
+                .filter(x -> !x.words().toLowerCase(Locale.ROOT).endsWith("bubble away") || !DRUNK.isIn(x.sentence()))
                 .filter(x -> (x.step().kind().isHandsOn() || DOUGH.isIn(x.sentence()))
                         && (x.step().waiting() == null || COLD.isIn(x.words() + rest(x.after())))
                         && (!ENDED.isIn(x.words() + rest(x.after())) || COLD.isIn(x.words() + rest(x.after()))))

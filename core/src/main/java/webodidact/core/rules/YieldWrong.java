@@ -31,6 +31,8 @@ final class YieldWrong implements Check {
     private static final String N =
             "(\\d+|six|eight|ten|twelve|fifteen|sixteen|eighteen|twenty(?:[- ]four)?|thirty|thirty[- ]six|forty|fifty|sixty)";
 
+    private static final String PEOPLE = "(\\d+|two|three|four|five|six|eight|ten|twelve)";
+
     /** What a mixture gives, as it is said in the steps. */
     private static final Phrase GIVES = Phrase.of(
             "(?:you(?:'ll| should| will| ought to)?|it|this|that|we(?:'ll| should)?) (?:should )?(?:get|end up with|have|makes?) (?:about |around |roughly |exactly )?"
@@ -64,27 +66,30 @@ final class YieldWrong implements Check {
 
     /** "Eight little ones" at the start, and later "cut it into ten". */
     private static final Phrase ONES = Phrase.of(
-            N + " (?:lovely |nice |big |fat |little |small |good )*(?:ones|of them|squares|bars|slices|buns|muffins"
-                    + "|biscuits|cookies|rolls|scones|parcels|patties|fritters|flapjacks|brownies|wedges)\\b");
+            N
+                    + " (?:lovely |nice |big |fat |little |small |good )*(?:ones|of them|burgers|fishcakes|squares|bars|slices|buns|muffins"
+                    + "|biscuits|cookies|rolls|scones|parcels|patties|fritters|flapjacks|brownies|wedges)\\b",
+            "\\beach for " + PEOPLE + "(?: people| of (?:us|you))?,? so " + N + "(?= ?[.,!?]|$)");
 
     private static final Phrase INTO = Phrase.of(
             "(?:(?:cut|roll|divide|split) (?:it|them|the dough|your dough|the mixture|that|this) (?:up )?|(?:then|and) cut )into "
                     + N + "\\b(?= ?[.,!?]|$| (?:equal|even|pieces|balls|bits|and|roll)\\b)",
-            N + " (?:of (?:those|these)|like that)(?= ?[.,!?]|$)");
+            N + " (?:of (?:those|these)|like that)(?= ?[.,!?]|$)",
+            "(?:shape|form|pat out|roll) " + N
+                    + " (?:\\p{L}+ )?(?:burgers|patties|cakes|fishcakes|koftas|buns|rolls|balls|meatballs)\\b");
 
     private Optional<Finding> announced(Situation s) {
         var ones =
                 s.told().meant(ONES).filter(x -> !x.step().kind().isHandsOn()).findFirst();
         if (ones.isEmpty()) return Optional.empty();
-        int promised = figure(ones.get().words());
+        // Of "two each for four, so eight" the last.
+        int promised = figure(ones.get().words().replaceFirst("(?i)^.*\\bso ", ""));
         return s.told()
                 .meant(INTO)
                 .filter(x -> x.step().kind().isHandsOn() && !goesInto(figure(x.words()), promised))
                 .findFirst()
                 .map(x -> at(s, x.step().id(), x.words().strip(), promised).as("announced"));
     }
-
-    private static final String PEOPLE = "(\\d+|two|three|four|five|six|eight|ten|twelve)";
 
     private static final Phrase SERVES = Phrase.of(
             "(?:it|this|that|these|they)(?:'ll| will| should)? (?:serves?|feeds?) (?:about )?" + PEOPLE

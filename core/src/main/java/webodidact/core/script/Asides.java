@@ -142,12 +142,12 @@ public final class Asides {
         return letters.get(at);
     }
 
-    /** Whether what stands there is one of that kind. */
     /** Denied, of another day, or what somebody else always does: nothing named there is needed today. */
     public boolean isNotToday(int at) {
         return covers(at, Kind.DENIED) || covers(at, Kind.OTHER_TIME) || covers(at, Kind.HABIT);
     }
 
+    /** Whether what stands there is one of that kind. */
     public boolean covers(int at, Kind kind) {
         return letters.get(at) && all.stream().anyMatch(a -> a.kind() == kind && a.start() <= at && at < a.end());
     }

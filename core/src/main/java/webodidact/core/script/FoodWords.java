@@ -80,6 +80,14 @@ final class FoodWords {
                     share != null && share.rest(),
                     share == null && isPrepared(text, mention.start())));
         }
+        // "Two tablespoons of oil. Last of the oil for the second lot": all of it.
+        for (var line : all.stream().map(Taken::line).distinct().toList()) {
+            boolean part = all.stream().anyMatch(t -> t.line().equals(line) && t.amount() != null);
+            if (part && all.stream().anyMatch(t -> t.line().equals(line) && t.rest())) {
+                all.removeIf(t -> t.line().equals(line));
+                all.add(new Taken(line, null, false, false));
+            }
+        }
         return all.stream()
                 .filter(t -> t.amount() != null || t.rest() || !isSaidOf(all, t.line()))
                 .distinct()
@@ -112,12 +120,13 @@ final class FoodWords {
     }
 
     private static final Pattern REST_TOO = Pattern.compile(
-            "^[^.;!?]{0,60}?(?:, |,? and |,? then )(?:and |then )?(other half|the (?:rest|remainder|remaining(?: [^.,;!?]{2,24}?)?|other (?:half|third|quarter)|last (?:of it|bit|\\p{L}+|\\d+ ?(?:g|ml)?))|a (?:third|quarter|half))(?: of it)?(?= (?:for|in|into|on|onto|over|to|goes (?:in|on|over|into))\\b|\\s*(?:[.;!]|$))(?! ?[^.;!?]{0,40}\\b(?:later|afterwards|end|tomorrow|next|dusting|another|serv\\p{L}+|lunch|freezer|fridge)\\b)",
+            "^[^.;!?]{0,60}?(?:, |,? and |,? then )(?:and |then )?(other half|the (?:rest|remainder|remaining(?: [^.,;!?]{2,24}?)?|other (?:half|third|quarter)|last (?:of it|bit|\\p{L}+|\\d+ ?(?:g|ml)?))|(?<!(?:minutes?|hours?|\\d|one|two|three|cups?) and )a (?:third|quarter|half))(?: of it)?(?= (?:for|in|into|on|onto|over|to|goes (?:in|on|over|into))\\b|\\s*(?:[.;!]|$))(?! ?[^.;!?]{0,40}\\b(?:later|afterwards|end|tomorrow|next|dusting|another|serv\\p{L}+|lunch|freezer|fridge)\\b)",
             Pattern.CASE_INSENSITIVE);
 
     /** "Separate two of the eggs, you only need the yolks": the same two. */
     private static boolean isSaidOf(List<Taken> all, String line) {
-        return all.stream().anyMatch(t -> t.amount() != null && t.line().equals(line));
+        return all.stream()
+                .anyMatch(t -> (t.amount() != null || t.rest()) && t.line().equals(line));
     }
 
     /** Lines of which a step takes a stated part: as much as the list has is then too much, and not what is left. */

@@ -32,7 +32,7 @@ public final class HeatWords {
             Pattern.CASE_INSENSITIVE);
     /** "Two hundred, fan one eighty". */
     private static final Pattern FAN_BEFORE = Pattern.compile(
-            "(?:^|[,;(/]|\\bor) *(?:in an? |for an? |with an? )?fan(?: ovens?)?(?:['’]s| is| at|,|:)? $",
+            "(?:^|[,;(/]|\\bor) *(?:in an? |for an? |with an? )?fan(?: ovens?| people| users| folk)?(?:['’]s| is| at|,|:)? $",
             Pattern.CASE_INSENSITIVE);
     /** "Twenty degrees hotter": a difference, no setting. */
     private static final Pattern DIFFERENCE = Pattern.compile(
@@ -53,7 +53,7 @@ public final class HeatWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PLAIN = Pattern.compile(
-            "(?:\\b(?:at|to|on|or|oven,|that['’]s)\\s+(?:about |around )?|(?<=\\boven\\b[^.!?]{0,30}, )(?=\\d{3} for \\d{1,2}\\b))(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
+            "(?:\\b(?:at|to|on|or|oven,|fan people|fan users|that['’]s)\\s+(?:about |around )?|(?<=\\boven\\b[^.!?]{0,30}, )(?=\\d{3} for \\d{1,2}\\b)|(?<=^|[.!?] )(?=\\d{3} for (?:\\d{1,2} ?(?:min|hour)|half an hour|an hour|(?:ten|fifteen|twenty|thirty|forty)\\b)))(\\d{2}[05])\\b(?!\\s*(?:g\\b|ml\\b|grams?|kg|mils?|minutes?|mins?|seconds?|secs?|watts?|w\\b|°|deg|[cf]\\b|-|–|:|%))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLAIN_OVEN = Pattern.compile(
             "\\bovens?\\b|\\bturn (?:it|that|the oven) (?:up|down)\\b|\\b(?:bake|roast|fan)\\b",
@@ -143,7 +143,11 @@ public final class HeatWords {
         while (m.find()) {
             if (all.stream().anyMatch(f -> f.start() < m.end(1) && f.end() > m.start(1))) continue;
             var sentence = sentenceAround(text, m.start());
-            if (!PLAIN_OVEN.matcher(sentence).find() || PROBE.matcher(sentence).find()) continue;
+            // "180 for half an hour, hollow when you tap it."
+            boolean begins = text.startsWith(" for ", m.end(1))
+                    && sentenceBefore(text, m.start(1), REACH).isBlank();
+            if (!begins && !PLAIN_OVEN.matcher(sentence).find()
+                    || PROBE.matcher(sentence).find()) continue;
             heat(m.group(1), null, null, mode(text, null, m.start(1), m.end(1)))
                     .ifPresent(h -> all.add(new Found(m.start(1), m.end(1), h)));
         }

@@ -177,7 +177,7 @@ public final class Mentions {
         for (var m : all) {
             // "Cream the butter": what hands do is no food; "butter the tin" takes some.
             if (deeds.contains(m.start()) && (m.kind() == Kind.UNLISTED || stands(CREAMING, text, m.start()))) continue;
-            if (stands(FISHING, text, m.start())) continue;
+            if (stands(FISHING, text, m.start()) || stands(MINCING, text, m.start())) continue;
             if (m.kind() == Kind.UNLISTED
                     && TAKEN_OUT
                             .matcher(text.substring(Math.max(0, m.start() - 24), m.start()))
@@ -339,6 +339,11 @@ public final class Mentions {
             Pattern.CASE_INSENSITIVE);
 
     /** "Fish the cinnamon out". */
+    /** "Mince the garlic": with a knife, and no meat. */
+    private static final Pattern MINCING = Pattern.compile(
+            "mince (?:up |finely )?(?:the|your|one|two|three|four|some|an?|that|it|them|all|both|\\d|garlic|onions?|ginger|shallots?|chill|parsley|herbs)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern FISHING = Pattern.compile(
             "fish (?:it|them|(?:the|your|that|those) [^.,!?]{1,30}) out\\b|(?<!\\b(?:the|your|my|that|this|some|any|of|white|raw|cooked) )fish out\\b(?! of)",
             Pattern.CASE_INSENSITIVE);

@@ -50,7 +50,7 @@ public final class ShareWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AFTER = Pattern.compile(
-            "^(?:,| (?:hot|warm|melted|soft|cold),| (?:goes? )?(?:in|over|on)(?: the)?(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |maybe |perhaps |probably |call it |that['’]s |say |all |(?=couple of))*",
+            "^(?:,| (?:hot|warm|melted|soft|cold|now),| (?:goes? )?(?:in|over|on)(?: the)?(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |maybe |perhaps |probably |call it |that['’]s |say |all |(?=couple of))*",
             Pattern.CASE_INSENSITIVE);
     /** "The milk, a bit at a time, that's 350 ml": between them nothing but how it goes in. */
     private static final Pattern PRONOUN = Pattern.compile(
@@ -64,7 +64,7 @@ public final class ShareWords {
             "^(?:all )?(?:\\d|[½⅓⅔¼¾⅛]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|half|couple|twelve|twenty|fifty|a hundred)\\b)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern AFTER_END = Pattern.compile(
-            "^\\s*(?:[.,;:!?)\\n]|$|of (?:it|them)\\b|to (?:start|begin) with\\b|altogether|in all\\b|in total|all told)",
+            "^\\s*(?:[.,;:!?)\\n]|$|of (?:it|them)\\b|to (?:start|begin) with\\b|altogether|in all\\b|in total|all told|max\\b|maximum\\b|at (?:the )?most\\b|tops\\b|at least\\b)",
             Pattern.CASE_INSENSITIVE);
     /** "Milk, a splash at a time, half a litre altogether". */
     private static final Pattern TOTAL = Pattern.compile(
@@ -243,7 +243,7 @@ public final class ShareWords {
 
     /** "Fifty of butter", "two of mustard": the unit is the list's. */
     private static Optional<Amount> inItsUnit(String between, Amount said, FoodLine line) {
-        if (!between.matches("(?i)\\s+of (?:the |your |that )?") || line.amount() == null) return Optional.empty();
+        if (!between.matches("(?i)\\s*of (?:the |your |that )?") || line.amount() == null) return Optional.empty();
         var unit = line.amount().unit();
         boolean spoons = SPOONS.contains(unit.symbol());
         boolean grams = unit == Unit.G || unit == Unit.ML;

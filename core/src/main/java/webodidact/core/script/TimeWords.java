@@ -33,10 +33,11 @@ public final class TimeWords {
                     + "|(?<whole>" + NUMBER + ")\\s*(?:minutes?|mins?),? and (?:a )?(?<wholepart>" + PART + ")\\b(?! "
                     + UNIT + ")"
                     + "|(?<mixed>" + NUMBER + ") and (?:a )?(?<mixedpart>" + PART + ")\\s+(?<mixedunit>" + UNIT + ")"
-                    + "|(?<=\\b(?:or|to|hour,|minute,) )(?<oneof>hour|minute) and a (?<onepart>half|quarter)\\b"
+                    + "|(?<=\\b(?:or|to) |, )(?<oneof>hour|minute) and a (?<onepart>half|quarter)\\b"
                     + "|a (?:good )?(?<couple>couple of|few)\\s+(?:more )?(?<coupleunit>" + UNIT + ")"
                     + "|a good (?<good>minute|hour)\\b"
                     + "|(?:a|another|one) (?<ortwo>minute|hour) or (?<ortwoword>two|so)\\b"
+                    + "|somewhere between (?<some>" + NUMBER + ") and (?<sometill>" + NUMBER + ")(?=\\s*(?:[.,;!]|$))"
                     + "|between (?<from>" + NUMBER + ") and (?<till>" + NUMBER + ")" + MORE + "(?<betweenunit>" + UNIT
                     + ")"
                     + "|(?<low>" + NUMBER + ")(?:\\s*(?:-|–|—|,? ?to|,? ?or|,)\\s*(?<high>" + NUMBER + "))?" + MORE
@@ -102,6 +103,13 @@ public final class TimeWords {
                         && high > low
                         && high < 240
                         && GOES_ON.matcher(text.substring(0, m.start())).find())
+                    all.add(new Found(m.start(), m.end(), new TimeRange(low * 15, high * 15)));
+                continue;
+            }
+            if (m.group("some") != null) {
+                int low = quarters(m.group("some"));
+                int high = quarters(m.group("sometill"));
+                if (low >= 20 && high > low && high < 240)
                     all.add(new Found(m.start(), m.end(), new TimeRange(low * 15, high * 15)));
                 continue;
             }

@@ -25,7 +25,9 @@ public record Word(int start, int end, String stem) {
             Map.entry("chillies", "chilli"),
             Map.entry("chilies", "chili"),
             Map.entry("chiles", "chile"),
-            Map.entry("calves", "calf"));
+            Map.entry("calves", "calf"),
+            // Gram flour is not weighed in grams.
+            Map.entry("grams", "grams"));
 
     /** The words of the text, in order. Apostrophes and hyphens inside belong to the word. */
     public static List<Word> of(CharSequence text) {

@@ -294,4 +294,48 @@ class SlipsInPassingTest {
                 .as(words)
                 .isEqualTo(needed);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "free-from-claimed, 'This one''s dairy free because we''re using oat milk.', true",
+        "free-from-claimed, 'This one has oat milk in it: check the label.', false",
+        "diet-claim-wrong, 'Fish stew, vegetarian and ready in half an hour.', true",
+        "diet-claim-wrong, 'Fish stew, easy and ready in half an hour.', false",
+        "used-not-listed, 'Mince the garlic.', false",
+        "used-not-listed, 'Brown the mince.', true",
+        "wait-unsaid, 'Wine in, let it bubble away.', false",
+        "wait-unsaid, 'Stock in, let it bubble away.', true",
+        "yield-wrong, 'Shape six burgers.', true",
+        "yield-wrong, 'Shape eight burgers.', false"
+    })
+    void whatIsSaidOfTheDish(String check, String words, boolean wrong) {
+        assertThat(finds(
+                        check,
+                        "ADULTS COOK_ALONG 60 8 UK",
+                        "400 g cod; 3 cloves garlic; 200 ml white wine; 500 ml stock",
+                        "",
+                        "= WELCOME Hello",
+                        "Hello, eight burgers today.",
+                        "= HANDS_ON Cook",
+                        words))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** Said once of draining, it holds. */
+    @ParameterizedTest
+    @CsvSource({"'Drain them, away from your face.', false", "'Drain them.', true"})
+    void theSteamIsSpokenOfOnce(String first, boolean wrong) {
+        assertThat(finds(
+                        "steam-caution-missing",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "500 g potatoes; 300 g frozen peas",
+                        "1 pan; 1 colander",
+                        "= HANDS_ON Potatoes",
+                        "Boil the potatoes for fifteen minutes. " + first,
+                        "= HANDS_ON Peas",
+                        "Boil the peas in the pan for three minutes, drain the peas."))
+                .as(first)
+                .isEqualTo(wrong);
+    }
 }

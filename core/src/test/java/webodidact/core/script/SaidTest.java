@@ -75,7 +75,8 @@ class SaidTest {
         "said-eighteenth.txt",
         "said-nineteenth.txt",
         "said-twentieth.txt",
-        "said-twentyfirst.txt"
+        "said-twentyfirst.txt",
+        "said-twentysecond.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
