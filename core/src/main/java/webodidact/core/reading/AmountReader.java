@@ -118,7 +118,8 @@ public final class AmountReader {
                 .filter(u -> u.unit().dimension() == Dimension.INFORMAL
                         || u.unit() == Unit.BUNCH
                         // "Tablespoon of oil, salt, shake."
-                        || BARE_SPOONS.contains(u.unit().symbol()) && text.startsWith(" of ", u.end()))
+                        || BARE_SPOONS.contains(u.unit().symbol())
+                                && (text.startsWith(" of ", u.end()) || text.startsWith(" more ", u.end())))
                 .map(u -> new Start(Amount.of(1, u.unit()), u.end()));
     }
 

@@ -14,6 +14,7 @@ final class HotFilled implements Check {
             "(?:hot|warm|straight from the (?:pan|oven)|steaming)\\b[^.!?]{0,160}\\b(?:lunch ?box(?:es)?|lidded box(?:es)?|tubs?|containers?|cling ?film|food box)\\b[^.!?]*",
             "(?:lunch ?box(?:es)?|lidded box(?:es)?|tubs?|containers?)\\b[^.!?]{0,60}\\bwhile (?:it's|they're|it is) (?:still )?(?:hot|warm)",
             "(?:lunch ?box(?:es)?|lidded box(?:es)?|tubs?|containers?)\\b[^.!?]{0,40}\\b(?:still )?(?:piping |steaming )?hot\\b[^.!?]{0,20}\\b(?:lids?|seal|close)",
+            "(?:boxes|box|tubs?|containers?)\\b, (?:still |piping )?hot, lids? on\\b",
             "while (?:it's|they're|it is) (?:still )?hot\\b.{0,80}?\\binto the freezer\\b",
             "(?:hot|warm)\\b[^.!?]{0,30}\\b(?:straight|right|directly) (?:in|into|to) the (?:freezer|fridge)",
             "(?:straight|right|directly) (?:in|into|to) the (?:freezer|fridge)\\b[^.!?]{0,30}\\b(?:while|still) (?:it's |they're )?(?:piping |still )?(?:hot|warm)",

@@ -18,7 +18,7 @@ final class RunnyEgg implements Check {
     /** Not for any child. */
     private static final Phrase RAW = Phrase.of(
             "lick of (?:the|your)",
-            "lick (?:the|your|out the|that) (?:bowl|spoon|whisk|beaters?)",
+            "lick (?:the|your|out the|that) (?:bowl|spoon|whisk|beaters?|spatula|paddle)",
             "lick (?:the )?(?:\\p{L}+ )?(?:bowl )?out",
             "raw (?:egg|batter|mixture|dough)\\b[^.!?]{0,20}\\b(?:taste|eat|lick|try)",
             "(?:taste|try|eat)\\b[^.!?]{0,20}\\braw (?:batter|mixture|dough)");

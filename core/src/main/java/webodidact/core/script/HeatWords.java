@@ -65,7 +65,8 @@ public final class HeatWords {
     private static final int CELSIUS_MOST = 280;
 
     private static final Pattern MARKED = Pattern.compile(
-            "°|deg|celsius|centigrade|fahrenheit|\\d\\s*[cf]\\b|fan|conventional", Pattern.CASE_INSENSITIVE);
+            "°|deg|celsius|centigrade|fahrenheit|\\d\\s*[cf]\\b|fan|conventional|\\d{3} oven",
+            Pattern.CASE_INSENSITIVE);
 
     private HeatWords() {}
 

@@ -353,8 +353,9 @@ public final class Mentions {
             "\\b(?:fish|pick|lift|scoop)(?:ing)? out (?:the|your|that|those|any) (?:\\p{L}+ )?$",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern CREAMING =
-            Pattern.compile("cream (?:the|your|together|it|them|butter)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CREAMING = Pattern.compile(
+            "cream (?:the|your|together|it|them|butter|\\d+ ?(?:g|grams?|oz) of (?:the )?butter)\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern WATER =
             Pattern.compile("\\s+(?:cooking )?(?:water|juices)\\b", Pattern.CASE_INSENSITIVE);

@@ -98,7 +98,7 @@ public final class SaidTimes {
     private static final Pattern ONE_AT_A_TIME =
             Pattern.compile("\\b(one|two|three) at a time\\b|\\bone by one\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPEN = Pattern.compile(
-            "\\b(?:under (?:a|the) (?:hot |medium )?grill (?:until|till)|let (?:it|them|that|this|those|the \\p{L}+) (?:do (?:its|their) thing|get on with it)|leave (?:it|them|that|this|those)? ?(?:alone|be|to it)|wait (?:until|till|for it)|keep an eye on it until|(?:let|leave) (?:it|them|that|this|those|(?:the|your) \\p{L}+) (?:to )?(?:rest|prove|rise|set|chill|soak|marinate)|(?:let|leave) (?:(?:it|them|that|this|those|(?:the|your) \\p{L}+) )?(?:to )?cool (?:completely|right down|down completely|to room temperature)|(?:needs?|wants?) (?:a (?:little |bit of a |good |proper |nice )*|to )(?:rest|prove|soak|chill))\\b(?! of\\b)",
+            "\\b(?:under (?:a|the) (?:hot |medium )?grill (?:until|till)|let (?:it|them|that|this|those|the \\p{L}+) (?:do (?:its|their) thing|get on with it)|leave (?:it|them|that|this|those)? ?(?:alone|be|to it)|wait (?:until|till|for it)|keep an eye on it until|(?:let|leave) (?:it|them|that|this|those|(?:the|your) \\p{L}+) (?:to )?(?:rest|prove|rise|set|chill|soak|marinate)|(?:let|leave) (?:(?:it|them|that|this|those|(?:the|your) \\p{L}+) )?(?:to )?(?:cool (?:completely|right down|down completely|to room temperature)|(?:go|get) (?:completely |stone )?cold)|(?:needs?|wants?) (?:a (?:little |bit of a |good |proper |nice )*|to )(?:rest|prove|soak|chill))\\b(?! of\\b)",
             Pattern.CASE_INSENSITIVE);
     /** Letters before a time in which its verb stands. */
     private static final int REACH = 120;

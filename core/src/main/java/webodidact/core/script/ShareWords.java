@@ -10,6 +10,7 @@ import webodidact.core.amount.Ratio;
 import webodidact.core.amount.Unit;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.reading.AmountReader;
+import webodidact.core.words.NumberWords;
 
 /**
  * How much of a food the words around its name say: "half the flour", "a third of the cheese", "2 tbsp of oil", "the rest of the milk",
@@ -50,7 +51,7 @@ public final class ShareWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AFTER = Pattern.compile(
-            "^(?:,| (?:hot|warm|melted|soft|cold|now),| (?:goes? )?(?:in|over|on)(?: the)?(?: top)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |maybe |perhaps |probably |call it |that['’]s |say |all |(?=couple of))*",
+            "^(?:,| (?:hot|warm|melted|soft|cold|now),| (?:goes? )?(?:in|over|on)(?: the)?(?: top)?(?: bit by bit| little by little| slowly| gradually| a (?:bit|little|splash) at a time)?,?)?\\s*(?:\\(|,\\s*)?(?:about |around |roughly |maybe |perhaps |probably |call it |that['’]s |say |all |(?=couple of))*",
             Pattern.CASE_INSENSITIVE);
     /** "The milk, a bit at a time, that's 350 ml": between them nothing but how it goes in. */
     private static final Pattern PRONOUN = Pattern.compile(
@@ -107,6 +108,10 @@ public final class ShareWords {
     /** Before the name, else after it. @param end where the food's name ends */
     public static Optional<Share> around(String text, int at, int end, FoodLine line) {
         var before = before(text, at, line);
+        if (before.isEmpty() || before.get().amount() != null) {
+            var half = andAHalf(text, at, end, line);
+            if (half.isPresent()) return half;
+        }
         boolean loose = before.isPresent()
                 && before.get().amount() != null
                 && before.get().amount().unit().dimension() == Dimension.INFORMAL;
@@ -124,6 +129,26 @@ public final class ShareWords {
                 .or(() -> before);
     }
 
+    /** "An onion and a half", "two onions and a half". */
+    private static Optional<Share> andAHalf(String text, int at, int end, FoodLine line) {
+        if (!isCounted(line)
+                || !AND_A_HALF.matcher(text).region(end, text.length()).lookingAt()) return Optional.empty();
+        var number = COUNT_BEFORE.matcher(text.substring(Math.max(0, at - 12), at));
+        if (!number.find()) return Optional.empty();
+        int n = number.group(1).toLowerCase(Locale.ROOT).startsWith("a")
+                ? 1
+                : NumberWords.value(number.group(1)).orElse(0);
+        return n == 0
+                ? Optional.empty()
+                : Optional.of(new Share(
+                        end, new Amount(Ratio.of(2 * n + 1, 2), Ratio.of(2 * n + 1, 2), Unit.PIECE, false), false));
+    }
+
+    private static final Pattern AND_A_HALF =
+            Pattern.compile(" and a half\\b(?! (?:of|hours?|minutes?))", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNT_BEFORE =
+            Pattern.compile("\\b(an?|one|two|three|four|five|six|\\d)\\s+$", Pattern.CASE_INSENSITIVE);
+
     /** "My butter melting over here, about half of it." */
     private static final Pattern PART_OF_IT = Pattern.compile(
             "(?:: (?=[^.;!?]{3,16} (?:goes|go|in|now|for now|first|here)\\b)|(?! and | or |, \\p{L}+ and )[^.;:!?]{0,30}, )(?:about |around |roughly |just |maybe |say |only )?(half|a third|two thirds|a quarter|three quarters)(?: of (?:it|them|that|yours|what(?:['’]s there|['’]s left| you have| you['’]ve got))\\b|(?= (?:goes|go|in|now|for now|first|here)\\b))(?! (?:for later|for the|back|later))",
@@ -139,7 +164,14 @@ public final class ShareWords {
         if (!all && !later && (!lead.find() || lead.end() == 0)) return Optional.empty();
         int from = all ? total.end() : later ? pronoun.end() : lead.end();
         if (!COUNTED.matcher(tail.substring(from)).find()) return Optional.empty();
-        var inUnit = ofIt(tail.substring(from), line);
+        var inUnit = ofIt(tail.substring(from), line)
+                .or(() -> !all
+                                && !later
+                                && from == 2
+                                && tail.startsWith(", ")
+                                && !BAKES.matcher(text).find()
+                        ? alone(tail.substring(from), line)
+                        : Optional.empty());
         if (inUnit.isPresent()) return inUnit.map(a -> new Share(end + from, a, false));
         return AmountReader.start(tail.substring(from))
                 .filter(s -> (s.amount().unit() != Unit.PIECE
@@ -160,6 +192,21 @@ public final class ShareWords {
     }
 
     private static final Pattern OF_IT = Pattern.compile("^\\s*of it\\b", Pattern.CASE_INSENSITIVE);
+
+    /** "Yoghurt, 100, lemon juice": no more than the list has, and in its unit. */
+    private static Optional<Amount> alone(String tail, FoodLine line) {
+        return AmountReader.start(tail)
+                .filter(s -> s.amount().unit() == Unit.PIECE && !isCounted(line))
+                .filter(s -> ALONE.matcher(tail.substring(s.end())).find())
+                .flatMap(s -> inItsUnit(" of ", s.amount(), line))
+                .filter(a -> a.unit() == Unit.G || a.unit() == Unit.ML)
+                .filter(a -> a.high().compareTo(line.amount().high()) <= 0);
+    }
+
+    private static final Pattern ALONE = Pattern.compile("^\\s*(?:now\\b)?\\s*(?:[,.;]|$)", Pattern.CASE_INSENSITIVE);
+    /** A bare figure in such a text may be an oven's, or of minutes. */
+    private static final Pattern BAKES = Pattern.compile(
+            "\\b(?:ovens?|bakes?|roast|fan|degrees|minutes?|mins?|hours?|gas)\\b", Pattern.CASE_INSENSITIVE);
 
     /** "120 g." takes its full stop along. */
     private static boolean isEnd(String tail, int at) {
@@ -241,15 +288,19 @@ public final class ShareWords {
         return Optional.empty();
     }
 
-    /** "Fifty of butter", "two of mustard": the unit is the list's. */
+    /** "Fifty of butter", "two of mustard", "150 warm milk": the unit is the list's. */
     private static Optional<Amount> inItsUnit(String between, Amount said, FoodLine line) {
-        if (!between.matches("(?i)\\s*of (?:the |your |that )?") || line.amount() == null) return Optional.empty();
+        boolean of = between.matches("(?i)\\s*of (?:the |your |that )?");
+        boolean straight = between.matches("(?i)\\s*(?:(?:warm|cold|hot|melted|soft|tepid|plain|cool) )?")
+                && said.low().compareTo(Ratio.of(25)) >= 0;
+        if (!of && !straight || line.amount() == null) return Optional.empty();
         var unit = line.amount().unit();
         boolean spoons = SPOONS.contains(unit.symbol());
         boolean grams = unit == Unit.G || unit == Unit.ML;
         boolean fits = said.low().isWhole()
                 && (grams && said.low().compareTo(Ratio.of(10)) >= 0
                         || spoons
+                                && of
                                 && said.low().compareTo(Ratio.ONE) > 0
                                 && said.low().compareTo(Ratio.of(12)) <= 0);
         return fits ? Optional.of(new Amount(said.low(), said.high(), unit, said.approximate())) : Optional.empty();

@@ -50,7 +50,7 @@ public final class TimeWords {
                     + ")(?:(?:-|–| to | or )(?<againtill>" + NUMBER + "))?(?=\\s*(?:[.,;!]|$))"
                     + "|(?<=\\b(?:let (?:it|them|that|this) |leave (?:it|them|that) to )(?:stand|rest|sit|cool|prove|soak)(?: for)? )(?<bare>"
                     + NUMBER + ")(?=\\s*(?:[.,;!]|$|while\\b|before\\b|and then\\b|then\\b))"
-                    + "|(?<=\\b(?:bake|roast|simmer|boil|grill|steam|prove|chill|rest|cook|cool|soak|poach|fry)(?: (?:in|on) (?:the )?\\p{L}{2,6})?(?: for)? )(?<plain>"
+                    + "|(?<=\\b(?:bake|roast|simmer|boil|grill|steam|prove|chill|rest|cook|cool|soak|poach|fry)(?: (?:in|on) (?:the )?\\p{L}{2,6})?(?:,| for)? )(?<plain>"
                     + NUMBER + ")(?:(?:-|–| to | or )(?<plaintill>" + NUMBER
                     + "))?(?=\\s*(?:[.,;!]|$|lid\\b|then\\b|covered\\b|uncovered\\b|(?:un)?till?\\b))"
                     + "|(?<=\\p{L}, )(?<apart>" + NUMBER + ")(?:-|–| to | or )(?<aparttill>" + NUMBER

@@ -338,4 +338,20 @@ class SlipsInPassingTest {
                 .as(first)
                 .isEqualTo(wrong);
     }
+
+    /** A cube is half salt: for a baby one among four is more than half a day's. */
+    @ParameterizedTest
+    @CsvSource({"1 fish stock cube, true", "1 bay leaf, false"})
+    void aStockCubeIsSalt(String more, boolean much) {
+        assertThat(finds(
+                        "salt-over-limit",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "300 g cod fillet; 200 ml milk; " + more,
+                        "",
+                        "homes 30 0",
+                        "= HANDS_ON Fish",
+                        "Simmer the cod in the milk for six minutes."))
+                .as(more)
+                .isEqualTo(much);
+    }
 }

@@ -47,7 +47,8 @@ class WholeLessonsTest {
         "lessons-thirtysixth.txt, 94, 0",
         "lessons-thirtyseventh.txt, 100, 0",
         "lessons-thirtyeighth.txt, 100, 0",
-        "lessons-thirtyninth.txt, 94, 0"
+        "lessons-thirtyninth.txt, 94, 0",
+        "lessons-fortieth.txt, 100, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;

@@ -76,7 +76,8 @@ class SaidTest {
         "said-nineteenth.txt",
         "said-twentieth.txt",
         "said-twentyfirst.txt",
-        "said-twentysecond.txt"
+        "said-twentysecond.txt",
+        "said-twentythird.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
@@ -130,5 +131,19 @@ class SaidTest {
             if (s.kind() == Suggestion.Kind.ACT && !s.key().contains("lid"))
                 all.add(s.key().replace("act/", "a "));
         return all;
+    }
+
+    /** A bare figure is a weight where nothing else can be meant, and no more than the list has. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Yoghurt, 100, stir.', 'u yoghurt 100 g'",
+        "'Yoghurt, 1000, stir.', 'u yoghurt'",
+        "'Chicken thighs in, 200, half an hour.', 'u chicken thighs'",
+        "'Roast the potatoes, 200, an hour.', 'u potatoes'",
+        "'150 warm milk, stir.', 'u milk 150 ml'",
+        "'Milk, 3 minutes.', 'u milk'"
+    })
+    void aBareFigureIsAWeightOnlyWhereNothingElseCanBeMeant(String sentence, String use) {
+        assertThat(facts(sentence).stream().filter(f -> f.startsWith("u "))).containsExactly(use);
     }
 }
