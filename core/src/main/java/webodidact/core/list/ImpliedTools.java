@@ -22,7 +22,7 @@ public final class ImpliedTools {
         var missing = new LinkedHashMap<String, Integer>();
         for (int i = 0; i < lesson.steps().size(); i++) {
             int number = i + 1;
-            needed(lesson.steps().get(i), knowledge)
+            needed(lesson.steps().get(i), listed, knowledge)
                     .filter(id -> !listed.contains(id))
                     .forEach(id -> missing.putIfAbsent(id, number));
         }
@@ -46,14 +46,15 @@ public final class ImpliedTools {
     private static final Phrase LID_ON = Phrase.of("lid (?:back )?on\\b", "cover(?:ed)?\\b", "with (?:a |the )?lid\\b");
 
     /** Only where hands work: "we steam it" in a welcome needs no steamer yet. */
-    private static Stream<String> needed(Step step, Knowledge knowledge) {
+    private static Stream<String> needed(Step step, Set<String> listed, Knowledge knowledge) {
         if (!step.kind().isHandsOn()) return Stream.empty();
         var text = step.say() + " " + step.doing();
-        var asides = Asides.of(text);
         return Stream.of(
                         step.tools().stream(),
                         knowledge.toolsIn(text).stream()
-                                .filter(f -> !asides.isNotToday(f.start()))
+                                // What the list has needs no look at the sentence around it.
+                                .filter(f -> !listed.contains(f.id())
+                                        && !Asides.of(text).isNotToday(f.start()))
                                 .map(f -> f.id()),
                         knowledge.toolsImpliedBy(text).stream().map(f -> f.id()))
                 .flatMap(s -> s)
