@@ -282,6 +282,15 @@ public final class Operations {
                                     d.note = d.note.isEmpty() ? part : part.isEmpty() ? d.note : part + "; " + d.note));
                 }
             }
+            for (var needed : recipe.tools())
+                if (tools.stream().noneMatch(t -> needed.tool().id().equals(t.tool())))
+                    tools.add(new ToolLine(
+                            Ids.next("t", tools.stream().map(ToolLine::id).toList()),
+                            needed.name(),
+                            needed.tool().id(),
+                            needed.count(),
+                            "",
+                            0));
             return lesson.but(d -> {
                 d.foods = foods;
                 if (lesson.foods().isEmpty()) recipe.makes().ifPresent(m -> d.makes = m);

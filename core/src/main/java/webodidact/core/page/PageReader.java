@@ -3,8 +3,10 @@ package webodidact.core.page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import webodidact.core.amount.Dimension;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Knowledge;
+import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.Kind;
 import webodidact.core.reading.LineReader;
 import webodidact.core.reading.ReadLine;
@@ -49,21 +51,43 @@ public final class PageReader {
         if (recipe.lines().isEmpty()) recipe = recipe.with(needed(method));
         var pieces = new ArrayList<Page.Piece>();
         boolean spoken = isSpoken(method);
-        for (var draft : MethodText.read(method))
-            for (var words : MethodText.byWaits(draft.words(), knowledge))
-                pieces.add(new Page.Piece(MethodText.title(words), words, kind(words), spoken));
+        for (var section : recipe.sections()) {
+            // One paragraph is a step for each sentence; of several each is a step.
+            var drafts = method.contains("\n") ? MethodText.part(section.lines()) : MethodText.read(method);
+            var texts = drafts.stream()
+                    .flatMap(d -> MethodText.byWaits(d.words(), knowledge).stream())
+                    .toList();
+            for (var words : texts)
+                pieces.add(new Page.Piece(title(section.head(), words, texts.size() == 1), words, kind(words), spoken));
+        }
         return new Page(recipe, pieces);
     }
 
-    /** Foods for sure that a sentence says are needed; what is no food for sure stays words. */
+    /** The heading a step stands under; with others under it also what is done. */
+    private static String title(String head, String words, boolean alone) {
+        var doing = MethodText.title(words);
+        if (head.isEmpty()) return doing;
+        if (alone || doing.isEmpty()) return head;
+        return head + ": " + Character.toLowerCase(doing.charAt(0)) + doing.substring(1);
+    }
+
+    /** Foods that a sentence says are needed; what is no food for sure stays words. */
     private List<ReadLine> needed(String method) {
         var all = new ArrayList<ReadLine>();
         var m = NEEDS.matcher(method);
         while (m.find())
             for (var part : PARTS.split(m.group(1)))
                 for (var line : lines.readAll(
-                        PRAISE.matcher(part.strip()).replaceAll(" ").strip())) if (line.food() != null) all.add(line);
+                        PRAISE.matcher(part.strip()).replaceAll(" ").strip()))
+                    if (line.food() != null || isMeasured(line)) all.add(line);
         return all;
+    }
+
+    /** "500 ml stock": of which kind is asked, that it is a food is sure. */
+    private static boolean isMeasured(ReadLine line) {
+        return line.amount() != null
+                && line.amount().unit().dimension() != Dimension.COUNT
+                && line.unsure().stream().noneMatch(u -> u.kind() == Doubt.Kind.UNKNOWN_FOOD);
     }
 
     private static boolean isSpoken(String text) {

@@ -6,9 +6,6 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import webodidact.core.food.Knowledge;
-import webodidact.core.lesson.Kind;
-import webodidact.core.lesson.Lesson;
-import webodidact.core.lesson.Step;
 
 /** A whole method as people write it, numbered, bulleted or in plain sentences, taken apart into steps. No word is lost. */
 public final class MethodText {
@@ -16,7 +13,7 @@ public final class MethodText {
     public record Draft(String title, String words) {}
 
     private static final Pattern ITEM = Pattern.compile(
-            "^\\s*(?:(?:step\\s*)?\\d{1,2}\\s*[.):]|step\\s+\\d{1,2}\\b\\s*[-–—]?|[-–—•*·▪◦])\\s*",
+            "^\\s*(?:(?=\\d{1,2}[.:]\\d{2}\\b)|(?:(?:step|photo|picture|image)\\s*)?\\d{1,2}\\s*[.):]|step\\s+\\d{1,2}\\b\\s*[-–—]?|[-–—•*·▪◦])\\s*",
             Pattern.CASE_INSENSITIVE);
     /** "…golden. 2. Add…": numbers that begin a step in the middle of a line. */
     private static final Pattern INLINE = Pattern.compile("([.!?])\\s*(\\d{1,2}[.)])\\s+(?=\\p{Lu})");
@@ -27,8 +24,12 @@ public final class MethodText {
             "^(it|they|this|these|that|those|be careful|careful|take care|make sure|do not|don['’]t|you|if|repeat|keep|watch|remember|note|the|there|when)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Bake 45 min. to 1 hr.": a full stop that ends no sentence. */
+    private static final Pattern SHORTENED = Pattern.compile(
+            "\\b(?:min|mins|hr|hrs|sec|secs|tbsp|tsp|oz|lb|approx|pt|qt|temp|deg)\\.$", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern LEAD = Pattern.compile(
-            "^(?:(?:meanwhile|then|next(?! week| time| lesson)|now|finally|first thing|first of all|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)++",
+            "^(?:\\d{1,2}[.:]\\d{2}\\s*(?:am|pm)?\\s*[-–—:]?\\s+)?(?:(?:meanwhile|then|next(?! week| time| lesson)|now|finally|first thing|first of all|first|firstly|secondly|lastly|after that|while (?:it|they|that)[^,]*|in (?:a|the|another)[^,]*|using [^,]*|with [^,]*|once [^,]*|when [^,]*|to (?:make|serve)[^,]*),?\\s+)*+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern CUT = Pattern.compile(
             "[,;:.!?(]|\\s(?:and|until|till|for|then|so|to|in|into|on|onto|over|with|at|while|before|or|about)\\s",
@@ -46,6 +47,15 @@ public final class MethodText {
         var paragraphs = List.of(text.strip().split("\\R\\s*\\R|\\R"));
         if (paragraphs.size() > 1) return drafts(paragraphs);
         return drafts(sentences(text.strip()));
+    }
+
+    /** The lines of one part of a longer method; each is a step of its own, numbered ones with what stands below them. */
+    public static List<Draft> part(List<String> lines) {
+        var all = INLINE.matcher(String.join("\n", lines))
+                .replaceAll("$1\n$2 ")
+                .lines()
+                .toList();
+        return drafts(all.stream().anyMatch(l -> ITEM.matcher(l).find()) ? items(all) : all);
     }
 
     private static List<String> items(List<String> lines) {
@@ -67,8 +77,10 @@ public final class MethodText {
         while (matcher.find()) {
             var sentence = matcher.group().strip();
             if (sentence.isEmpty()) continue;
-            boolean more =
-                    !all.isEmpty() && (GOES_ON.matcher(sentence).find() || sentence.split("\\s+").length < SHORT);
+            boolean more = !all.isEmpty()
+                    && (SHORTENED.matcher(all.getLast()).find() && Character.isLowerCase(sentence.charAt(0))
+                            || GOES_ON.matcher(sentence).find()
+                            || sentence.split("\\s+").length < SHORT && !sentence.matches(".*\\d.*"));
             if (more) all.set(all.size() - 1, all.getLast() + " " + sentence);
             else all.add(sentence);
         }
@@ -135,20 +147,5 @@ public final class MethodText {
         var m = CLAUSE.matcher(text);
         while (m.find() && m.end() <= at) cut = m.end();
         return cut;
-    }
-
-    /** The lesson with the drafts as steps at {@code index}; their words are what is done, or what is said. */
-    public static Lesson insert(Lesson lesson, int index, List<Draft> drafts, boolean said) {
-        var changed = lesson;
-        int at = index;
-        for (var draft : drafts) {
-            var step = Step.blank(changed.newStepId(), Kind.HANDS_ON, draft.title())
-                    .but(d -> {
-                        if (said) d.say = draft.words();
-                        else d.doing = draft.words();
-                    });
-            changed = changed.inserting(at++, step);
-        }
-        return changed;
     }
 }

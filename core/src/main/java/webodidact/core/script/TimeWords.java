@@ -76,7 +76,7 @@ public final class TimeWords {
 
     private static final Pattern ENDS = Pattern.compile("\\s*(?:[.,;!]|$)");
     private static final Pattern BETWEEN = Pattern.compile(
-            "\\s*(?:-|–|—|,? ?to|,? ?\\(?or|,)\\s*(?:(?:ideally|better(?: still)?|preferably|even) )?",
+            "\\.?\\s*(?:-|–|—|,? ?to|,? ?\\(?or|,)\\s*(?:(?:ideally|better(?: still)?|preferably|even) )?",
             Pattern.CASE_INSENSITIVE);
     private static final TimeRange NIGHT = new TimeRange(8 * 3600, 12 * 3600);
 

@@ -74,6 +74,11 @@ class RecipeReaderTest {
                 .contains(new Yield(Ratio.of(24), "dumplings", 4));
         assertThat(reader.read("Servings: 4-6").makes()).contains(new Yield(Ratio.of(4), "portions", 4));
         assertThat(reader.read("2 tbsp oil").makes()).isEmpty();
+        assertThat(reader.read("Berry pancakes (serves 2)\n1 egg").makes())
+                .contains(new Yield(Ratio.of(2), "portions", 2));
+        assertThat(reader.read("Garlic naan – makes 6\n1 egg").makes()).contains(new Yield(Ratio.of(6), "pieces", 4));
+        assertThat(reader.read("Slaw\nPrep 15 min | Serves 4\n1 egg").makes())
+                .contains(new Yield(Ratio.of(4), "portions", 4));
     }
 
     @Test

@@ -81,19 +81,6 @@ class WritingTest {
                         .replaceAll("[^A-Za-z]", ""));
     }
 
-    @Test
-    void draftsBecomeStepsWhereTheyWerePut() {
-        var lesson =
-                MethodText.insert(of(hands("a", 1), hands("b", 1)), 1, MethodText.read("1. Chop.\n2. Fry."), false);
-        assertThat(lesson.steps()).extracting(Step::title).containsExactly("a", "Chop", "Fry", "b");
-        assertThat(lesson.steps().get(1).doing()).isEqualTo("Chop.");
-        assertThat(MethodText.insert(of(), 0, MethodText.read("Chop."), true)
-                        .steps()
-                        .getFirst()
-                        .say())
-                .isEqualTo("Chop.");
-    }
-
     @Property
     void splittingAndJoiningGivesTheWordsBack(@ForAll @IntRange(min = 0, max = 30) int at) {
         var lesson = of(hands("a", 60).but(d -> d.say = "Chop the onions and fry them."), hands("z", 1));

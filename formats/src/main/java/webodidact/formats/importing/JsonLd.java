@@ -101,7 +101,6 @@ final class JsonLd {
             }
         }
         recipe.foods.removeIf(String::isBlank);
-        recipe.steps.removeIf(String::isBlank);
         recipe.tools.removeIf(String::isBlank);
         return recipe;
     }
@@ -136,22 +135,27 @@ final class JsonLd {
     }
 
     private static void steps(JsonNode value, RecipeText recipe, int depth) {
-        var all = recipe.steps;
         if (depth > 20) return;
         for (var each : each(value)) {
             if (each.isArray()) steps(each, recipe, depth + 1);
             else if (!each.isObject())
                 for (var line : RecipeText.lines(each.asText().replace("\n", "<br>")))
-                    all.addAll(RecipeText.parted(line));
-            else if (each.has("itemListElement")) steps(each.path("itemListElement"), recipe, depth + 1);
-            else if (each.has("item")) steps(each.path("item"), recipe, depth + 1);
+                    recipe.tell(RecipeText.parted(line));
+            else if (each.has("itemListElement")) {
+                int first = recipe.steps.size();
+                steps(each.path("itemListElement"), recipe, depth + 1);
+                recipe.head(first, word(each.path("name")));
+            } else if (each.has("item")) steps(each.path("item"), recipe, depth + 1);
             else if (isType(each, "HowToTip"))
                 recipe.left.add(Imported.Left.of(Words.say("where.tip"), word(each.path("text"))));
             else if (each.has("text") || each.has("name") || each.has("description")) {
                 var text = each.hasNonNull("text")
                         ? each.path("text")
                         : each.hasNonNull("description") ? each.path("description") : each.path("name");
-                all.addAll(RecipeText.parted(RecipeText.plain(word(text))));
+                int first = recipe.steps.size();
+                recipe.tell(RecipeText.parted(RecipeText.plain(word(text))));
+                if (each.hasNonNull("text") || each.hasNonNull("description"))
+                    recipe.head(first, word(each.path("name")));
             }
         }
     }

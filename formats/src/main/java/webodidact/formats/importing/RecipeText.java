@@ -1,7 +1,10 @@
 package webodidact.formats.importing;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
@@ -17,16 +20,39 @@ final class RecipeText {
                     .split(" "));
     private static final Set<String> HIDDEN = Set.of("script", "style", "noscript", "template", "head");
 
+    private static final int LONGEST_HEAD = 60;
+
     String title = "";
     String yield = "";
     final List<String> foods = new ArrayList<>();
     final List<String> tools = new ArrayList<>();
     final List<String> about = new ArrayList<>();
     final List<String> steps = new ArrayList<>();
+    /** By the number of the step it stands over, from 0. */
+    private final Map<Integer, String> heads = new HashMap<>();
+
+    private boolean tells;
+
     final List<Imported.Left> left = new ArrayList<>();
 
     boolean isRecipe() {
         return !foods.isEmpty() || !steps.isEmpty();
+    }
+
+    void tell(List<String> more) {
+        for (var step : more) if (!step.isBlank()) steps.add(step);
+    }
+
+    /** The heading of the steps from that one on. Headings that only repeat how each of their steps begins are not shown. */
+    void head(int first, String name) {
+        var head = plain(name).replaceFirst("\\s*[:.]+$", "");
+        if (first >= steps.size() || head.isEmpty()) return;
+        if (head.length() > LONGEST_HEAD) {
+            left.add(Imported.Left.of(Words.say("where.heading"), head));
+            return;
+        }
+        heads.merge(first, head, (outer, inner) -> outer.equals(inner) ? outer : inner + " – " + outer);
+        tells |= !steps.get(first).toLowerCase(Locale.ROOT).startsWith(head.toLowerCase(Locale.ROOT));
     }
 
     Imported as(String format) {
@@ -48,7 +74,11 @@ final class RecipeText {
             out.add("");
             out.add(Words.say("method"));
             int n = 0;
-            for (var step : steps) out.add(++n + ". " + step);
+            for (var step : steps) {
+                var head = heads.get(n);
+                if (head != null && tells) out.addAll(List.of("", head + ":"));
+                out.add(++n + ". " + step);
+            }
         }
         return new Imported(format, title, Limits.checked(String.join("\n", out) + "\n"), foods, steps, left);
     }

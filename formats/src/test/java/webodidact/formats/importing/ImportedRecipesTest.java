@@ -76,6 +76,11 @@ class ImportedRecipesTest {
         if (expected.containsKey("says")
                 && page.steps().stream().noneMatch(s -> s.words().contains(expected.get("says"))))
             faults.add("says: " + page.steps().stream().map(Page.Piece::words).toList());
+        if (expected.containsKey("heads"))
+            for (var head : expected.get("heads").split(" \\| "))
+                if (page.steps().stream().noneMatch(s -> s.title().startsWith(head)))
+                    faults.add("heads: "
+                            + page.steps().stream().map(Page.Piece::title).toList());
         if (expected.containsKey("left")
                 && read.left().stream().noneMatch(l -> l.text().contains(expected.get("left"))))
             faults.add("left: " + read.left());
