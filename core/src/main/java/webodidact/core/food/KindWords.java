@@ -42,7 +42,11 @@ public final class KindWords {
                     f -> f.id().contains("pasta")
                             || Set.of("spaghetti", "linguine", "tagliatelle", "orzo", "vermicelli")
                                     .contains(f.id())),
-            Map.entry("noodle", f -> f.id().contains("noodle") || f.id().equals("udon") || f.id().equals("soba")),
+            Map.entry(
+                    "noodle",
+                    f -> f.id().contains("noodle")
+                            || Set.of("udon", "soba", "rice-vermicelli").contains(f.id())),
+            Map.entry("bird", f -> f.risk() == Risk.RAW_POULTRY),
             Map.entry("rice", f -> f.id().endsWith("rice") || f.id().equals("basmati")),
             Map.entry("oil", f -> f.id().endsWith("-oil")),
             Map.entry("bean", f -> f.group() == Group.PULSE && f.name().contains("bean")),

@@ -24,7 +24,9 @@ final class AmountSaidOtherwise implements Check {
     private static final String NUMBER =
             "(\\d+(?:\\.\\d+)?|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
     private static final Pattern WITH_UNIT = Pattern.compile(
-            "\\b(\\d+(?:\\.\\d+)?) ?(kg|kilos?|g|grams?|ml|millilitres?|l|litres?|tbsp|tablespoons?|tsp|teaspoons?|oz|ounces?)(?: of)?(?: the| your| some)?\\s+$",
+            "\\b(\\d+(?:\\.\\d+)?|(?:(?:an?|" + NumberWords.ONE + ") hundred(?: and)? ?)?(?:(?:" + NumberWords.TEN
+                    + ")(?:[- ](?:" + NumberWords.ONE + "))?|" + NumberWords.TEEN + "|" + NumberWords.ONE
+                    + ")?(?<=\\p{L})) ?(kg|kilos?|g|grams?|ml|millilitres?|l|litres?|tbsp|tablespoons?|tsp|teaspoons?|oz|ounces?)(?: of)?(?: the| your| some)?\\s+$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern COUNTED = Pattern.compile(
             "\\b" + NUMBER + "(?: (?:large|medium|small|big|ripe|whole|fresh|free[- ]range))*\\s+$",
@@ -62,16 +64,19 @@ final class AmountSaidOtherwise implements Check {
 
     private static Optional<Amount> said(String before, FoodLine line) {
         var unit = WITH_UNIT.matcher(before);
-        if (unit.find()) return Unit.named(unit.group(2)).map(u -> Amount.of(Ratio.parse(unit.group(1)), u));
+        if (unit.find())
+            return number(unit.group(1)).flatMap(n -> Unit.named(unit.group(2)).map(u -> Amount.of(n, u)));
         var count = COUNTED.matcher(before);
         if (!count.find()
                 || line.amount().unit() != Unit.PIECE
                 || count.group(1).matches("(?i)an?")) return Optional.empty();
-        var number = NumberWords.value(count.group(1));
-        var value = number.isPresent()
-                ? Ratio.of(number.getAsInt())
-                : Ratio.parse(count.group(1).matches("[\\d.]+") ? count.group(1) : "1");
-        return Optional.of(Amount.of(value, Unit.PIECE));
+        return number(count.group(1)).map(n -> Amount.of(n, Unit.PIECE));
+    }
+
+    private static Optional<Ratio> number(String words) {
+        if (words.matches("[\\d.]+")) return Optional.of(Ratio.parseDecimal(words));
+        var number = NumberWords.value(words);
+        return number.isPresent() ? Optional.of(Ratio.of(number.getAsInt())) : Optional.empty();
     }
 
     /** All lines of that food: "five eggs" of four and one. */

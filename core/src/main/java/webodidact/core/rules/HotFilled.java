@@ -12,7 +12,7 @@ import webodidact.core.script.Told;
 final class HotFilled implements Check {
     private static final Phrase CLOSED = Phrase.of(
             "(?:hot|warm|straight from the (?:pan|oven)|steaming)\\b[^.!?]{0,160}\\b(?:lunch ?box(?:es)?|lidded box(?:es)?|tubs?|containers?|cling ?film|food box)\\b[^.!?]*",
-            "(?:lunch ?box(?:es)?|lidded box(?:es)?|tubs?|containers?)\\b[^.!?]{0,60}\\bwhile (?:it's|they're|it is) (?:still )?(?:hot|warm)",
+            "(?:lunch ?box(?:es)?|lidded box(?:es)?|tubs?|containers?)\\b[^.!?]{0,60}\\bwhile (?:it's|they're|it is) (?:still )?(?:piping|steaming|hot|warm)",
             "(?:lunch ?box(?:es)?|lidded box(?:es)?|tubs?|containers?)\\b[^.!?]{0,40}\\b(?:still )?(?:piping |steaming )?hot\\b[^.!?]{0,20}\\b(?:lids?|seal|close)",
             "(?:boxes|box|tubs?|containers?)\\b, (?:still |piping )?hot, lids? on\\b",
             "while (?:it's|they're|it is) (?:still )?hot\\b.{0,80}?\\binto the freezer\\b",

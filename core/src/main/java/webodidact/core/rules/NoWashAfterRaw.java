@@ -16,8 +16,12 @@ import webodidact.core.trace.Trace;
 final class NoWashAfterRaw implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
+        // Who eats the fish raw is not spared it by a wash; that it was frozen is another check's matter.
+        var eaten = EatenRaw.names(s);
         return s.trace().touches().stream()
-                .filter(t -> t.kind() == Touch.Kind.READY && t.by().isHands())
+                .filter(t -> t.kind() == Touch.Kind.READY
+                        && t.by().isHands()
+                        && !eaten.contains(t.dirt().food()))
                 .map(t -> finding(s, t));
     }
 

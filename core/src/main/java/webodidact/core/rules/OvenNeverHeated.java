@@ -55,6 +55,7 @@ final class OvenNeverHeated implements Check {
 
     private static final Phrase BOILS = Phrase.of(
             "(?:bring|get)\\b[^.!?]{0,30}\\b(?:to|on to|up to) (?:the |a )?(?:rolling )?(?:boil|simmer)\\b",
+            "(?:until|till) (?:all )?(?:the |your )?(?:sugar|butter|chocolate|salt|gelatine)(?:'s| has| is)? (?:all )?(?:gone|dissolve[sd]?|melt(?:s|ed))\\b",
             "(?:when|once|until|till) (?:it|the water|they|that)(?:'s| is| are|'re|) ?(?:comes? to the boil|boil(?:s|ing)|bubbl(?:es|ing))");
 
     /**

@@ -21,6 +21,7 @@ final class PreworkUnlisted implements Check {
             "(?:soaked|thawed|defrosted|cooked and cooled|cold cooked|already cooked|marinated|proved|rested|chilled) (?:\\p{L}+ ){0,4}(?:overnight|last night|yesterday|this morning|for \\p{L}+ hours?)",
             "(?:overnight|last night|yesterday|this morning|hours ago|the night before)\\b[^.!?]{0,40}\\b(?:soak|thaw|defrost|cook|chill|marinat|rest|prove|freez|made|boil)",
             "I (?:soaked|cooked|boiled|chilled|defrosted|thawed|marinated|roasted|froze)\\b[^.!?]{0,60}\\b(?:earlier|last night|yesterday|this morning|before|overnight)\\b",
+            "(?:straight|drained|fresh) (?:from|out of|after) (?:the |their |an? |overnight )*soak(?:ing)?\\b",
             "(?:should have been|needs to have been|must be|have to be) (?:soak|thaw|defrost|marinat|chill|cook)\\p{L}*");
     private static final Phrase LISTED = Phrase.of(
             "soak", "thaw", "defrost", "cook", "chill", "marinat", "overnight", "cold\\b", "frozen", "tinned");

@@ -172,7 +172,9 @@ final class ProduceUnwashed implements Check {
                         && !CUTS.matcher(ALIKE.matcher(text.substring(hit.end(), m.start()))
                                         .replaceFirst(""))
                                 .find()
-                || m.end() <= hit.start() && hit.start() - m.end() < 14;
+                || m.end() <= hit.start()
+                        && hit.start() - m.end() < 14
+                        && text.substring(m.end(), hit.start()).indexOf('.') < 0;
     }
 
     /** Letters within which a list of what is peeled goes on. */
@@ -185,6 +187,13 @@ final class ProduceUnwashed implements Check {
 
     private static final Pattern CUTS = Pattern.compile("\\b(?:chop|slice|cut|dice|grate)", Pattern.CASE_INSENSITIVE);
 
+    /** "Carrots in sticks, broccoli in florets. Rinse them first." */
+    private static final Phrase THEM =
+            Phrase.of("(?:rinse|wash|scrub|clean) (?:them|these|both|those|it all|them all)\\b");
+
+    /** Letters before "rinse them" within which they are named. */
+    private static final int JUST_BEFORE = 120;
+
     private static boolean isMeant(Situation s, Told.Said said, FoodLine line) {
         boolean peels = said.words().toLowerCase(Locale.ROOT).startsWith("peel");
         // "Potatoes: peel, cut into halves": of what the step is called after.
@@ -194,6 +203,9 @@ final class ProduceUnwashed implements Check {
                 && mentions(s, said, line).findAny().isEmpty()) return true;
         return mentions(s, said, line)
                 .anyMatch(m -> isNear(said.text(), said.hit(), m)
-                        || !peels && said.sentence().contains(m.words()));
+                        || !peels && said.sentence().contains(m.words())
+                        || THEM.isIn(said.sentence())
+                                && m.end() <= said.hit().start()
+                                && said.hit().start() - m.end() < JUST_BEFORE);
     }
 }

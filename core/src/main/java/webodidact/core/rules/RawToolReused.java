@@ -27,8 +27,11 @@ final class RawToolReused implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         var together = new LinkedHashMap<List<Integer>, List<Touch>>();
+        var eaten = EatenRaw.names(s);
         s.trace().touches().stream()
-                .filter(t -> t.kind() == Touch.Kind.READY && !t.by().isHands())
+                .filter(t -> t.kind() == Touch.Kind.READY
+                        && !t.by().isHands()
+                        && !eaten.contains(t.dirt().food()))
                 .forEach(t -> together.computeIfAbsent(List.of(t.dirt().since(), t.step()), k -> new ArrayList<>())
                         .add(t));
         var traced = together.values().stream().map(t -> finding(s, t)).toList();

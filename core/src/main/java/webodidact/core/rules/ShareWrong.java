@@ -172,7 +172,9 @@ final class ShareWrong implements Check {
         var m = FIGURE.matcher(said.words());
         if (!m.find()) return Optional.empty();
         var words = m.group(1).toLowerCase(Locale.ROOT);
-        var figure = words.matches("[\\d.]+") ? Ratio.parse(words) : part(words).orElse(Ratio.of(spoken(words)));
+        var figure = words.matches("[\\d.]+")
+                ? Ratio.parseDecimal(words)
+                : part(words).orElse(Ratio.of(spoken(words)));
         return figure.isZero() ? Optional.empty() : Unit.named(m.group(2)).map(u -> Amount.of(figure, u));
     }
 

@@ -100,7 +100,7 @@ final class UnevenShare implements Check {
 
     /** "So everybody gets the same": said to be a portion each, wherever it is cut. */
     private static final Phrase FAIR = Phrase.of(
-            "(?:everybody|everyone|each (?:of (?:us|you)|person)|we|you) (?:all )?(?:gets?|has|have) (?:the same|one each|an equal|a fair)\\b",
+            "(?:everybody|everyone|each (?:of (?:us|you)|person)|we|you)(?: (?:round|around|at|on) (?:the|your|our) table)? (?:all )?(?:gets?|has|have) (?:the same|one each|an equal|a fair|an? (?:square|slice|piece|wedge|portion))\\b",
             "(?:one|a (?:piece|slice|bit)) each\\b(?! for)");
 
     private static boolean isUneven(int pieces, int people) {

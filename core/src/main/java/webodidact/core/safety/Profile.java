@@ -110,6 +110,14 @@ public enum Profile {
         return this == UK ? 90 : 120;
     }
 
+    /**
+     * How long fish that is eaten raw is frozen first, all through at −20 °C, in words. Regulation (EC) 853/2004, annex III, section
+     * VIII, chapter III D: 24 hours; US Food Code 3-402.11: seven days, taken for Australia and New Zealand too, being longer.
+     */
+    public String fishFrozen() {
+        return Words.OURS.say(this == UK || this == EU ? "frozen.day" : "frozen.week");
+    }
+
     /** A figure of this profile with its scale: "75 °C", "165 °F". */
     public String degrees(int own) {
         return own + (fahrenheit ? " °F" : " °C");

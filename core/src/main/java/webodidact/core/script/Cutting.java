@@ -2,8 +2,10 @@ package webodidact.core.script;
 
 import java.util.ArrayList;
 import java.util.Optional;
+import webodidact.core.lesson.Act;
 import webodidact.core.lesson.Cover;
 import webodidact.core.lesson.Lesson;
+import webodidact.core.lesson.Place;
 import webodidact.core.lesson.Step;
 import webodidact.core.lesson.StepField;
 
@@ -22,6 +24,8 @@ public final class Cutting {
             for (var field : StepField.ALL) if (field.is(StepField.Trait.SPLIT)) field.copy(here, d);
             if (said) d.say = second;
             else d.doing = second;
+            // "Oven off. Ten minutes to set": what comes after is no longer in it.
+            if (isLeft(here, first)) d.place = Place.BENCH;
         });
         return lesson.withStep(
                         id,
@@ -30,6 +34,15 @@ public final class Cutting {
                             else d.doing = first;
                         }))
                 .inserting(lesson.indexOf(id) + 1, next);
+    }
+
+    private static boolean isLeft(Step step, String first) {
+        var acts = ActWords.in(first);
+        return switch (step.place()) {
+            case OVEN -> acts.contains(Act.OVEN_OFF);
+            case RING -> acts.contains(Act.RING_OFF);
+            default -> false;
+        };
     }
 
     /**

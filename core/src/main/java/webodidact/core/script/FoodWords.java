@@ -34,6 +34,11 @@ final class FoodWords {
     private static final Pattern EACH_BEFORE = Pattern.compile(
             "\\b(?:in|on|into|onto|to|for|per) each\\b[^.;!?]{0,20}(?:,? and\\b|,)[^.;!?]*$", Pattern.CASE_INSENSITIVE);
 
+    /** "One wrapper in the water, roll. Do that eight times": how often is said, and no single one is all of it. */
+    private static final Pattern REPEATED = Pattern.compile(
+            "\\b(?:do (?:that|this|it)|repeat|same again|and again)\\b[^.!?]{0,24}\\b(?:times|until|till|all gone|with the (?:rest|others?)|for the (?:rest|others?))\\b",
+            Pattern.CASE_INSENSITIVE);
+
     /** "Two tomatoes for the eyes, one for the nose, that's three on each pizza": so many of them on one of several. */
     private static final Pattern ON_EACH =
             Pattern.compile("\\bthat['’]?s \\p{L}+ (?:\\p{L}+ )?(?:on|in|for) each\\b", Pattern.CASE_INSENSITIVE);
@@ -57,6 +62,7 @@ final class FoodWords {
             var share = EACH_BEFORE
                                     .matcher(HeatWords.sentenceBefore(text, mention.start(), 80))
                                     .find()
+                            || REPEATED.matcher(text).find()
                             || ON_EACH.matcher(HeatWords.near(text, mention.start(), mention.end(), 90))
                                     .find()
                             || EACH.matcher(text.substring(mention.end(), Math.min(text.length(), mention.end() + 30)))

@@ -51,7 +51,7 @@ final class PlaceWords {
 
     /** "On the tray, and in they go, twenty minutes": nothing but an oven takes a tray. */
     private static final Pattern TRAY_IN = Pattern.compile(
-            "\\b(?:trays?|roasting (?:tin|dish)|baking (?:sheet|dish|tin)|(?:muffin|loaf|cake|bun) tins?)\\b[\\s\\S]{0,200}\\b(?:in (?:they|it|that) goe?s?|back in|straight in|in goes|goes? in for|in for)\\b",
+            "\\b(?:trays?|roasting (?:tin|dish)|baking (?:sheet|dish|tin)|(?:muffin|loaf|cake|bun) tins?)\\b[\\s\\S]{0,200}\\b(?:in (?:they|it|that) goe?s?|back in|straight in|in goes|goes? in for|in for)\\b|\\b(?:round|around|on top of|under) (?:the|your) (?:bird|chicken|turkey|duck|joint|lamb|beef|pork)\\b[^.!?]*[.!?] (?:in (?:they|it|that) goe?s?|back in)\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** Seconds that nothing on a tray takes less. */

@@ -34,7 +34,8 @@ import webodidact.core.trace.Handling.Event;
  */
 public record Trace(List<Lane> lanes, List<Touch> touches) {
     private static final Phrase SAME = Phrase.of(
-            "(?:same|those|that|this) (?:same )?(?:chopping )?(board|knife|tongs|spoon|fork|plate|bowl|tray)\\b");
+            "(?:same|those|that|this) (?:same )?(?:chopping )?(board|knife|tongs|spoon|fork|plate|bowl|tray)\\b",
+            "back (?:on|onto|in|into|to) (?:their|its) (board|plate|bowl|tray)\\b");
     /** Works through the steps of one lesson. */
     private static final class Walk {
         private final Lesson lesson;

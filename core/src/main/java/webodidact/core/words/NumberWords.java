@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
 
-/** Whole numbers below a hundred in words: "a", "seven", "forty-five". */
+/** Whole numbers below a thousand in words: "a", "seven", "forty-five", "two hundred and fifty". */
 public final class NumberWords {
     private static final Map<String, Integer> TENS = Map.of(
             "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "sixty", 60, "seventy", 70, "eighty", 80, "ninety",
@@ -45,6 +45,10 @@ public final class NumberWords {
     public static OptionalInt value(String word) {
         var w = word.strip().toLowerCase(Locale.ROOT);
         if (w.matches("\\d{1,6}")) return OptionalInt.of(Integer.parseInt(w));
+        int hundred = w.indexOf("hundred");
+        if (hundred > 0)
+            return hundreds(
+                    w.substring(0, hundred).strip(), w.substring(hundred + 7).strip());
         if (ONES.containsKey(w)) return OptionalInt.of(ONES.get(w));
         var parts = w.split("[- ]");
         if (!TENS.containsKey(parts[0]) || parts.length > 2) return OptionalInt.empty();
@@ -53,5 +57,15 @@ public final class NumberWords {
         return one < 1 || one > 9 || parts[1].startsWith("a")
                 ? OptionalInt.empty()
                 : OptionalInt.of(TENS.get(parts[0]) + one);
+    }
+
+    private static OptionalInt hundreds(String many, String rest) {
+        var count = ONES.getOrDefault(many, 0);
+        if (count < 1 || count > 9) return OptionalInt.empty();
+        if (rest.isEmpty()) return OptionalInt.of(100 * count);
+        var more = value(rest.replaceFirst("^and ", ""));
+        return more.isEmpty() || more.getAsInt() > 99 || !Character.isLetter(rest.charAt(0))
+                ? OptionalInt.empty()
+                : OptionalInt.of(100 * count + more.getAsInt());
     }
 }

@@ -78,7 +78,9 @@ class ChecksDocTest {
             new Set("lessons-thirtyseventh.txt", "3 of 11, 6 false in 3 lessons"),
             new Set("lessons-thirtyeighth.txt", "5 of 11, 10 false in 4 lessons"),
             new Set("lessons-thirtyninth.txt", "11 of 16, 12 false in 4 lessons"),
-            new Set("lessons-fortieth.txt", "8 of 13, 1 false in 4 lessons"));
+            new Set("lessons-fortieth.txt", "8 of 13, 1 false in 4 lessons"),
+            new Set("lessons-fortyfirst.txt", "8 of 15, 6 false in 4 lessons"),
+            new Set("lessons-fortysecond.txt", "6 of 15, 11 false in 4 lessons"));
 
     private static String scores() {
         var all = new StringBuilder();

@@ -48,7 +48,9 @@ class WholeLessonsTest {
         "lessons-thirtyseventh.txt, 100, 0",
         "lessons-thirtyeighth.txt, 100, 0",
         "lessons-thirtyninth.txt, 94, 0",
-        "lessons-fortieth.txt, 100, 0"
+        "lessons-fortieth.txt, 100, 0",
+        "lessons-fortyfirst.txt, 80, 0",
+        "lessons-fortysecond.txt, 80, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
