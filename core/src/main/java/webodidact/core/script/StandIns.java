@@ -18,6 +18,11 @@ final class StandIns {
     private static final Pattern HAS_NONE = Pattern.compile(
             "\\b(?:vegans?|vegetarians?|dairy[- ]free|gluten[- ]free|co?eliacs?)\\b[^.!?]{0,20}\\?\\s*$|\\b(?:no|out of|haven['’]t got|don['’]t have)(?: any)? [^.!?]{2,30}\\?\\s*$",
             Pattern.CASE_INSENSITIVE);
+    /** "If you've no yoghurt use": of who has none. */
+    private static final Pattern IF_NONE = Pattern.compile(
+            "\\bif (?:you|anyone|someone)(?:['’]ve| have|['’]s| has|['’]re| are)? (?:got )?(?:no|none of|out of|short of)(?: the| any)? [^.!?]{2,30}?,? (?:use|take|try|go for|have)\\b[^.,!?]*$",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SWAPPED = Pattern.compile(
             "\\b(?:swap|swapped|replace|switch)\\b.*\\b(?:for|with|out for)\\s+(?:\\p{L}+ ){0,2}$",
             Pattern.CASE_INSENSITIVE);
@@ -36,6 +41,7 @@ final class StandIns {
     static boolean isOffer(String text, int at) {
         int from = at - HeatWords.sentenceBefore(text, at, 200).length();
         return HAS_NONE.matcher(text.substring(0, from)).find()
+                || IF_NONE.matcher(text.substring(from, at)).find()
                 || CAN_SWAP.matcher(HeatWords.sentenceAround(text, at)).find();
     }
 

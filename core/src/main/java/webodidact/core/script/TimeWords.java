@@ -61,7 +61,7 @@ public final class TimeWords {
 
     /** What is done to food for so many minutes, and never for so many people. */
     private static final Pattern LEFT = Pattern.compile(
-            "\\b(?:rest|simmer|boil|bubble|fry|grill|sweat|cook|roast|bake|sizzle|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast)\\b[^.;!?]{0,30}\\bfor $|\\b(?:back in|back on|in the oven|under the grill|on the heat|lid on),? for $|\\b(?:oven|fan|degrees|in (?:it|they|that) goe?s?)\\b[^.;!?]{0,30}\\b\\d{3} for $|\\b(?:flip|turn|flipped|turned|back in|back on|then|lid on)\\b[^.;!?]{0,24}\\banother $",
+            "\\b(?:rest|simmer|boil|bubble|fry|grill|sweat|cook|roast|bake|sizzle|leave|steam|prove|chill|soak|poach|stand|blanch|touch|toast|knead|whisk|beat|stir)\\b[^.;!?]{0,30}\\bfor $|\\b(?:back in|back on|in the oven|under the grill|on the heat|lid on),? for $|\\b(?:oven|fan|degrees|in (?:it|they|that) goe?s?)\\b[^.;!?]{0,30}\\b\\d{3} for $|\\b(?:flip|turn|flipped|turned|back in|back on|then|lid on)\\b[^.;!?]{0,24}\\banother $",
             Pattern.CASE_INSENSITIVE);
 
     /** "Flip, four more", "off, and eleven more": minutes, whatever they follow. */

@@ -77,7 +77,8 @@ class SaidTest {
         "said-twentieth.txt",
         "said-twentyfirst.txt",
         "said-twentysecond.txt",
-        "said-twentythird.txt"
+        "said-twentythird.txt",
+        "said-twentyfourth.txt"
     })
     void tellsWhatASentenceSays(String file) {
         int right = 0;
