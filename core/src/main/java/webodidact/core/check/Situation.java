@@ -113,6 +113,11 @@ public record Situation(Answers answers) {
         return lesson().foods().stream().flatMap(l -> food(l).stream());
     }
 
+    /** The step uses the line, or its words name it. */
+    public boolean isAt(Step step, FoodLine line) {
+        return step.usesLine(line.id()) || mentions().get(step.id()).stream().anyMatch(m -> m.id().equals(line.id()));
+    }
+
     /** Steps in which hands work on food, in their order. */
     public Stream<Step> handsOn() {
         return lesson().steps().stream().filter(step -> step.kind().isHandsOn());

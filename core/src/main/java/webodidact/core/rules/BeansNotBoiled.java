@@ -1,6 +1,5 @@
 package webodidact.core.rules;
 
-import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -39,16 +38,11 @@ final class BeansNotBoiled implements Check {
         var ids = beans.stream().map(FoodLine::id).toList();
         return s.lesson().steps().stream()
                 .filter(step -> step.kind().isHandsOn()
-                        && isOf(s, step.id(), ids)
+                        && beans.stream().anyMatch(f -> s.isAt(step, f))
                         && (step.place().isHot() || Told.says(step, COOKS)))
                 .findFirst()
                 .map(step ->
                         at(s, step.id(), beans.getFirst().item()).ofFoods(ids).mending(sayFirst(step)))
                 .stream();
-    }
-
-    private static boolean isOf(Situation s, String step, List<String> ids) {
-        return s.mentions().get(step).stream().anyMatch(m -> ids.contains(m.id()))
-                || s.lesson().step(step).orElseThrow().uses().stream().anyMatch(u -> ids.contains(u.line()));
     }
 }

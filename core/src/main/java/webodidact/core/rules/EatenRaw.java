@@ -54,9 +54,6 @@ final class EatenRaw {
     }
 
     private static boolean isHeated(Situation s, FoodLine line) {
-        return s.lesson().steps().stream()
-                .filter(step -> step.place().isHot())
-                .anyMatch(step -> step.usesLine(line.id())
-                        || s.mentions().get(step.id()).stream().anyMatch(m -> m.id().equals(line.id())));
+        return s.lesson().steps().stream().filter(step -> step.place().isHot()).anyMatch(step -> s.isAt(step, line));
     }
 }

@@ -1,12 +1,10 @@
 package webodidact.core.rules;
 
-import java.util.List;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.FoodLine;
-import webodidact.core.lesson.Step;
 import webodidact.core.script.Phrase;
 
 /** Fish is eaten raw, and nobody says that it has to have been frozen. */
@@ -26,7 +24,7 @@ final class RawFishUnfrozen implements Check {
             return Stream.empty();
         var ids = fish.stream().map(FoodLine::id).toList();
         return s.lesson().steps().stream()
-                .filter(step -> step.kind().isHandsOn() && isOf(s, step, ids))
+                .filter(step -> step.kind().isHandsOn() && fish.stream().anyMatch(f -> s.isAt(step, f)))
                 .findFirst()
                 .map(step -> at(
                                 s,
@@ -36,11 +34,5 @@ final class RawFishUnfrozen implements Check {
                         .ofFoods(ids)
                         .mending(sayFirst(step)))
                 .stream();
-    }
-
-    private static boolean isOf(Situation s, Step step, List<String> ids) {
-        return ids.stream()
-                .anyMatch(id -> step.usesLine(id)
-                        || s.mentions().get(step.id()).stream().anyMatch(m -> m.id().equals(id)));
     }
 }
