@@ -27,7 +27,7 @@ public final class FindingCard extends VBox {
         for (var mend : finding.mends()) {
             var button = Nodes.button(mend.label(), () -> actions.mend(finding, mend), "mend");
             button.setId("mend-" + finding.check());
-            buttons.getChildren().add(button);
+            buttons.getChildren().add(Nodes.wrapping(button, buttons));
         }
         buttons.getChildren().add(cover(finding, actions));
         getChildren().add(buttons);

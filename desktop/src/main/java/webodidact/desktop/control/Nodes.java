@@ -55,6 +55,16 @@ public final class Nodes {
         return button;
     }
 
+    /** A button that is never wider than what it stands in: a sentence on it takes as many lines as it needs. */
+    public static Button wrapping(Button button, Region within) {
+        button.setWrapText(true);
+        button.setMinWidth(0);
+        // A flow is as wide at least as its widest child would like to be.
+        within.setMinWidth(0);
+        button.maxWidthProperty().bind(within.widthProperty());
+        return button;
+    }
+
     public static ToggleButton toggle(String text, String... styles) {
         var button = new ToggleButton(text);
         button.getStyleClass().addAll(styles);

@@ -20,6 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -279,6 +280,28 @@ class ControlsTest {
         assertThat(timeline.pan()).isEqualTo(end);
         run(timeline::zoomOut);
         assertThat(blocks(timeline)).hasSize(all);
+    }
+
+    /** A sentence to say is longer than the margin is wide. */
+    @Test
+    void aLongMendTakesAsManyLinesAsItNeeds() throws Exception {
+        var words = "Mind the steam: lean back as you pour, and keep the children behind you.";
+        var mend = new Mend(CheckTable.words().message("mend.say-first", words), l -> l);
+        var actions = new FindingCard.Actions() {
+            @Override
+            public void mend(Finding finding, Mend mend) {}
+
+            @Override
+            public void cover(Finding finding, String reason) {}
+        };
+        var card = ask(() -> new FindingCard(
+                new Finding("heat-never-off", "", new About.OfStep("s"), 1, List.of("oven"), List.of(mend)), actions));
+        show(new VBox(card), 240, 400);
+        var button = ask(() -> (Button) card.lookup("#mend-heat-never-off"));
+        assertThat(ask(card::getWidth)).isLessThanOrEqualTo(240);
+        assertThat(ask(button::getWidth)).isLessThanOrEqualTo(240 - 28);
+        assertThat(ask(() -> ((Text) button.lookup(".text")).getText())).contains("behind you");
+        assertThat(ask(button::getHeight)).isGreaterThan(40);
     }
 
     @Test

@@ -96,9 +96,8 @@ final class FindingDetail extends VBox {
             var button = Nodes.button(
                     mend.label(), () -> actions.mend(finding, mend), buttons.isEmpty() ? "primary" : "mend");
             button.setId("look-mend-" + buttons.size());
-            button.setWrapText(true);
             buttons.add(button);
-            row.getChildren().add(button);
+            row.getChildren().add(Nodes.wrapping(button, row));
         }
         var go = Nodes.named(
                 Nodes.button(Words.of("look.go." + finding.station()), () -> goThere.accept(finding), "mend"),
