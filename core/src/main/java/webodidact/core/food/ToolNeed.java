@@ -11,6 +11,7 @@ final class ToolNeed {
         return switch (tool) {
             case "bain-marie" -> BOWL.matcher(text).find() || !PAN.matcher(text).find();
             case "juicer" -> JUICE.matcher(text).find();
+            case "garlic-press" -> GARLIC.matcher(text).find();
             case "jug" -> !POURS_OFF.matcher(text).find();
             case "colander" ->
                 !DRAINS_ON.matcher(text).find() || COLANDER.matcher(text).find();
@@ -53,6 +54,9 @@ final class ToolNeed {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern COLANDER =
             Pattern.compile("\\b(?:colander|sieve|pasta|noodles|potatoes|rice|beans)\\b", Pattern.CASE_INSENSITIVE);
+    /** Peas, biscuits and tomatoes are crushed with what is there. */
+    private static final Pattern GARLIC = Pattern.compile("\\b(?:garlic|cloves?)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BOWL = Pattern.compile("\\b(?:bowl|bain)", Pattern.CASE_INSENSITIVE);
     private static final Pattern PAN =
             Pattern.compile("\\b(?:(?:sauce|frying )?pan|pot|skillet|wok|microwave)\\b", Pattern.CASE_INSENSITIVE);

@@ -43,6 +43,7 @@ final class Cooking {
     private static final Phrase ON_HEAT = Phrase.of(
             "(?:low|medium|high|gentle) (?:heat|ring|flame)\\b",
             "boiling water\\b",
+            "(?:boil|simmer|fry|roast|bake|poach|grill|sear|brown|sweat|saut[eé]) (?:the|your|them|it|some|\\d+)\\b",
             "in(?:to)? the (?:hot |frying |big |large |medium )*(?:pan|wok|oven|pot)\\b");
 
     private final Mentions mentions;

@@ -125,4 +125,11 @@ class ActionsTest {
         assertThat(verbs("Eggs and sugar, whisk, four or five minutes.")).containsExactly("whisk");
         assertThat(Actions.shipped().named("frozen").orElseThrow().verb()).isEqualTo("freeze");
     }
+
+    @Test
+    void aPressIsForGarlic() {
+        assertThat(tools("Crush the garlic.")).contains("garlic-press");
+        assertThat(tools("Drain and crush the peas.")).doesNotContain("garlic-press");
+        assertThat(tools("Crush the biscuits in a bag.")).doesNotContain("garlic-press");
+    }
 }

@@ -128,6 +128,15 @@ class TraceTest {
         assertThat(ready(trace).stream().filter(t -> t.by().isHands())).as(said).isEmpty();
     }
 
+    /** Where a step is done may not be set yet: its words say that it is heated. */
+    @Test
+    void whatTheWordsBoilIsNotEatenAsItIs() {
+        var raw = step("Cut the chicken into strips.");
+        assertThat(ready(trace(raw, step("Tear the lettuce.")))).isNotEmpty();
+        assertThat(ready(trace(raw, step("Boil the lettuce for three minutes."))))
+                .isEmpty();
+    }
+
     @Test
     void aBoardKeepsWhatWasCutOnItUntilItIsWashedOrAnotherTaken() {
         var board = List.of(ToolLine.of("t1", "board", "board", 1), ToolLine.of("t2", "knife", "knife", 1));
