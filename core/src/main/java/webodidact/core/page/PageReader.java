@@ -28,6 +28,8 @@ public final class PageReader {
             "\\b(?:really|very|lovely|nice|proper|good old|about|just|of course|any|ripe)\\b\\s*",
             Pattern.CASE_INSENSITIVE);
 
+    private static final String SENTENCES = "(?<=[.!?])\\s+|\\R";
+
     private static final Pattern SPEECH = Pattern.compile(
             "\\b(?:I['’]?m|I['’]ve|I['’]ll|we['’]re|we['’]ll|let['’]s|gonna|going to|my|you['’]ll|you want|okay|ok|right,|lovely|so now|in goes|that['’]s)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -71,16 +73,33 @@ public final class PageReader {
         return head + ": " + Character.toLowerCase(doing.charAt(0)) + doing.substring(1);
     }
 
-    /** Foods that a sentence says are needed; what is no food for sure stays words. */
+    /** Foods that a sentence says are needed, or lists; what is no food for sure stays words. */
     private List<ReadLine> needed(String method) {
         var all = new ArrayList<ReadLine>();
         var m = NEEDS.matcher(method);
-        while (m.find())
-            for (var part : PARTS.split(m.group(1)))
-                for (var line : lines.readAll(
-                        PRAISE.matcher(part.strip()).replaceAll(" ").strip()))
-                    if (line.food() != null || isMeasured(line)) all.add(line);
+        while (m.find()) all.addAll(listed(m.group(1)));
+        if (!all.isEmpty()) return all;
+        for (var sentence : method.split(SENTENCES)) if (isListing(sentence)) all.addAll(listed(sentence));
         return all;
+    }
+
+    private List<ReadLine> listed(String words) {
+        var all = new ArrayList<ReadLine>();
+        for (var part : PARTS.split(words.replaceFirst("[.!]+$", "")))
+            for (var line :
+                    lines.readAll(PRAISE.matcher(part.strip()).replaceAll(" ").strip()))
+                if (line.food() != null || isMeasured(line)) all.add(line);
+        return all;
+    }
+
+    /** "250g oats, 125g butter and 3 tbsp syrup.": three amounts and nothing that is done with them. */
+    private boolean isListing(String sentence) {
+        if (!knowledge.actionsIn(sentence).isEmpty()) return false;
+        var parts = List.of(PARTS.split(sentence.replaceFirst("[.!]+$", "")));
+        long measured = parts.stream()
+                .filter(p -> lines.readAll(p.strip()).stream().allMatch(PageReader::isMeasured))
+                .count();
+        return measured > 2 && measured * 3 >= parts.size() * 2;
     }
 
     /** "500 ml stock": of which kind is asked, that it is a food is sure. */
@@ -98,7 +117,8 @@ public final class PageReader {
     }
 
     private Kind kind(String words) {
-        if (NEEDS.matcher(words).find() && knowledge.actionsIn(words).isEmpty()) return Kind.RUN_THROUGH;
+        if (NEEDS.matcher(words).find() && knowledge.actionsIn(words).isEmpty() || isListing(words))
+            return Kind.RUN_THROUGH;
         if (SERVES.matcher(words).find()) return Kind.PLATE;
         var asides = Asides.of(words);
         boolean nothing = knowledge.actionsIn(words).stream().allMatch(a -> asides.covers(a.start()))

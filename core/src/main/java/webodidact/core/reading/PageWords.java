@@ -41,7 +41,7 @@ final class PageWords {
             "(?i)\\s*(?:step|part|stage)\\s+(?:\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten)\\s*[:.–—-]\\s*(\\p{L}.*)");
     /** What comes after a method and is none of it. */
     static final Pattern NOTES = Pattern.compile(
-            "(?i)^\\s*(?:(?:cook['’]?s |recipe |chef['’]?s |top )?(?:notes?|tips?)|nutrition(?:al)?(?: information| facts)?|per serving|storage|to store|make ahead|variations?|homework|for next time|learning (?:outcomes?|objectives?))\\b\\s*(?::|[-–—]\\s|$|(?:\\(|per\\b).*)");
+            "(?i)^\\s*(?:(?:cook['’]?s |recipe |chef['’]?s |top )?(?:notes?|tips?)|nutrition(?:al)?(?: information| facts)?|per serving|storage|to store|to freeze|to reheat|make ahead|variations?|homework|for next time|learning (?:outcomes?|objectives?))\\b\\s*(?::|[-–—]\\s|$|(?:\\(|per\\b).*)");
     /** "Tip: apples work too." is one line, and the method goes on. */
     static final Pattern TIP =
             Pattern.compile("(?i)^\\s*(?:(?:cook['’]?s |chef['’]?s |top |safety )?(?:tip|note))\\b\\s*[:–—-]\\s*\\S.*");

@@ -56,7 +56,7 @@ class PageShapesTest {
     }
 
     static Stream<Shape> shapes() {
-        return Stream.of("shapes.txt", "shapes-fresh.txt", "shapes-third.txt", "shapes-fourth.txt")
+        return Stream.of("shapes.txt", "shapes-fresh.txt", "shapes-third.txt", "shapes-fourth.txt", "shapes-fifth.txt")
                 .flatMap(PageShapesTest::of);
     }
 
