@@ -303,7 +303,9 @@ final class PageReading {
     private String titled(String t) {
         var titled = PageWords.TITLED.matcher(t);
         if (!titled.matches()) return t.replaceFirst("(?<=\\p{L}{2})\\.$", "");
-        making(makes(titled.group(2), titled.group(3), t.substring(titled.end(1))));
+        var yield = t.substring(titled.end(1)).replaceAll("^[\\s(–—,-]+|[\\s)]+$", "");
+        about.add(yield);
+        making(makes(titled.group(2), titled.group(3), yield));
         return titled.group(1).strip();
     }
 

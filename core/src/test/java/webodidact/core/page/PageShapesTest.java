@@ -103,4 +103,26 @@ class PageShapesTest {
     void isReadAsAPersonReadsIt(Shape shape) {
         assertThat(differences(shape)).isEmpty();
     }
+
+    /** Each word stands in the title, a food's line, a heading, the method, or in what is said to be about it or set aside. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("shapes")
+    void noWordIsLost(Shape shape) {
+        var recipe =
+                new PageReader(KNOWN, MeasureSystem.METRIC).read(shape.page()).recipe();
+        var kept = new ArrayList<String>();
+        kept.add(recipe.title());
+        recipe.makes().ifPresent(m -> kept.add(m.toString()));
+        recipe.lines().forEach(l -> kept.add(l.line()));
+        kept.addAll(recipe.headings());
+        kept.addAll(recipe.method());
+        kept.addAll(recipe.about());
+        kept.addAll(recipe.aside());
+        var all = String.join(" ", kept);
+        var lost = Arrays.stream(shape.page().split("[^\\p{L}\\p{N}]+"))
+                .filter(w -> w.length() > 1 && !all.contains(w))
+                .filter(w -> !w.matches("(?i)serves|makes|feeds"))
+                .toList();
+        assertThat(lost).isEmpty();
+    }
 }
