@@ -61,6 +61,7 @@ final class LineLooks {
         return next.isEmpty()
                 || PageWords.MAKES.matcher(next.replaceFirst("^\\(", "")).matches()
                 || PageWords.ABOUT.matcher(next).matches()
+                || PageWords.ABOUT_FIRST.matcher(next).matches()
                 || PageWords.JUNK.matcher(next).matches()
                 || PageWords.HEADING.matcher(next).matches()
                 || PageWords.METHOD.matcher(next).matches()

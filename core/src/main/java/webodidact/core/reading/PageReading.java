@@ -14,6 +14,9 @@ import webodidact.core.lesson.Yield;
 /** One page on its way from the first line to the last. */
 final class PageReading {
     private static final int GROUP_WORDS = 4;
+    /** Lines at the end of a page among which a goodbye ends it. */
+    private static final int GOODBYE = 5;
+
     /** Where on the page a line stands. */
     private enum Place {
         LIST,
@@ -122,7 +125,7 @@ final class PageReading {
         }
         if (place == Place.TOOLS && !PageWords.HEADING.matcher(t).matches() && !looks.isTold(line)) needed(t);
         else if (isAbout(t)) about.add(t);
-        else if (isLetter(t) || PageWords.JUNK.matcher(t).matches() && !looks.isFood(t)) aside.add(t);
+        else if (isLetter(t, i) || PageWords.JUNK.matcher(t).matches() && !looks.isFood(t)) aside.add(t);
         else if (place == Place.METHOD && isListedInStep(line)) foods(line);
         else if (isLabelled(line)) return;
         else if (isHead(i)) heading(i);
@@ -153,7 +156,8 @@ final class PageReading {
         int deeds = 0;
         for (int j = i; j < page.size() && (j == i || !page.get(j).gap()); j++, all++) {
             var plain = PageWords.plain(page.get(j).text());
-            if (AmountReader.start(plain).isPresent()) return false;
+            if (AmountReader.start(plain).isPresent()
+                    || PageWords.ABOUT_FIRST.matcher(plain).matches()) return false;
             boolean described = PageWords.DESCRIBED.matcher(plain).find();
             if (!described && looks.isBegun(plain)
                     || PageWords.MINUTES.matcher(plain).find()) deeds++;
@@ -252,9 +256,9 @@ final class PageReading {
     }
 
     /** What comes behind a goodbye is no method. */
-    private boolean isLetter(String t) {
+    private boolean isLetter(String t, int i) {
         if (!PageWords.LETTER.matcher(t).matches()) return false;
-        if (hasMethod()) place = Place.NOTES;
+        if (hasMethod() && page.size() - i <= GOODBYE) place = Place.NOTES;
         return true;
     }
 
@@ -278,6 +282,9 @@ final class PageReading {
         if (people.matches()) return making(makes(people.group(1), "", "serves " + people.group(1)));
         return PageWords.MAKES_ONE.matcher(t).matches()
                 || PageWords.ABOUT.matcher(t).matches()
+                || place != Place.METHOD
+                        && !hasMethod()
+                        && PageWords.ABOUT_FIRST.matcher(t).matches()
                 || isFacts(t)
                 || t.startsWith("(") && t.endsWith(")");
     }

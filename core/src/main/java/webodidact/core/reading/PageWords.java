@@ -26,8 +26,12 @@ final class PageWords {
 
     /** "Prep time: 20 minutes", "Difficulty: easy", never "Level the flour" or "Time the eggs". */
     static final Pattern ABOUT = Pattern.compile(
-            "(?i)\\s*(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?|hands[- ]on|baking|proving|rising|soaking)\\s*(?:time\\b.*|:\\s*\\d.*)|time\\s*:?\\s*(?:about |around )?\\d.*|time\\s*:.*"
+            "(?i)\\s*(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?|hands[- ]on|baking|proving|rising|soaking)\\s*time\\b.*|time\\s*:?\\s*(?:about |around )?\\d.*|time\\s*:.*"
                     + "|(?:skill |difficulty )?(?:difficulty|level|course|cuisine|calories|nutrition|category|skill|author|cost|allergens?|contains)\\s*:.*|calories\\s+\\d.*|contains (?:gluten|milk|egg|nuts|sesame|soya|fish)\\b[^.]*)");
+
+    /** "Rest: 30 min" over the method; within it that is a step. */
+    static final Pattern ABOUT_FIRST = Pattern.compile(
+            "(?i)\\s*(?:prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?|hands[- ]on|baking|proving|rising|soaking)\\s*:\\s*\\d.*");
 
     static final Pattern JUNK = Pattern.compile(
             "(?i).*(?:https?://|www\\.|\\bjump to\\b|\\brate this\\b|\\b\\d+ (?:reviews?|ratings?|comments?)\\b|\\bsubscribe\\b|\\badvert(?:isement|s)?\\b|\\bcookie (?:policy|settings|preferences)\\b|\\b(?:accept|uses?|our|manage)(?: all)? cookies\\b|★|©).*|\\s*(?:#\\p{L}\\w*\\s*)+"
@@ -41,7 +45,7 @@ final class PageWords {
             "(?i)\\s*(?:step|part|stage)\\s+(?:\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten)\\s*[:.–—-]\\s*(\\p{L}.*)");
     /** What comes after a method and is none of it. */
     static final Pattern NOTES = Pattern.compile(
-            "(?i)^\\s*(?:(?:cook['’]?s |recipe |chef['’]?s |top )?(?:notes?|tips?)|nutrition(?:al)?(?: information| facts)?|per serving|storage|to store|to freeze|to reheat|make ahead|variations?|homework|for next time|learning (?:outcomes?|objectives?))\\b\\s*(?::|[-–—]\\s|$|(?:\\(|per\\b).*)");
+            "(?i)^\\s*(?:(?:cook['’]?s |recipe |chef['’]?s |top )?(?:notes?|tips?)|nutrition(?:al)?(?: information| facts)?|per serving|storage|make ahead|variations?|homework|for next time|learning (?:outcomes?|objectives?))\\b\\s*(?::|[-–—]\\s|$|(?:\\(|per\\b|\\d).*)|^\\s*to (?:store|freeze|reheat)\\b\\s*[:,]");
     /** "Tip: apples work too." is one line, and the method goes on. */
     static final Pattern TIP =
             Pattern.compile("(?i)^\\s*(?:(?:cook['’]?s |chef['’]?s |top |safety )?(?:tip|note))\\b\\s*[:–—-]\\s*\\S.*");
@@ -83,7 +87,7 @@ final class PageWords {
             Pattern.compile("(?i)^\\s*\\d{1,2}[.:]\\d{2}\\s*(?:am|pm)?\\s*[-–—:]?\\s+(?-i:\\p{Lu}).*");
     /** What is written to people and not about food. */
     static final Pattern LETTER = Pattern.compile(
-            "(?i)\\s*(?:(?:hi|hello|hey|dear|good (?:morning|afternoon|evening)|morning|welcome)\\b[^.]{0,30}[,!]|(?:hi|hello|hey|dear) (?:all|both|everyone|everybody|class|team|folks|families|parents)\\b.{0,30}|(?:see you|looking forward|thanks|thank you|many thanks|best wishes|kind regards|regards|cheers|love|yours|let me know|any questions)\\b.{0,60})\\s*");
+            "(?i)\\s*(?:(?:hi|hello|hey|dear|good (?:morning|afternoon|evening)|morning|welcome)\\b[^.]{0,30}[,!]|(?:hi|hello|hey|dear) (?:all|both|everyone|everybody|class|team|folks|families|parents)\\b.{0,30}|(?:see you|looking forward|many thanks|best wishes|kind regards|let me know|any questions|any allergies please)\\b.{0,60}|(?:thanks|thank you|regards|cheers|love|yours|best),?(?: (?-i:\\p{Lu}\\p{L}+)){0,2}[.!x ]*)\\s*");
 
     private static final Pattern SECTION = Pattern.compile("(?i)^(?:for|to make)\\s+(?:the\\s+)?(?=\\p{L})");
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
 import webodidact.core.food.Actions;
 import webodidact.core.lesson.Lesson;
 import webodidact.core.lesson.Use;
@@ -62,7 +63,6 @@ final class FoodWords {
             var share = EACH_BEFORE
                                     .matcher(HeatWords.sentenceBefore(text, mention.start(), 80))
                                     .find()
-                            || REPEATED.matcher(text).find()
                             || ON_EACH.matcher(HeatWords.near(text, mention.start(), mention.end(), 90))
                                     .find()
                             || EACH.matcher(text.substring(mention.end(), Math.min(text.length(), mention.end() + 30)))
@@ -74,6 +74,10 @@ final class FoodWords {
                                     : Optional.empty())
                             .orElse(null);
             if (share != null && share.amount() != null && isRestToo(text, mention, mentions)) share = null;
+            if (share != null
+                    && share.amount() != null
+                    && share.amount().unit().dimension() == Dimension.COUNT
+                    && REPEATED.matcher(text.substring(mention.end())).find()) share = null;
             boolean whole = !drawn.contains(line.id())
                     && share != null
                     && share.amount() != null

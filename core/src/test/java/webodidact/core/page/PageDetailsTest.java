@@ -29,7 +29,10 @@ class PageDetailsTest {
                 "Level the flour with a knife.",
                 "Time the eggs from when the water boils.",
                 "Print the pattern into the dough with a fork.",
-                "Like this the crust stays crisp."
+                "Like this the crust stays crisp.",
+                "Thanks to the egg the dough is rich.",
+                "Love this with chips.",
+                "Rest: 30 minutes, covered."
             })
     void aSentenceOfTheMethodIsNoFurnitureOfThePage(String line) {
         var page = read("Buns\n\n200 g flour\n1 egg\n\nMethod\nMix the flour and egg.\n" + line);

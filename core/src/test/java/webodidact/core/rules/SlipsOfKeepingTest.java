@@ -147,6 +147,14 @@ class SlipsOfKeepingTest {
         "'One wrapper in, fill it, roll it.', true"
     })
     void whatIsDoneAgainTakesAll(String words, boolean wrong) {
+        // What is weighed is as much as is said, however often something is done.
+        assertThat(finds(
+                        "Rolls",
+                        "part-never-used",
+                        "200 g butter",
+                        "= HANDS_ON Roll",
+                        "50 g of the butter in the pan. Do that four times."))
+                .isTrue();
         assertThat(finds("Rolls", "part-never-used", "8 rice paper wrappers", "= HANDS_ON Roll", words))
                 .as(words)
                 .isEqualTo(wrong);
