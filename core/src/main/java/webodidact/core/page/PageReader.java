@@ -3,7 +3,6 @@ package webodidact.core.page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import webodidact.core.amount.Dimension;
 import webodidact.core.amount.MeasureSystem;
 import webodidact.core.food.Knowledge;
 import webodidact.core.lesson.Doubt;
@@ -104,9 +103,7 @@ public final class PageReader {
 
     /** "500 ml stock": of which kind is asked, that it is a food is sure. */
     private static boolean isMeasured(ReadLine line) {
-        return line.amount() != null
-                && line.amount().unit().dimension() != Dimension.COUNT
-                && line.unsure().stream().noneMatch(u -> u.kind() == Doubt.Kind.UNKNOWN_FOOD);
+        return line.isMeasured() && line.unsure().stream().noneMatch(u -> u.kind() == Doubt.Kind.UNKNOWN_FOOD);
     }
 
     private static boolean isSpoken(String text) {

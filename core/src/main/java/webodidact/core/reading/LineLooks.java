@@ -136,8 +136,4 @@ final class LineLooks {
                         && !isBegun(plain)
                         && knowledge.foodNamed(plain).isPresent();
     }
-
-    static boolean isMeasured(ReadLine read) {
-        return read.amount() != null && read.amount().unit().dimension() != Dimension.COUNT;
-    }
 }

@@ -360,8 +360,7 @@ final class PageReading {
                 || !next.isEnded() && !PageWords.NUMBERED.matcher(next.text()).matches()) return false;
         if (next.words() < 3) return false;
         if (place == Place.METHOD) {
-            boolean deed =
-                    looks.knowledge().actionsIn(plain).stream().anyMatch(a -> a.start() == 0) && plain.contains(" ");
+            boolean deed = looks.isBegun(plain) && plain.contains(" ");
             return page.get(i).gap() || !deed;
         }
         if (!page.get(i).gap() || next.gap()) return false;
@@ -392,7 +391,7 @@ final class PageReading {
             if (PageWords.HEADING.matcher(page.get(i).text()).matches()) break;
             var plain = PageWords.BULLET.matcher(page.get(i).text()).replaceFirst("");
             var read = looks.foods(plain);
-            if (read.stream().anyMatch(r -> r.food() != null || LineLooks.isMeasured(r))) return false;
+            if (read.stream().anyMatch(r -> r.food() != null || r.isMeasured())) return false;
             any |= read.stream()
                     .anyMatch(r -> looks.knowledge().toolNamed(r.item()).isPresent());
         }

@@ -2,6 +2,7 @@ package webodidact.core.reading;
 
 import java.util.List;
 import webodidact.core.amount.Amount;
+import webodidact.core.amount.Dimension;
 import webodidact.core.lesson.Doubt;
 import webodidact.core.lesson.FoodLine;
 
@@ -36,6 +37,11 @@ public record ReadLine(
     /** The same, as a part of that line. */
     ReadLine of(String whole) {
         return new ReadLine(whole, amount, size, also, item, form, note, optional, toTaste, alternatives, food, unsure);
+    }
+
+    /** It says how much by weight, by volume or by a kitchen measure, and does not only count. */
+    public boolean isMeasured() {
+        return amount != null && amount.unit().dimension() != Dimension.COUNT;
     }
 
     public FoodLine toFoodLine(String id) {

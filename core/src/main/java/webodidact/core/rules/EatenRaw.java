@@ -19,7 +19,7 @@ final class EatenRaw {
             "(?:hoso|uro|futo)?maki(?: rolls?)?\\b",
             "poke bowls?\\b",
             "ceviche",
-            "tartare?\\b(?! sauce)",
+            "tartare\\b(?! sauce)",
             "carpaccio",
             "crudo\\b",
             "tiradito",

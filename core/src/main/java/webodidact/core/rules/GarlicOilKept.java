@@ -14,7 +14,7 @@ final class GarlicOilKept implements Check {
             "(?:garlic|chilli(?:es)?|herbs?|rosemary|basil|thyme|cloves)\\b[^.!?]{0,50}\\b(?:in|under|with|into) (?:the |your |olive |more |enough |some )*oil\\b",
             "oil\\b[^.!?]{0,30}\\b(?:over|onto) the (?:garlic|cloves|herbs|chillies)");
     private static final Phrase KEPT = Phrase.of(
-            "(?:cupboard|larder|pantry|shelf|windowsill|room temperature|on the side|worktop)\\b",
+            "(?:keeps?|lasts?|store[sd]?|kept|fine|good|lives?)\\b[^.!?]{0,40}\\b(?:in|on|at) (?:the |a |your )?(?:cool |dark )*(?:cupboard|larder|pantry|shelf|windowsill|room temperature)\\b",
             "(?:keeps?|lasts?|store|kept)\\b[^.!?]{0,40}\\b(?:weeks|months?|ages|for ?ever|a year|a fortnight)\\b",
             "(?:weeks|months)\\b[^.!?]{0,20}\\b(?:later|on)\\b");
     private static final Phrase COLD =
@@ -26,7 +26,7 @@ final class GarlicOilKept implements Check {
     public Stream<Finding> find(Situation s) {
         return Told.oncePerStep(s.told()
                         .meant(KEPT)
-                        .filter(x -> IN_OIL.isIn(x.text()) && GARLIC.isIn(x.text()) && !COLD.isIn(x.text()))
+                        .filter(x -> GARLIC.isIn(x.text()) && !COLD.isIn(x.text()))
                         .filter(x -> IN_OIL.isIn(x.sentence()) || IN_OIL.isIn(sentenceBefore(x))))
                 .map(x -> at(s, x.step().id(), x.words().strip()).mending(sayAlso(x.step())));
     }

@@ -19,6 +19,7 @@ class SlipsOfKeepingTest {
         "Salmon sashimi, 'Slice the salmon, it was frozen for a week.', false",
         "Salmon sashimi, 'Ask for one that''s safe to eat raw and slice the salmon.', false",
         "Salmon supper, 'Slice the salmon and fry it over a medium heat for four minutes.', false",
+        "Salmon supper, 'Slice the salmon. Whisk the cream of tartar in.', false",
         "Salmon supper, 'Wash your hands after the raw salmon and slice the lime.', false",
         "Sushi rice bowl, 'Slice the salmon. Grill the salmon for six minutes.', false"
     })
@@ -72,6 +73,9 @@ class SlipsOfKeepingTest {
         "'Push the rosemary into the oil. It lasts for weeks.', true",
         "'That garlic oil goes in the fridge and you use it by Friday.', false",
         "'Fry the garlic in the oil for a minute.', false",
+        "'Stir the garlic into the oil and leave it on the side while we chop.', false",
+        "'Toss the garlic in the oil and roast it on the top shelf.', false",
+        "'Fry the garlic in the oil from the cupboard.', false",
         "'The olive oil keeps for months in the cupboard.', false"
     })
     void garlicAndHerbsInOil(String words, boolean wrong) {
