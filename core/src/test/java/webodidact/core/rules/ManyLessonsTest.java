@@ -7,6 +7,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -87,6 +88,69 @@ class ManyLessonsTest {
             assertThat(finding.steps())
                     .allMatch(n -> n >= 1 && n <= outcome.lesson().steps().size());
         }
+    }
+
+    /** Numbers as they are typed, spoken and mistyped. */
+    private static final List<String> NUMBERS = List.of(
+            "1.6",
+            "0",
+            "0.0",
+            "1,5",
+            "\u00bd",
+            "2\u00bd",
+            "1/2",
+            "1/0",
+            "3 1/3",
+            ".5",
+            "5.",
+            "1.2.3",
+            "99999999999",
+            "007",
+            "a couple of",
+            "a dozen",
+            "half a dozen",
+            "nought",
+            "two and a half",
+            "a hundred and twenty",
+            "twelve hundred",
+            "three quarters",
+            "twice",
+            "both",
+            "10-12",
+            "10 to 8",
+            "minus 3",
+            "1e9",
+            "\u0663",
+            "2x",
+            "3 x 400");
+
+    private static final Pattern NUMBER = Pattern.compile(
+            "\\d+(?:[.,/]\\d+)?|\\b(?:one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|half|a quarter)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static String otherNumbers(String text, Random random) {
+        return NUMBER.matcher(text)
+                .replaceAll(m -> random.nextInt(3) == 0 ? m.group() : NUMBERS.get(random.nextInt(NUMBERS.size())));
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void noCheckThrowsWhateverTheNumbers(int seed) {
+        var random = new Random(seed);
+        var question = mixed(seed);
+        var lesson = question.lesson()
+                .withSteps(question.lesson().steps().stream()
+                        .map(s -> s.but(d -> {
+                            d.title = otherNumbers(d.title, random);
+                            d.say = otherNumbers(d.say, random);
+                            d.doing = otherNumbers(d.doing, random);
+                        }))
+                        .toList());
+        var outcome = Outcome.of(question.about(lesson));
+        assertThat(outcome.report().open())
+                .filteredOn(f -> f.check().equals(Unworked.CHECK))
+                .extracting(Finding::what)
+                .isEmpty();
     }
 
     static Stream<WholeLessons.Whole> wholes() {

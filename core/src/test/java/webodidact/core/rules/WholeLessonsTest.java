@@ -50,7 +50,9 @@ class WholeLessonsTest {
         "lessons-thirtyninth.txt, 94, 0",
         "lessons-fortieth.txt, 100, 0",
         "lessons-fortyfirst.txt, 80, 0",
-        "lessons-fortysecond.txt, 80, 0"
+        "lessons-fortysecond.txt, 80, 0",
+        "lessons-fortythird.txt, 47, 21",
+        "lessons-fortyfourth.txt, 23, 10"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
