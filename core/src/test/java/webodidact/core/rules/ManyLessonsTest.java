@@ -91,38 +91,11 @@ class ManyLessonsTest {
     }
 
     /** Numbers as they are typed, spoken and mistyped. */
-    private static final List<String> NUMBERS = List.of(
-            "1.6",
-            "0",
-            "0.0",
-            "1,5",
-            "\u00bd",
-            "2\u00bd",
-            "1/2",
-            "1/0",
-            "3 1/3",
-            ".5",
-            "5.",
-            "1.2.3",
-            "99999999999",
-            "007",
-            "a couple of",
-            "a dozen",
-            "half a dozen",
-            "nought",
-            "two and a half",
-            "a hundred and twenty",
-            "twelve hundred",
-            "three quarters",
-            "twice",
-            "both",
-            "10-12",
-            "10 to 8",
-            "minus 3",
-            "1e9",
-            "\u0663",
-            "2x",
-            "3 x 400");
+    private static final List<String> NUMBERS =
+            List.of(("1.6|0|0.0|1,5|\u00bd|2\u00bd|1/2|1/0|3 1/3|.5|5.|1.2.3|99999999999|007"
+                            + "|a couple of|a dozen|half a dozen|nought|two and a half|a hundred and twenty|twelve hundred"
+                            + "|three quarters|twice|both|10-12|10 to 8|minus 3|1e9|\u0663|2x|3 x 400")
+                    .split("\\|"));
 
     private static final Pattern NUMBER = Pattern.compile(
             "\\d+(?:[.,/]\\d+)?|\\b(?:one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|half|a quarter)\\b",
@@ -137,7 +110,9 @@ class ManyLessonsTest {
     @MethodSource("seeds")
     void noCheckThrowsWhateverTheNumbers(int seed) {
         var random = new Random(seed);
-        var question = mixed(seed);
+        var question = seed % 2 == 0
+                ? mixed(seed)
+                : ALL.get(random.nextInt(ALL.size())).question();
         var lesson = question.lesson()
                 .withSteps(question.lesson().steps().stream()
                         .map(s -> s.but(d -> {
