@@ -38,6 +38,7 @@ final class AllergenUnsaid implements Check {
             "that(?:'s| is) (?:your |the )?" + NAMED + "(?=[.,!?]|$)",
             "in (?:it|this|this one|there|them)[^.!?]{0,12} (?:there's|there is|is|are) " + NAMED,
             "there's " + NAMED + "(?:, | and |, and )" + NAMED,
+            "(?:^|(?<=[.!?] ))" + NAMED + "(?:(?:,| and|, and) " + NAMED + ")*,? (?:obviously|of course)(?=[.!?])",
             "(?:there's|there is|has|got|it's got) (?:\\p{L}+(?: \\p{L}+)?(?:, | and |, and )){1,4}(?:a bit of |some )?\\p{L}+ in (?:it|this|there|the|that|them)\\b",
             "(?:there's|there is) " + NAMED + " and \\p{L}+ in (?:it|this|there|the|that|them)\\b");
     /** Words that no list of foods has, and two allergens in a row, where somebody welcomes or talks. */

@@ -18,6 +18,7 @@ final class DietClaimWrong implements Check {
     private static final Phrase CLAIM = Phrase.of(
             "(?:(?:it|this|that|they|these|which)(?:'s| is|'re| are)|all|totally|completely|entirely|fully|a|another|our|one hundred percent|and) (?:\\p{L}+ ){0,2}(vegan|plant[- ]based|vegetarian|veggie|meat[- ]free)\\b"
                     + NO_OBJECT,
+            "(vegan|vegetarian|veggie)s?(?: friends| people| viewers| lot| folks?)?,? this(?: one| dish| recipe)?(?: is|'s) (?:one )?for you\\b",
             "(vegan|vegetarian|veggie)[- ]friendly",
             ", (?:it's |that's |and )?(vegan|vegetarian|plant[- ]based)(?:,| and) (?:ready|done|quick|easy|cheap|on the table|delicious|gorgeous|filling|all)\\b",
             "(?:suitable|fine|good|ok|okay|safe|works|right) (?:\\p{L}+ )?for (?:your |any |all |the |our )*(vegan|vegetarian|veggie)s?\\b(?! (?:if|when|with)\\b)");

@@ -88,7 +88,23 @@ final class KeepingUnsaid implements Check {
 
     @Override
     public Stream<Finding> find(Situation s) {
-        return Stream.concat(unsaid(s), tooLong(s));
+        return Stream.of(unsaid(s), tooLong(s), raw(s)).flatMap(f -> f);
+    }
+
+    /** Of fish eaten raw: cold storage charts (USDA FSIS) give fresh fish one to two days. */
+    private static final Phrase DAYS = Phrase.of(
+            "(?:keeps?|lasts?|(?:good|fine)(?= for)|(?:be|is|are|they're|it's) (?:fine|good|ok|okay|all right)) (?:in the fridge |well |fine |happily )*(?:you )?(?:for )?(?:up to |about |around |at least |a good |easily )*(?:three|four|five|[3-5]) days\\b");
+
+    private Stream<Finding> raw(Situation s) {
+        var fish = EatenRaw.fish(s);
+        if (fish.isEmpty()) return Stream.empty();
+        return Told.oncePerStep(s.told().all(DAYS).filter(x -> !x.is(Asides.Kind.DENIED) && !isOfOthers(s, x)))
+                .map(x -> at(
+                                s,
+                                x.step().id(),
+                                x.words().strip(),
+                                fish.getFirst().item())
+                        .as("raw"));
     }
 
     private Stream<Finding> tooLong(Situation s) {

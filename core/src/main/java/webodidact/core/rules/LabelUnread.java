@@ -20,6 +20,7 @@ final class LabelUnread implements Check {
             "ingredients list",
             "allergen list",
             "allerg",
+            "look (?:on|at) (?:the |your |its |their )?(?:pack|box|tin|jar|tub|bottle|back)\\b",
             "read (?:the|your|its|each|every)\\b",
             "check (?:the|your|that|this|each|every|any)\\b");
 

@@ -85,6 +85,8 @@ final class ListedNotUsed implements Check {
     /** A word of its name that no other line has: "the noodles" may be the egg noodles, and nobody knows. */
     private static boolean isSaid(Situation s, FoodLine line, Set<String> said) {
         if (isForLater(s, line) || isOneOfTwo(s, line)) return true;
+        if (s.food(line).filter(ListedNotUsed::isSalt).isPresent()
+                && s.handsOn().anyMatch(step -> Told.says(step, SEASONS))) return true;
         if (s.handsOn().anyMatch(step -> names(s, step, line))) return false;
         if (isGiven(s, line)) return true;
         if (line.amount() != null
@@ -121,6 +123,13 @@ final class ListedNotUsed implements Check {
                 .filter(w -> !s.knowledge().isDescription(w))
                 .anyMatch(w -> s.lesson().foods().stream()
                         .noneMatch(o -> o != line && Content.of(o.item()).contains(w)));
+    }
+
+    /** "Taste and season": with the salt, though nobody names it. */
+    private static final Phrase SEASONS = Phrase.of("season(?: it| them| well| to taste)*(?= ?[.,!;]| and\\b|$)");
+
+    private static boolean isSalt(Food food) {
+        return food.id().equals("salt") || food.id().endsWith("-salt");
     }
 
     /** "For finger food give them grapes", in a talk: it is served, where nobody's hands are at work. */

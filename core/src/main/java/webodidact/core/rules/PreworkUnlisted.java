@@ -1,7 +1,9 @@
 package webodidact.core.rules;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.CheckTable;
@@ -9,6 +11,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.edit.Operations;
 import webodidact.core.lesson.FoodLine;
+import webodidact.core.lesson.Kind;
 import webodidact.core.lesson.Place;
 import webodidact.core.lesson.ToolLine;
 import webodidact.core.script.Asides;
@@ -18,11 +21,16 @@ import webodidact.core.script.Told;
 /** A soak, a thaw, a rest or a cook and cool that homes should have done before, and that the list does not ask for. */
 final class PreworkUnlisted implements Check {
     private static final Phrase DONE_BEFORE = Phrase.of(
-            "(?:soaked|thawed|defrosted|cooked and cooled|cold cooked|already cooked|marinated|proved|rested|chilled) (?:\\p{L}+ ){0,4}(?:overnight|last night|yesterday|this morning|for \\p{L}+ hours?)",
+            "(?:soaked|thawed|defrosted|cooked|boiled|steamed|roasted|cooked and cooled|cold cooked|already cooked|marinated|proved|rested|chilled) (?:\\p{L}+ ){0,4}(?:overnight|last night|yesterday|this morning|for \\p{L}+ hours?)",
             "(?:overnight|last night|yesterday|this morning|hours ago|the night before)\\b[^.!?]{0,40}\\b(?:soak|thaw|defrost|cook|chill|marinat|rest|prove|freez|made|boil)",
             "I (?:soaked|cooked|boiled|chilled|defrosted|thawed|marinated|roasted|froze)\\b[^.!?]{0,60}\\b(?:earlier|last night|yesterday|this morning|before|overnight)\\b",
             "(?:straight|drained|fresh) (?:from|out of|after) (?:the |their |an? |overnight )*soak(?:ing)?\\b",
             "(?:should have been|needs to have been|must be|have to be) (?:soak|thaw|defrost|marinat|chill|cook)\\p{L}*");
+    /** What cannot be made up for while the others fetch their flour. */
+    private static final Phrase COOKED = Phrase.of(
+            "(?:cooked|boiled|baked|roasted|soaked|proved|marinated)\\b",
+            "(?:last night|yesterday|overnight)\\b.*(?:cook|boil|bake|roast|soak)");
+
     private static final Phrase LISTED = Phrase.of(
             "soak", "thaw", "defrost", "cook", "chill", "marinat", "overnight", "cold\\b", "frozen", "tinned");
 
@@ -31,9 +39,11 @@ final class PreworkUnlisted implements Check {
         var first = s.handsOn().findFirst();
         if (first.isEmpty()) return Stream.empty();
         int from = s.number(first.get());
-        var told = Told.oncePerStep(
-                        s.told().all(DONE_BEFORE).filter(x -> x.number() >= from && !x.is(Asides.Kind.OTHER_TIME)))
-                .flatMap(x -> line(s, x.sentence()).map(l -> finding(s, x, l)));
+        var told = Told.oncePerStep(s.told()
+                        .all(DONE_BEFORE)
+                        .filter(x -> x.number() >= from && !x.is(Asides.Kind.OTHER_TIME)
+                                || x.step().kind() == Kind.RUN_THROUGH && COOKED.isIn(x.words())))
+                .flatMap(x -> line(s, x).stream().map(l -> finding(s, x, l)));
         return Stream.concat(told, skewers(s));
     }
 
@@ -72,13 +82,23 @@ final class PreworkUnlisted implements Check {
     private static final Phrase SKEWERS = Phrase.of("skewers?\\b");
     private static final Phrase SOAK = Phrase.of("soak");
 
-    private static Stream<FoodLine> line(Situation s, String sentence) {
-        return s.lesson().foods().stream()
-                .filter(l -> sentence.toLowerCase(Locale.ROOT).contains(head(l)))
+    /** The food named last before the words, else the first after them; none where the list asks for that one. */
+    private static Optional<FoodLine> line(Situation s, Told.Said said) {
+        var sentence = said.sentence().toLowerCase(Locale.ROOT);
+        int at = Math.max(0, sentence.indexOf(said.words().toLowerCase(Locale.ROOT)));
+        int end = Math.min(sentence.length(), at + said.words().length());
+        return nearest(s, sentence.substring(0, end), false)
+                .or(() -> nearest(s, sentence.substring(end), true))
                 .filter(l -> s.answers().leads().stream()
                         .noneMatch(lead -> lead.line().equals(l.id())))
-                .filter(l -> !LISTED.isIn(l.described() + " " + l.note()))
-                .limit(1);
+                .filter(l -> !LISTED.isIn(l.described() + " " + l.note()));
+    }
+
+    private static Optional<FoodLine> nearest(Situation s, String words, boolean first) {
+        var named = s.lesson().foods().stream().filter(l -> words.contains(head(l)));
+        return first
+                ? named.min(Comparator.comparing(l -> words.indexOf(head(l))))
+                : named.max(Comparator.comparing(l -> words.lastIndexOf(head(l))));
     }
 
     /** "Black beans" are meant by "beans". */

@@ -12,6 +12,7 @@ import webodidact.core.check.Situation;
 import webodidact.core.food.Food;
 import webodidact.core.food.Group;
 import webodidact.core.food.Risk;
+import webodidact.core.food.Shelf;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Step;
 import webodidact.core.script.Mentions;
@@ -59,7 +60,9 @@ final class ProduceUnwashed implements Check {
             "turmeric-root",
             "galangal",
             "horseradish-root",
-            "sweetcorn-cob");
+            "sweetcorn-cob",
+            "fresh-pea",
+            "broad-bean-fresh");
 
     private static final Phrase WASHES = Phrase.of(
             "(?:wash(?:es|ed|ing)?|rins(?:e|es|ed|ing)|scrub(?:s|bed|bing)?|clean(?:s|ed|ing)?)\\b(?! (?:your |those |our )?hands)",
@@ -107,6 +110,7 @@ final class ProduceUnwashed implements Check {
     private static boolean hasSkin(Food food) {
         return food.risk() == Risk.UNWASHED
                 && !SKIN_OFF.contains(food.id())
+                && food.shelf() != Shelf.FREEZER
                 && (food.group() == Group.VEGETABLE || food.group() == Group.FRUIT || food.group() == Group.HERB);
     }
 

@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
@@ -63,11 +64,16 @@ final class QuestionUnanswered implements Check {
         return Stream.concat(asked, said);
     }
 
+    /** "Who knows why it goes up? Steam.": a sentence of one thing, and none that asks on or waits. */
+    private static final Pattern ONE_WORD = Pattern.compile(
+            "\\W*(?:the |an? |its |their )?(?!(?:anyone|anybody|somebody|someone|everyone|no|nobody|yes|yeah|right|okay|ok|good|well|so|now|hands|go|shout|type|chat|think|guess(?:es)?|answers?|ideas?|any|come|tell|exactly|correct|please|sorry|next|there|great|lovely|brilliant|wonderful|super|perfect|hm+|um+|er+|ah+|oh+|let|wait|have|see|quick|true|false)\\b)\\p{L}{3,}(?: \\p{L}{3,})?[.!]",
+            Pattern.CASE_INSENSITIVE);
+
     /** Letters of a sentence that can be an answer. */
     private static final int TOLD = 24;
 
     private static boolean isOpen(Situation s, Told.Said said) {
-        if (ANSWER.isIn(said.after())) return false;
+        if (ANSWER.isIn(said.after()) || ONE_WORD.matcher(said.after()).lookingAt()) return false;
         if (TO_TELL.isIn(said.sentence()) && said.after().strip().length() > TOLD) return false;
         var about = Content.of(said.words());
         if (about.stream().anyMatch(Content.of(said.after())::contains)) return false;

@@ -14,6 +14,7 @@ final class ReheatedTwice implements Check {
             "(?:bring it|heat it|warm it) (?:back |right )?(?:up|through)\\b[^.!?]{0,80}\\b(?:days running|again and again|every|each|(?:two|three|several) (?:days|times|nights))",
             "(?:re-?heat|warm|heat)(?: it| them| that)? (?:up )?(?:again )?(?:the next day|tomorrow|on \\p{L}+day|once)\\b[^.!?]{0,30}\\b(?:and|then)(?: again)? (?:on )?(?:the (?:day after|next|one after)|again\\b|\\p{L}+day)",
             "(?:re-?heat|warm|heat)(?: it| them| that)?(?: up)? as (?:many times|often)\\b",
+            "re-?heat\\b[^.!?]{0,40}[.,;!]? (?:and|then) (?:re-?heat|warm|heat)\\b[^.!?]{0,40}\\bagain\\b",
             "(?:twice|as often as you like|as many times)\\b[^.!?]{0,25}\\b(?:re-?heat|warm)");
 
     @Override

@@ -100,6 +100,7 @@ public final class Rules {
             new StandInAllergenUnsaid(),
             new SteamCautionMissing(),
             new StockOutOfStrength(),
+            new StoneStruck(),
             new StrayTalk(),
             new SugarClaimWrong(),
             new SwapAnnouncedLate(),

@@ -17,7 +17,9 @@ final class StrayTalk implements Check {
             "(?:have|did) I (?:stop(?:ped)?|end(?:ed)?|press(?:ed)?|turn(?:ed)?|switch(?:ed)?) (?:it|that|the (?:camera|stream|recording))\\b",
             "(?:which|what) button\\b",
             "take (?:two|three|\\d)\\b(?= ?[.,!]|$)",
-            "(?:let me|I'll|can I|shall I) (?:just )?(?:start|do|say|try|go) (?:that |this |it )?(?:again|over|from the top)\\b",
+            "(?:let me|I'll|can I|shall I) (?:just )?(?:start|do|try|go) (?:that |this |it )?(?:again|over|from the top)\\b",
+            // "I'll say it again: two cups" says it again, to learners.
+            "(?:let me|I'll|can I|shall I) (?:just )?say (?:that |this |it )?(?:again|over|from the top)\\b(?! ?[,:;–—-])",
             "(?:edit|cut) (?:that|this|it|me) out\\b",
             "(?:don't|do not) put that in\\b",
             "I'll cut (?:this|that)\\b",

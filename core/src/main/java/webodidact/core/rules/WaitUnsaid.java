@@ -19,6 +19,7 @@ final class WaitUnsaid implements Check {
     private static final Phrase LEFT = Phrase.of(
             "(?:leave|let|set|put|pop) (?:it|them|that|this|those|the \\p{L}+|your \\p{L}+)\\b[^.!?,]{0,20}\\b(?:to )?(rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse|simmer|bubble away|sit)\\b",
             "(?:needs?|wants?|has|have|ought) to (rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse)\\b",
+            "(?:it|they|that|this|dough|batter|mixture) (?:needs?|wants?|has|have|ought)(?: got)? to double\\b(?! (?:it|them|the|your|up)\\b)",
             "leave to (rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse)\\b",
             "(?:leave|let) (?:it|them|that|this) be\\b",
             "turn (?:it|that|the heat) (?:right |all the way )?down(?: low)?,? (?:and )?(?:put )?(?:the )?lid on\\b",
@@ -31,7 +32,7 @@ final class WaitUnsaid implements Check {
 
     /** Said in a talk, it is still the food that rests. */
     private static final Phrase DOUGH =
-            Phrase.of("(?:dough|batter|pastry|mixture|meat|joint|marinade|custard|jelly)\\b");
+            Phrase.of("(?:dough|batter|pastry|mixture|meat|joint|marinade|custard|jelly)\\b", "to double\\b");
 
     /** Nobody waits for that without knowing how long, whatever comes next or went before. */
     private static final Phrase COLD = Phrase.of("cool (?:completely|right down|down completely)\\b");

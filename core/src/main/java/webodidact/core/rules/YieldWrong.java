@@ -96,6 +96,8 @@ final class YieldWrong implements Check {
                     + "\\b(?! or| to|-)",
             "\\b" + PEOPLE
                     + " (?:\\p{L}+ )?(?:portions|helpings|scoops|servings|bowls|plates|bowlfuls|platefuls) (?:out of|from|in) (?:it|this|that|there|the (?:pot|pan|dish))\\b",
+            "(?:that's|that is|that makes|you get|gives you) " + PEOPLE
+                    + " (?:\\p{L}+ )?(?:portions|helpings|servings|platefuls|bowlfuls)\\b(?! (?:of|each|in each)\\b)",
             "\\b(?:enough|plenty) for (?:about )?" + PEOPLE + "(?: people| of (?:us|you))?(?= ?[.,!?]|$| with\\b)");
 
     /** "It serves four", and the lesson is for two. */

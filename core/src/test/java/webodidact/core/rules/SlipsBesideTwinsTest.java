@@ -1,0 +1,99 @@
+package webodidact.core.rules;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** One sentence each, of every check that hears words, beside the nearest one that is all right. */
+class SlipsBesideTwinsTest {
+    @ParameterizedTest
+    @CsvSource({
+        "label-unread, WELCOME, 4 pork sausages, 'Hello. Sausages today.', true",
+        "label-unread, WELCOME, 4 pork sausages, 'There may be wheat in the sausages, so look on the pack.', false",
+        "question-unanswered, TALK, 200 g flour, 'Who knows why it goes up? Anyone? Right, on we go.', true",
+        "question-unanswered, TALK, 200 g flour, 'Who knows why it goes up? Steam. Lots of it.', false",
+        "stray-talk, TALK, 200 g flour, 'Sorry. I''ll say that again.', true",
+        "stray-talk, TALK, 200 g flour, 'I''ll say it again, two cups of flour.', false",
+        "stray-talk, TALK, 200 g flour, 'Let me start that again, sorry.', true",
+        "allergen-unsaid, WELCOME, 400 g cod fillet, 'Hello. Nice to see you, fish lovers.', true",
+        "allergen-unsaid, WELCOME, 400 g cod fillet, 'Hello. Fish, obviously.', false",
+        "listed-twice, WELCOME, 140 g plain flour; 1 cup plain flour, 'Hello.', true",
+        "listed-twice, WELCOME, 140 g plain flour; 1 tbsp plain flour, 'Hello.', false",
+        "produce-unwashed, HANDS_ON, 200 g grapes, 'Halve the grapes into the bowl.', true",
+        "produce-unwashed, HANDS_ON, 200 g peas, 'Tip the peas into the bowl.', false",
+        "diet-claim-wrong, WELCOME, 50 g parmesan, 'Vegetarian friends, this one''s for you.', true",
+        "diet-claim-wrong, WELCOME, 50 g cheddar, 'Vegetarian friends, this one''s for you.', false",
+        "yield-wrong, PLATE, 300 g rice, 'That''s six generous servings.', true",
+        "yield-wrong, PLATE, 300 g rice, 'That''s four generous servings.', false",
+        "yield-wrong, PLATE, 300 g rice, 'That''s two servings of veg in each bowl.', false",
+        "keeping-unsaid, TALK, 400 g sea bass fillet, 'It keeps three days in this ceviche.', true",
+        "keeping-unsaid, TALK, 400 g sea bass fillet; 6 limes, 'Eat this ceviche today. The limes keep five days.', false",
+        "reheated-twice, TALK, 300 g rice, 'Reheat till it steams. And reheat the rest the day after again.', true",
+        "reheated-twice, TALK, 300 g rice, 'Reheat it till it steams. And warm the bowls.', false",
+        "wait-unsaid, HANDS_ON, 300 g flour, 'Knead the dough. It needs to double. Somewhere warm.', true",
+        "wait-unsaid, HANDS_ON, 300 g flour, 'Knead the dough. It needs to double, an hour.', false",
+        "wait-unsaid, HANDS_ON, 300 g flour, 'For more of you it needs to double the flour.', false",
+        "metal-in-microwave, TALK, 4 slices bread, 'Toaster tomorrow, and use a knife to fish it out if it''s stuck.', true",
+        "metal-in-microwave, TALK, 4 slices bread, 'Out of the toaster and butter it with a knife.', false",
+        "metal-in-microwave, TALK, 4 slices bread, 'Stuck in the toaster? Never a knife. Unplug it.', false",
+        "stone-struck, HANDS_ON, 2 avocados, 'Tap the blade into the stone and twist.', true",
+        "stone-struck, HANDS_ON, 2 avocados, 'Scoop the stone out with a spoon.', false",
+        "listed-not-used, HANDS_ON, 300 g rice; 1 tsp sea salt, 'Wash the rice. Taste the salad.', true",
+        "listed-not-used, HANDS_ON, 300 g rice; 1 tsp sea salt, 'Boil the rice five minutes, taste and season.', false",
+        "oven-never-heated, HANDS_ON, 300 g rice, 'Rice in the dish, in the oven for twenty minutes.', true",
+        "oven-never-heated, HANDS_ON, 300 g rice, 'Hot oven, 200. |Stir the rice for fifteen minutes. |In the oven for twenty minutes.', false"
+    })
+    void isHeardAndItsTwinIsNot(String check, String kind, String foods, String words, boolean wrong) {
+        assertThat(finds(check, kind, foods, words)).as(words).isEqualTo(wrong);
+    }
+
+    private static boolean finds(String check, String kind, String foods, String words) {
+        var parts = words.split("\\|");
+        var steps = new String[parts.length * 2];
+        for (int i = 0; i < parts.length; i++) {
+            steps[2 * i] = "= " + kind + " Part " + (i + 1);
+            steps[2 * i + 1] = parts[i].strip();
+        }
+        return WholeLessons.finds("Supper", check, "ADULTS COOK_ALONG 60 4 UK", foods, "", steps);
+    }
+
+    /** What had to be done the night before is told while the list is read out, of the food that stands beside it. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Flour, a cup of pumpkin, boiled last night and cold, and butter.', 250 g pumpkin, true",
+        "'Flour, a cup of pumpkin, boiled last night and cold, and butter.', '250 g pumpkin, cooked', false",
+        "'Flour, a cup of pumpkin, and butter I bought last night.', 250 g pumpkin, false"
+    })
+    void whatIsToldTooLate(String words, String pumpkin, boolean wrong) {
+        var foods = "300 g flour; " + pumpkin + "; 50 g butter";
+        var lesson = new String[] {"= RUN_THROUGH List", words, "= HANDS_ON Mix", "Beat the butter with the pumpkin."};
+        assertThat(WholeLessons.finds("Scones", "prework-unlisted", "ADULTS COOK_ALONG 60 4 UK", foods, "", lesson))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** Half of what was fried goes in, and the other half is never heard of. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Half the mushrooms go in. Stir.', true",
+        "'Half the mushrooms go in. Stir. The rest on top.', false",
+        "'The mushrooms go in. Stir.', false"
+    })
+    void theOtherHalf(String words, boolean wrong) {
+        var foods = "250 g mushrooms; 300 g rice";
+        var lesson = new String[] {
+            "= HANDS_ON Fry",
+            "Fry the mushrooms for five minutes and lift them onto a plate.",
+            "= HANDS_ON Rice",
+            "Boil the rice for ten minutes.",
+            "= HANDS_ON Finish",
+            words,
+            "= PLATE Serve",
+            "Spoon it into bowls."
+        };
+        assertThat(WholeLessons.finds("Risotto", "part-never-used", "ADULTS COOK_ALONG 60 4 UK", foods, "", lesson))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+}
