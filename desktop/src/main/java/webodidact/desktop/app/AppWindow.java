@@ -15,7 +15,6 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
@@ -387,7 +386,7 @@ public final class AppWindow implements AutoCloseable {
         if (warnings.size() > 12)
             lines.getChildren().add(Nodes.label(Words.of("open.more", warnings.size() - 12), "soft"));
         var veil = Nodes.styled(new StackPane(), "veil");
-        var sheet = Nodes.styled(
+        var sheet = Nodes.sheet(
                 Nodes.column(
                         12,
                         Nodes.label(Words.of("open.trouble"), "title"),
@@ -400,8 +399,7 @@ public final class AppWindow implements AutoCloseable {
                                         "primary"),
                                 "go-on",
                                 Words.of("open.goOn"))),
-                "sheet");
-        sheet.setMaxSize(640, Region.USE_PREF_SIZE);
+                46);
         veil.getChildren().add(sheet);
         return veil;
     }

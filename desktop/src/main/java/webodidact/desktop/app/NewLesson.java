@@ -39,8 +39,7 @@ final class NewLesson extends VBox {
         super(12);
         this.workspace = workspace;
         this.done = done;
-        getStyleClass().add("sheet");
-        setMaxSize(460, USE_PREF_SIZE);
+        Nodes.sheet(this, 33);
         delivery.setValue(Delivery.COOK_ALONG);
         audience.setValue(Audience.ADULTS);
         slot.setText("45");

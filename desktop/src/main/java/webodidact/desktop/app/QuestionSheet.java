@@ -18,8 +18,7 @@ final class QuestionSheet extends VBox {
 
     QuestionSheet(String title, String text, List<Answer> answers) {
         super(12);
-        getStyleClass().add("sheet");
-        setMaxSize(580, USE_PREF_SIZE);
+        Nodes.sheet(this, 41.5);
         setId("question");
         var heading = Nodes.wrapped(title, "title");
         var row = new FlowPane(8, 8);

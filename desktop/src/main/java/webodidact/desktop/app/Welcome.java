@@ -58,8 +58,8 @@ final class Welcome extends VBox {
                 folder);
         trouble.setId("trouble");
         trouble.setVisible(false);
-        trouble.setMaxWidth(560);
-        var card = Nodes.styled(
+        trouble.setStyle("-fx-max-width: 40em;");
+        var card = Nodes.sheet(
                 Nodes.column(
                         14,
                         Nodes.label(Words.of("app.name"), "big-title"),
@@ -96,8 +96,7 @@ final class Welcome extends VBox {
                                         "open-course",
                                         Words.of("welcome.open")),
                                 Nodes.label(Words.of("welcome.openText"), "soft"))),
-                "sheet");
-        card.setMaxSize(600, USE_PREF_SIZE);
+                43);
         getChildren().addAll(card, trouble);
     }
 

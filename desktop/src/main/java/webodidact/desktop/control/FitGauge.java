@@ -32,16 +32,52 @@ public final class FitGauge extends VBox {
         bar.getStyleClass().add("gauge-bar");
         hand.setId("in-hand");
         planned.setId("planned");
-        getChildren()
-                .addAll(
-                        Nodes.row(
-                                4,
-                                planned,
-                                Nodes.label(Words.of("gauge.planned"), "gauge-slot"),
-                                Nodes.spring(),
-                                slot,
-                                hand),
-                        bar);
+        getChildren().addAll(new Figures(), bar);
+    }
+
+    /** Both figures are whole at every width; where there is little, the words between them go, the slot last. */
+    private final class Figures extends Pane {
+        private static final double GAP = 4;
+        private final Label word = Nodes.label(Words.of("gauge.planned"), "gauge-slot");
+
+        Figures() {
+            getChildren().addAll(planned, word, slot, hand);
+        }
+
+        private static double sum(Label... labels) {
+            double sum = -GAP;
+            for (var each : labels) sum += GAP + Math.ceil(each.prefWidth(-1));
+            return sum;
+        }
+
+        @Override
+        protected double computeMinWidth(double height) {
+            return sum(planned, hand);
+        }
+
+        @Override
+        protected double computePrefWidth(double height) {
+            return sum(planned, word, slot, hand);
+        }
+
+        @Override
+        protected void layoutChildren() {
+            word.setVisible(sum(planned, word, slot, hand) <= getWidth());
+            slot.setVisible(sum(planned, slot, hand) <= getWidth());
+            double base = Math.max(planned.getBaselineOffset(), hand.getBaselineOffset());
+            double x = place(planned, 0, base) + GAP;
+            place(word, x, base);
+            double right = getWidth() - Math.ceil(hand.prefWidth(-1));
+            place(hand, right, base);
+            place(slot, right - GAP - Math.ceil(slot.prefWidth(-1)), base);
+        }
+
+        /** Where it ends. */
+        private static double place(Label label, double x, double base) {
+            label.autosize();
+            label.relocate(x, base - label.getBaselineOffset());
+            return x + Math.ceil(label.prefWidth(-1));
+        }
     }
 
     /** A total that is not complete never fits: what is in hand nobody knows. */

@@ -25,8 +25,9 @@ public final class Nodes {
     public static Label label(String text, String... styles) {
         var label = new Label(text);
         label.getStyleClass().addAll(styles);
-        // A station's name is never shortened, whatever else has to be.
-        if (List.of(styles).contains("title")) label.setMinWidth(Region.USE_PREF_SIZE);
+        // A station's name is never shortened, nor that of a field, whatever else has to be.
+        if (List.of(styles).contains("title") || List.of(styles).contains("field-name"))
+            label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
     }
 
@@ -45,6 +46,14 @@ public final class Nodes {
         var cell = row(0, content);
         cell.setStyle("-fx-min-width: " + em + "em; -fx-pref-width: " + em + "em; -fx-max-width: " + em + "em;");
         return cell;
+    }
+
+    /** A sheet over the window: at most as wide as so many letters, which grow with the text, and as high as it has to be. */
+    public static <T extends Region> T sheet(T sheet, double em) {
+        sheet.getStyleClass().add("sheet");
+        sheet.setStyle("-fx-max-width: " + em + "em;");
+        sheet.setMaxHeight(Region.USE_PREF_SIZE);
+        return sheet;
     }
 
     public static Button button(String text, Runnable action, String... styles) {

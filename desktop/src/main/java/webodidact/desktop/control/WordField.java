@@ -14,6 +14,7 @@ import javafx.scene.shape.PathElement;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
+import javafx.scene.text.TextBoundsType;
 
 /** A text to write in, as tall as its words, with some of them underlined. */
 public final class WordField extends Region {
@@ -37,6 +38,8 @@ public final class WordField extends Region {
         area.setWrapText(true);
         lines.setMouseTransparent(true);
         lines.setManaged(false);
+        // As a text area sets its own: its lines are higher than those of a text that stands by itself.
+        measure.setBoundsType(TextBoundsType.LOGICAL_VERTICAL_CENTER);
         getChildren().addAll(area, lines);
         area.textProperty().addListener(o -> {
             requestLayout();

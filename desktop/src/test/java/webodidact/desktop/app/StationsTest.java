@@ -18,9 +18,11 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import webodidact.core.lesson.Lesson;
+import webodidact.desktop.control.WordField;
 import webodidact.desktop.state.Memory;
 
 /** Every station with a full, an empty and no lesson; keys; names for screen readers. */
@@ -210,6 +212,21 @@ class StationsTest extends WindowTest {
                     .as(where + ": width of " + scroll.getContent())
                     .isLessThanOrEqualTo(scroll.getViewportBounds().getWidth() + 1.5);
         }
+        for (var field : robot.lookup(".word-field").queryAllAs(WordField.class)) {
+            if (field.getScene() == null || field.getHeight() == 0) continue;
+            var text = field.lookupAll(".text").stream()
+                    .filter(n -> n instanceof Text t
+                            && t.getText().equals(field.area().getText()))
+                    .findFirst();
+            text.ifPresent(t -> assertThat(t.getBoundsInParent().getMaxY())
+                    .as(where + ": " + field.area().getText())
+                    .isLessThanOrEqualTo(field.getHeight()));
+        }
+        for (var label : robot.lookup(".field-name, .title").queryAllAs(Label.class))
+            if (!label.isWrapText() && label.getHeight() > 0)
+                assertThat(label.getWidth())
+                        .as(where + ": " + label.getText())
+                        .isGreaterThanOrEqualTo(label.prefWidth(-1) - 1);
         for (var label : robot.lookup(".body, .soft, .warn, .bad, .good").queryAllAs(Label.class)) {
             if (!label.isWrapText() || label.getHeight() == 0) continue;
             assertThat(label.getHeight())
@@ -239,6 +256,28 @@ class StationsTest extends WindowTest {
         click("#page-open");
         paste("#paste-area", "1. Chop it all as finely as you can.\n2. Fry it.");
         nothingIsClipped("150 % method");
+    }
+
+    @Test
+    void nothingIsClippedElsewhereAndOnASheetAtLargeTextInTheSmallestWindow() {
+        robot.interact(() -> {
+            stage.setWidth(1100);
+            stage.setHeight(700);
+        });
+        for (int i = 0; i < 3; i++) robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
+        for (int i : new int[] {1, 5, 6, 8}) {
+            go(i);
+            nothingIsClipped("150 % station " + i);
+        }
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        settle();
+        assertThat(robot.lookup("#new-title").tryQuery()).isPresent();
+        nothingIsClipped("150 % new lesson");
+        robot.push(KeyCode.ESCAPE);
+        robot.push(KeyCode.F1);
+        settle();
+        assertThat(robot.lookup(".key").tryQuery()).isPresent();
+        nothingIsClipped("150 % keys");
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import javafx.event.ActionEvent;
 import javafx.event.Event;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -160,6 +161,33 @@ class ControlsTest {
         assertThat(ask(gauge::getStyleClass)).contains("over");
         run(() -> gauge.show(null));
         assertThat(ask(gauge::getStyleClass)).doesNotContain("over");
+    }
+
+    @Test
+    void theGaugeKeepsItsFiguresWholeWhereThereIsLittleRoom() throws Exception {
+        for (int width : new int[] {180, 240, 700}) {
+            var gauge = ask(FitGauge::new);
+            gauge.setStyle("-fx-min-width: %1$dpx; -fx-pref-width: %1$dpx; -fx-max-width: %1$dpx".formatted(width));
+            show(gauge, 800, 100);
+            run(() -> gauge.show(schedule(600, step("a", 8000, Kind.HANDS_ON), Step.blank("b", Kind.HANDS_ON, "B"))));
+            run(() -> gauge.getScene().getRoot().layout());
+            var shown = ask(() -> gauge.lookupAll(".label").stream()
+                    .map(Label.class::cast)
+                    .filter(Node::isVisible)
+                    .toList());
+            assertThat(shown).as("at %d", width).allSatisfy(label -> {
+                assertThat(label.getWidth()).isGreaterThanOrEqualTo(label.prefWidth(-1) - 0.5);
+                assertThat(label.getLayoutX() + label.getWidth()).isLessThanOrEqualTo(width + 1);
+            });
+            for (int i = 1; i < shown.size(); i++)
+                for (int j = 0; j < i; j++)
+                    assertThat(shown.get(i)
+                                    .getBoundsInParent()
+                                    .intersects(shown.get(j).getBoundsInParent()))
+                            .as("%s on %s at %d", shown.get(i), shown.get(j), width)
+                            .isFalse();
+            if (width != 240) assertThat(shown).hasSize(width == 180 ? 2 : 4);
+        }
     }
 
     @Test

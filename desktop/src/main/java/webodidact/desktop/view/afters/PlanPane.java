@@ -1,10 +1,13 @@
 package webodidact.desktop.view.afters;
 
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
@@ -60,14 +63,16 @@ final class PlanPane implements AftersPart {
         }
         var review = Review.of(outcome.schedule(), takes);
         var wanted = wanted(review, outcome);
-        rows.getChildren().add(head(review.takes()));
+        boolean held = review.rows().stream().anyMatch(r -> r.held() != 0);
+        boolean marks = review.rows().stream().anyMatch(r -> r.marks() != 0);
+        rows.getChildren().add(head(review.takes(), held, marks));
         int longest = review.rows().stream()
                 .mapToInt(r -> Math.max(
                         r.placed().span().length(),
                         r.spread().map(s -> s.high()).orElse(0)))
                 .max()
                 .orElse(60);
-        for (var row : review.rows()) rows.getChildren().add(row(row, longest, wanted));
+        for (var row : review.rows()) rows.getChildren().add(row(row, longest, wanted, held, marks));
         result(outcome, review, wanted, side);
         differently(outcome, review, side);
         side.getChildren().add(Nodes.label(Words.of("afters.takes"), "overline"));
@@ -95,51 +100,67 @@ final class PlanPane implements AftersPart {
                 .collect(Collectors.toSet());
     }
 
-    private static HBox head(int takes) {
+    /** @param held some step was held, and there is a column for it; so for marks */
+    private static HBox head(int takes, boolean held, boolean marks) {
         return Nodes.styled(
-                Nodes.row(
-                        0,
-                        cell("", 2.4),
-                        grow(Nodes.label(Words.of("afters.step"), "head")),
-                        Nodes.cell(Nodes.label(Words.count("afters.bars", takes), "head"), 19),
-                        cell(Words.of("afters.planned"), 4.4, "head"),
-                        cell(Words.of("afters.measured"), 4.8, "head"),
-                        cell(Words.of("afters.change"), 4.2, "head"),
-                        cell(Words.of("afters.held"), 3.2, "head"),
-                        cell(Words.of("afters.marks"), 3, "head"),
-                        cell(Words.of("afters.takeInHead"), 3.6, "head")),
+                line(
+                        cell("", 2),
+                        title(Nodes.label(Words.of("afters.step"), "head")),
+                        barCell(Nodes.label(Words.count("afters.bars", takes), "head")),
+                        cell(Words.of("afters.planned"), 3.8, "head"),
+                        cell(Words.of("afters.measured"), 4.3, "head"),
+                        cell(Words.of("afters.change"), 3.4, "head"),
+                        held ? cell(Words.of("afters.held"), 3, "head") : null,
+                        marks ? cell(Words.of("afters.marks"), 2.6, "head") : null,
+                        cell(Words.of("afters.takeInHead"), 3.2, "head")),
                 "table-head");
     }
 
-    private static Label grow(Label label) {
+    /** Without the columns that nothing stands in. */
+    private static HBox line(Node... cells) {
+        return Nodes.row(0, Arrays.stream(cells).filter(Objects::nonNull).toArray(Node[]::new));
+    }
+
+    /** Figures stay whole where letters are large and the window small: the bars give way, and the titles. */
+    private static HBox barCell(Node content) {
+        return giving(content, "-fx-min-width: 0.5em; -fx-pref-width: 11em; -fx-max-width: 19em;");
+    }
+
+    private static HBox title(Label label) {
         label.setMaxWidth(Double.MAX_VALUE);
         label.setMinWidth(0);
-        return Nodes.grown(label);
+        return giving(label, "-fx-min-width: 4.4em; -fx-pref-width: 12em;");
+    }
+
+    /** Alike in all rows and the head, or the bars would not begin below each other. */
+    private static HBox giving(Node content, String width) {
+        var cell = Nodes.row(0, Nodes.grown(content));
+        cell.setStyle(width);
+        return Nodes.grown(cell);
     }
 
     private static HBox cell(String text, double em, String... styles) {
         return Nodes.cell(Nodes.label(text, styles), em);
     }
 
-    private CardButton row(Review.Row row, int longest, Set<String> wanted) {
+    private CardButton row(Review.Row row, int longest, Set<String> wanted, boolean held, boolean marks) {
         var step = row.placed().step();
         int planned = row.placed().span().length() - step.hold();
         var measured = row.median() < 0 ? "–" : Clock.text(row.median());
         int off = row.difference();
-        var line = Nodes.row(
-                0,
-                cell(String.valueOf(row.placed().number()), 2.4, "step-number"),
-                grow(Nodes.label(step.title(), "strong")),
-                Nodes.cell(bars(row, planned, longest), 19),
-                cell(Clock.text(planned), 4.4, "time-soft"),
-                cell(measured, 4.8, "time"),
+        var line = line(
+                cell(String.valueOf(row.placed().number()), 2, "step-number"),
+                title(Nodes.label(step.title(), "strong")),
+                barCell(bars(row, planned, longest)),
+                cell(Clock.text(planned), 3.8, "time-soft"),
+                cell(measured, 4.3, "time"),
                 cell(
                         row.median() < 0 || off == 0 ? "" : (off > 0 ? "+" : "") + Clock.text(off),
-                        4.2,
+                        3.4,
                         off > 0 ? "bad" : "good"),
-                cell(row.held() == 0 ? "" : Clock.text(row.held()), 3.2, "time-soft"),
-                cell(row.marks() == 0 ? "" : "● " + row.marks(), 3, "warn"),
-                Nodes.cell(box(row, wanted), 3.6));
+                held ? cell(row.held() == 0 ? "" : Clock.text(row.held()), 3, "time-soft") : null,
+                marks ? cell(row.marks() == 0 ? "" : "● " + row.marks(), 2.6, "warn") : null,
+                Nodes.cell(box(row, wanted), 3.2));
         var button = new CardButton("row-card", () -> workspace.stepProperty().set(step.id()), line);
         button.setAccessibleText(
                 Words.of("afters.rowText", row.placed().number(), step.title(), Clock.text(planned), measured));
@@ -165,32 +186,41 @@ final class PlanPane implements AftersPart {
 
     /** Above the plan, below what was measured; a band from the shortest to the longest take says how sure that is. */
     private static Pane bars(Review.Row row, int planned, int longest) {
-        double all = 240;
-        var pane = new Pane();
-        pane.setMinSize(all, 18);
-        pane.setPrefSize(all, 18);
-        pane.setMaxSize(all, 18);
-        put(pane, "bar-planned", 0, 1, all * planned / longest, 6);
-        if (row.median() < 0) return pane;
-        put(pane, row.difference() > 0 ? "bar-over" : "bar-under", 0, 9, all * row.median() / longest, 6);
-        var spread = row.spread().orElseThrow();
-        if (spread.isRange())
-            put(
-                    pane,
-                    "bar-spread",
-                    all * spread.low() / longest,
-                    8,
-                    Math.max(2, all * (spread.high() - spread.low()) / longest),
-                    8);
+        var bars = new ArrayList<Bar>();
+        bars.add(new Bar("bar-planned", 0, 1, planned, 6, 1));
+        if (row.median() >= 0) {
+            bars.add(new Bar(row.difference() > 0 ? "bar-over" : "bar-under", 0, 9, row.median(), 6, 1));
+            var spread = row.spread().orElseThrow();
+            if (spread.isRange()) bars.add(new Bar("bar-spread", spread.low(), 8, spread.high() - spread.low(), 8, 2));
+        }
+        var regions =
+                bars.stream().map(b -> Nodes.styled(new Region(), b.style())).toList();
+        var pane = new Pane() {
+            @Override
+            protected void layoutChildren() {
+                boolean room = getWidth() > 2 * GUTTER;
+                double second = Math.max(0, getWidth() - GUTTER) / longest;
+                for (int i = 0; i < bars.size(); i++) {
+                    var b = bars.get(i);
+                    regions.get(i).setVisible(room);
+                    regions.get(i)
+                            .resizeRelocate(
+                                    b.from() * second, b.y(), Math.max(b.least(), b.length() * second), b.height());
+                }
+            }
+        };
+        pane.getChildren().addAll(regions);
+        pane.setMinSize(0, 18);
+        pane.setPrefHeight(18);
+        pane.setMaxHeight(18);
         return pane;
     }
 
-    private static void put(Pane pane, String style, double x, double y, double width, double height) {
-        var bar = Nodes.styled(new Region(), style);
-        bar.resizeRelocate(x, y, Math.max(1, width), height);
-        bar.setManaged(false);
-        pane.getChildren().add(bar);
-    }
+    /** Between the longest bar and the figures. */
+    private static final double GUTTER = 20;
+
+    /** From and length in seconds, the rest in dots. */
+    private record Bar(String style, double from, double y, double length, double height, double least) {}
 
     private void result(Outcome outcome, Review review, Set<String> wanted, VBox side) {
         int off = review.measuredTotal() - review.plannedTotal();

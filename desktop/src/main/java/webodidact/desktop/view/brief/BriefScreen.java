@@ -81,7 +81,7 @@ public final class BriefScreen extends HBox implements Screen {
                         Audience::title,
                         Lesson::audience,
                         (l, v) -> l.but(d -> d.audience = v)));
-        ask("brief.slot", Nodes.row(8, minutes(), Nodes.label(Words.of("brief.minutes"), "soft")));
+        ask("brief.slot", Nodes.row(8, minutes(), Nodes.wrapped(Words.of("brief.minutes"), "soft")));
         ask("brief.air", air());
         ask("brief.makes", makes());
         ask(
@@ -89,7 +89,7 @@ public final class BriefScreen extends HBox implements Screen {
                 Nodes.row(
                         8,
                         number("brief-home", l -> l.homeOf(), 1, 30, (l, n) -> l.but(d -> d.homeOf = n)),
-                        Nodes.label(Words.of("brief.people"), "soft")));
+                        Nodes.wrapped(Words.of("brief.people"), "soft")));
         ask(
                 "brief.language",
                 toggles(
@@ -103,13 +103,13 @@ public final class BriefScreen extends HBox implements Screen {
         var aloud = new ReadAloud(workspace, () -> desk.ticker().seconds());
         refreshers.add(aloud::refresh);
         ask("brief.paceYours", aloud);
-        ask("brief.carry", Nodes.row(8, carry(), Nodes.label(Words.of("brief.carrySeconds"), "soft")));
+        ask("brief.carry", Nodes.row(8, carry(), Nodes.wrapped(Words.of("brief.carrySeconds"), "soft")));
         heading("brief.kitchen");
         ask(
                 "brief.kitchenName",
                 courseField("brief-kitchen", c -> c.kitchen().name(), (k, t) -> k.but(d -> d.name = t)));
         ask("brief.rings", kitchenNumbers());
-        ask("brief.house", Nodes.row(8, house(), Nodes.label(Words.of("brief.currency"), "soft"), currency()));
+        ask("brief.house", Nodes.row(8, house(), Nodes.wrapped(Words.of("brief.currency"), "soft"), currency()));
         ask("brief.profile", profile());
         var scroll = Panes.work(Nodes.styled(
                 new VBox(
@@ -143,8 +143,9 @@ public final class BriefScreen extends HBox implements Screen {
     }
 
     private void ask(String key, Node answer) {
-        var name = Nodes.label(Words.of(key), "field-name");
-        name.setMinWidth(USE_PREF_SIZE);
+        // Beside a large text's answers a name takes two lines before any of both is cut.
+        var name = Nodes.wrapped(Words.of(key), "field-name");
+        name.setStyle("-fx-min-width: 6.5em;");
         grid.add(name, 0, line);
         GridPane.setValignment(name, VPos.TOP);
         grid.add(answer, 1, line++);

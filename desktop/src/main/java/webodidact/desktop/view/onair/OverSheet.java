@@ -16,7 +16,8 @@ final class OverSheet extends VBox {
     OverSheet(Desk desk, LiveRun run, Runnable again) {
         super(14);
         getStyleClass().add("studio-sheet");
-        setMaxSize(640, USE_PREF_SIZE);
+        setStyle("-fx-max-width: 46em;");
+        setMaxHeight(USE_PREF_SIZE);
         var kept = run.kept();
         int seconds = kept.stream().mapToInt(Take::total).sum();
         int steps = kept.stream().mapToInt(t -> t.steps().size()).sum();

@@ -54,7 +54,8 @@ final class ReadySheet extends VBox {
         this.go = go;
         getStyleClass().add("studio-sheet");
         setAlignment(Pos.CENTER_LEFT);
-        setMaxSize(640, USE_PREF_SIZE);
+        setStyle("-fx-max-width: 46em;");
+        setMaxHeight(USE_PREF_SIZE);
         desk.workspace().live().cutOff().ifPresent(this::cutOff);
         var outcome = desk.workspace().outcome();
         if (outcome != null) fill(outcome);
