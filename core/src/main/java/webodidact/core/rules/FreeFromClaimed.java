@@ -25,10 +25,14 @@ final class FreeFromClaimed implements Check {
                     + WHAT + "[- ]free\\b(?! (?:flour|pasta|bread|milk|butter|one|label))",
             WHAT + "[- ]free,? (?:and )?" + WHAT + "[- ]free\\b",
             "(?:free (?:from|of)|no trace of) (?:all |any )?" + WHAT,
+            "(?<!feel |are |you're )free (?:from|of) (?:everything|anything|the lot|all (?:of )?(?:that|those|them))(?= ?[.,!?]|$)",
             "no " + WHAT + "(?:,? (?:and |or )?(?:no )?" + WHAT
                     + ")* (?:in (?:it|this|here|any|them|these|those)|at all|whatsoever|anywhere)",
             "safe for (?:anyone|everyone|everybody|people|kids|children|those|somebody|someone)\\b[^.!?]{0,30}\\b(?:allerg|co?eliac|intoleran)",
             "(?:suitable|fine|ok|okay|good) for (?:co?eliacs|anyone with|people with|those with) ?[^.!?]{0,25}");
+    /** Nobody's condition makes that true. */
+    private static final Phrase ALL = Phrase.of("free (?:from|of) (?:everything|anything|the lot)\\b");
+
     private static final Phrase CONDITION = Phrase.of(
             "if you(?:'re| are) " + WHAT,
             "(?:check|read|look at|see|say so on|on) (?:the |your |every |each |its |their )?(?:\\p{L}+ )?labels?\\b",
@@ -86,8 +90,10 @@ final class FreeFromClaimed implements Check {
     }
 
     private Stream<Finding> claimed(Situation s) {
-        return Told.oncePerStep(
-                        s.told().all(CLAIM).filter(x -> !CONDITION.isIn(x.sentence()) && !x.is(Asides.Kind.OTHER_TIME)))
+        return Told.oncePerStep(s.told()
+                        .all(CLAIM)
+                        .filter(x -> (!CONDITION.isIn(x.sentence()) || ALL.isIn(x.words()))
+                                && !x.is(Asides.Kind.OTHER_TIME)))
                 .map(x -> at(s, x.step().id(), x.words().strip())
                         .mending(mend(
                                 "contains",

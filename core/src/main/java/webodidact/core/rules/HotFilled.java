@@ -18,6 +18,7 @@ final class HotFilled implements Check {
             "while (?:it's|they're|it is) (?:still )?hot\\b.{0,80}?\\binto the freezer\\b",
             "(?:hot|warm)\\b[^.!?]{0,30}\\b(?:straight|right|directly) (?:in|into|to) the (?:freezer|fridge)",
             "(?:straight|right|directly) (?:in|into|to) the (?:freezer|fridge)\\b[^.!?]{0,30}\\b(?:while|still) (?:it's |they're )?(?:piping |still )?(?:hot|warm)",
+            "(?:wrap|box|pack) (?:up )?(?:the (?:other|spare)s?(?: ones)?|them|it|the rest|one) (?:up )?(?:while (?:it's|they're) )?(?:still )?(?:hot|warm)\\b[^.!?]{0,60}\\b(?:tomorrow|lunch|later|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\\b",
             "(?:hot|warm)\\b[^.!?]{0,120}\\b(?:wrap|close|seal|lid)\\w*\\b[^.!?]{0,60}\\bfor (?:tomorrow|later|lunch|the morning|school)");
     /** Closed hot and put in the cold as it is: the fridge does not cool it in time. */
     private static final Phrase CHILLED_CLOSED = Phrase.of(

@@ -4,6 +4,7 @@ import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
+import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
 
@@ -20,10 +21,30 @@ final class MarinadeReused implements Check {
     @Override
     public Stream<Finding> find(Situation s) {
         if (s.foods().noneMatch(f -> f.risk().soilsHands())) return Stream.empty();
-        return saying(
-                s,
-                Stream.concat(s.told().meant(REUSED), s.told().meant(AFTER).filter(x -> isCooked(s, x)))
-                        .filter(x -> !Told.says(x.step(), BOILED)));
+        return Stream.concat(
+                saying(
+                        s,
+                        Stream.concat(
+                                        s.told().meant(REUSED),
+                                        s.told().meant(AFTER).filter(x -> isCooked(s, x)))
+                                .filter(x -> !Told.says(x.step(), BOILED))),
+                saying(s, s.told().all(DIPPED).filter(x -> !x.is(Asides.Kind.DENIED) && hasDipped(s)))
+                        .map(f -> f.as("dipped")));
+    }
+
+    /** What raw fish or meat was turned in, kept for another dish. */
+    private static final Phrase DIPPED = Phrase.of(
+            "(?:left[- ]?over|spare|the rest of the|what's left of the) (?:\\p{L}+ )?(?:egg|flour|crumbs|breadcrumbs|batter|egg wash)\\b[^.!?]{0,50}\\b(?:fridge|back in(?:to)? the|keeps?|saved?|tomorrow|another day|pancakes?|omelettes?)\\b",
+            "(?:keep|save) (?:the |any )?(?:left[- ]?over|spare|rest of the) (?:egg|flour|crumbs|breadcrumbs|batter)\\b");
+
+    private static final Phrase DIPS = Phrase.of(
+            "dip\\b",
+            "dredge",
+            "coat\\b",
+            "(?:flour|egg|crumbs)(?:,| then|, then) (?:the )?(?:egg|flour|crumbs|breadcrumbs)\\b");
+
+    private static boolean hasDipped(Situation s) {
+        return s.handsOn().anyMatch(step -> Told.says(step, DIPS));
     }
 
     /** "The marinade over it, and finished", after what lay in it has been on the heat. */

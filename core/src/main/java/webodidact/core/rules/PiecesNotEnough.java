@@ -11,6 +11,7 @@ import webodidact.core.check.Finding;
 import webodidact.core.check.Situation;
 import webodidact.core.lesson.FoodLine;
 import webodidact.core.lesson.Kind;
+import webodidact.core.lesson.ToolLine;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
@@ -108,15 +109,41 @@ final class PiecesNotEnough implements Check {
                 .flatMap(m -> s.lesson().food(m.id()).stream())
                 .filter(l -> l.amount() != null && l.amount().unit() == Unit.PIECE)
                 .findFirst();
-        if (line.isEmpty()) line = sliced(s, said);
+        if (line.isEmpty()) line = sliced(s, said).or(() -> wrapped(s, said));
         else if (isCut(s, said, line.get())) return Stream.empty();
-        if (line.isEmpty() || makes.assumed()) return Stream.empty();
-        int wanted = figure(said.words().split(" ")[0]) * makes.serves();
-        int there = (int) line.get().amount().high().floor();
+        if (makes.assumed()) return Stream.empty();
+        int there = line.map(l -> (int) l.amount().high().floor()).orElseGet(() -> threaded(s, said));
+        int wanted = there < 1 ? 0 : figure(said.words().split(" ")[0]) * makes.serves();
         return wanted > there
                 ? Stream.of(at(s, said.step().id(), said.words().strip(), wanted, there))
                 : Stream.empty();
     }
+
+    /** "Two burritos each", of the tortillas that there are. */
+    private static Optional<FoodLine> wrapped(Situation s, Told.Said said) {
+        return WRAPPED.isIn(said.words())
+                ? s.lesson().foods().stream()
+                        .filter(l -> l.amount() != null && l.amount().unit() == Unit.PIECE)
+                        .filter(l -> s.food(l)
+                                .filter(f -> f.id().endsWith("tortilla"))
+                                .isPresent())
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private static final Phrase WRAPPED = Phrase.of("(?:burritos?|tacos?|fajitas?|enchiladas?|wraps?)\\b");
+
+    /** "Three skewers each", of as many skewers as the list of tools has; 0 where it has none. */
+    private static int threaded(Situation s, Told.Said said) {
+        return SKEWERS.isIn(said.words())
+                ? s.lesson().tools().stream()
+                        .filter(t -> SKEWERS.isIn(t.name()) && t.count() > 1)
+                        .mapToInt(ToolLine::count)
+                        .sum()
+                : 0;
+    }
+
+    private static final Phrase SKEWERS = Phrase.of("skewers?\\b");
 
     /** In the sentence, or in another that names the food. */
     private static boolean isCut(Situation s, Told.Said said, FoodLine line) {

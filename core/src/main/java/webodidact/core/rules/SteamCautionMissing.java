@@ -75,6 +75,9 @@ final class SteamCautionMissing implements Check {
             "fat\\b",
             "oil\\b");
 
+    /** Straight out of the tin it is cold, whatever boiled before. */
+    private static final Phrase OPENED = Phrase.of("open (?:the|your|that|a) (?:tins?|cans?)\\b");
+
     /** Steps back in which it may have been put on to boil: a stew stands for longer than pasta. */
     private static final int NEAR = 6;
 
@@ -83,6 +86,7 @@ final class SteamCautionMissing implements Check {
         return Told.oncePerStep(s.told().meant(POURS))
                 .filter(x -> x.step().kind().isHandsOn()
                         && (!COLD.isIn(x.sentence()) || BOILS.isIn(x.before()))
+                        && !OPENED.isIn(x.sentence())
                         && HOT_FOOD.isIn(x.sentence()))
                 .filter(x -> !Told.says(x.step(), CAUTION))
                 .filter(x -> s.lesson().steps().subList(Math.max(0, x.number() - NEAR), x.number()).stream()

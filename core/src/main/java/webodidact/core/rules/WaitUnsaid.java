@@ -22,6 +22,7 @@ final class WaitUnsaid implements Check {
             "(?:it|they|that|this|dough|batter|mixture) (?:needs?|wants?|has|have|ought)(?: got)? to double\\b(?! (?:it|them|the|your|up)\\b)",
             "leave to (rest|stand|cool|prove|rise|chill|soak|marinate|set|infuse)\\b",
             "(?:leave|let) (?:it|them|that|this) be\\b",
+            "leave (?:it|them) (?:to (?:rest|cool) )?in (?:the|its|their) (?:tin|tins|mould|dish)(?= ?[.!]|$)",
             "turn (?:it|that|the heat) (?:right |all the way )?down(?: low)?,? (?:and )?(?:put )?(?:the )?lid on\\b",
             "cover(?: it| them)?(?: (?:up )?with [^.!?,]{2,25})? and leave (?:it|them)\\b(?! (?:in|on|to|there|out|for|until|till|alone while))",
             "(?:needs?|wants?) a (?:good |proper |long |nice |little |decent )?(soak|rest|chill|stand|prove|marinade)\\b");
@@ -31,8 +32,10 @@ final class WaitUnsaid implements Check {
             "fridge\\b[.!,]? (?:it's|they're|it is|they are) (?:set|ready|firm) when\\b");
 
     /** Said in a talk, it is still the food that rests. */
-    private static final Phrase DOUGH =
-            Phrase.of("(?:dough|batter|pastry|mixture|meat|joint|marinade|custard|jelly)\\b", "to double\\b");
+    private static final Phrase DOUGH = Phrase.of(
+            "(?:dough|batter|pastry|mixture|meat|joint|marinade|custard|jelly)\\b",
+            "to double\\b",
+            "in (?:the|its|their) (?:tin|tins|mould|dish)\\b");
 
     /** Nobody waits for that without knowing how long, whatever comes next or went before. */
     private static final Phrase COLD = Phrase.of("cool (?:completely|right down|down completely)\\b");
@@ -87,7 +90,8 @@ final class WaitUnsaid implements Check {
                 .filter(x -> (x.step().kind().isHandsOn() || DOUGH.isIn(x.sentence()))
                         && (x.step().waiting() == null || COLD.isIn(x.words() + rest(x.after())))
                         && (!ENDED.isIn(x.words() + rest(x.after())) || COLD.isIn(x.words() + rest(x.after()))))
-                .filter(x -> TimeWords.in(x.words() + rest(x.after())).isEmpty());
+                .filter(x -> TimeWords.in(x.words() + rest(x.after())).isEmpty()
+                        && TimeWords.in(next(x.after())).stream().noneMatch(t -> t.start() < SOON));
     }
 
     /** "Cool in the tin, then lift it out." */
@@ -112,6 +116,13 @@ final class WaitUnsaid implements Check {
                 .limit(1)
                 .map(clause ->
                         at(s, step.id(), s.number(step), clause.split(",")[0]).as("words"));
+    }
+
+    /** Letters of the next sentence: "Leave it in the tin. A good ten minutes." */
+    private static final int SOON = 8;
+
+    private static String next(String after) {
+        return after.replaceFirst("(?s)^[^.!?\\n]*[.!?\\n]\\s*", "").replaceFirst("(?s)[.!?\\n].*", "");
     }
 
     private static String rest(String after) {

@@ -42,6 +42,9 @@ final class YieldWrong implements Check {
                     + " (?:\\p{L}+ )?(?:balls|biscuits|cookies|scones|rolls|dumplings|parcels|rounds|straws|strips)",
             "cut (?:it|them)[^.!?]{0,16}?\\b" + N + " (?:squares|slices|bars|wedges|fingers)\\b");
 
+    /** "Cut it in eight", for ten: who cuts more has small ones. */
+    private static final Phrase CUT_IN = Phrase.of("cut (?:it|them) (?:up )?(?:in|into) " + N + "(?= ?[.,!?]|$)");
+
     /** The lesson is for so many pieces, and hands are told to make another number of them. */
     private Optional<Finding> told(Situation s) {
         var makes = s.lesson().makes();
@@ -54,8 +57,7 @@ final class YieldWrong implements Check {
         // As many pieces as people, or a portion of several: how many each is theirs to say.
         if (s.told().says(EACH)) return Optional.empty();
         boolean pieces = s.told().all(MAKES).anyMatch(x -> figure(x.words()) == stated);
-        return s.told()
-                .meant(GIVES)
+        return Stream.concat(s.told().meant(GIVES), s.told().meant(CUT_IN).filter(x -> figure(x.words()) < stated))
                 .filter(x -> x.step().kind().isHandsOn())
                 .filter(x -> figure(x.words()) > 0)
                 .filter(x -> pieces ? figure(x.words()) != stated : !goesInto(figure(x.words()), stated))

@@ -80,6 +80,10 @@ public final class ShareWords {
             "^,?[^.,;!?]{0,50}, (?:(?:usually|normally|probably|perhaps|maybe|say|so|that['’]s|it['’]s|I['’]d say|you['’]ll want|about|around|roughly|something like) ){1,3}",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern FOR_EACH = Pattern.compile(
+            "\\b(?:everybody|everyone|each (?:of (?:you|us|them)|person|child|one of you)|you all|they all)\\b[^.;,!?]{0,15}\\b(?:gets?|has|have|takes?)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final int REACH = 60;
 
     private ShareWords() {}
@@ -95,6 +99,8 @@ public final class ShareWords {
         head = head.substring(cut + 1);
         var rest = REST.matcher(head);
         if (rest.find()) return Optional.of(new Share(from + rest.start(), null, true));
+        // "Everybody gets a tomato": how many that is the list says.
+        if (FOR_EACH.matcher(head).find()) return Optional.empty();
         var measure = measured(head, line);
         if (measure.isPresent())
             return Optional.of(

@@ -34,8 +34,13 @@ final class Handling {
      * @param what line id, tool id or handle
      * @param firm of food: hands work on it
      * @param tool id of the tool that touches food instead of hands, or ""
+     * @param cut of a cut: the lines its sentence names, none where a pronoun stands for them
      */
-    record Event(int at, Deed deed, String what, boolean firm, String tool) {}
+    record Event(int at, Deed deed, String what, boolean firm, String tool, List<String> cut) {
+        Event(int at, Deed deed, String what, boolean firm, String tool) {
+            this(at, deed, what, firm, tool, List.of());
+        }
+    }
 
     /** Verbs by which hands certainly touch the food. */
     private static final Set<String> BY_HAND = Set.of(
@@ -118,7 +123,8 @@ final class Handling {
                 .toList();
         for (var a : actions)
             if (a.action().tools().contains("board") || a.action().tools().contains("knife"))
-                all.add(new Event(a.start(), Deed.CUT, a.action().verb(), true, ""));
+                all.add(new Event(
+                        a.start(), Deed.CUT, a.action().verb(), true, "", named(text, a.start(), t.mentions())));
         for (var hit : KNIFE_THROUGH.in(text))
             if (!asides.covers(hit.start())) all.add(new Event(hit.start(), Deed.CUT, "chop", true, ""));
         for (var m : t.mentions().in(text)) {
@@ -129,6 +135,13 @@ final class Handling {
         }
         all.sort(Comparator.comparingInt(Event::at));
         return List.copyOf(all);
+    }
+
+    private static List<String> named(String text, int at, Mentions mentions) {
+        return mentions.in(text).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED && isOneSentence(text, at, m.start()))
+                .map(Mentions.Mention::id)
+                .toList();
     }
 
     /** "Run your knife through it". */

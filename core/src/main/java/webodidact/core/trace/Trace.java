@@ -191,7 +191,7 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
                     } else clean(e.what(), i);
                 }
                 case OTHER_TOOL -> clean(e.what(), i);
-                case CUT -> cut(step, i, List.of("knife", "board"), now);
+                case CUT -> cut(step, i, List.of("knife", "board"), e.cut(), now);
                 case TOOL -> tool(step, i, e, now);
                 case HANDLE -> handle(step, i, e, now);
                 case FOOD -> food(step, i, e, now);
@@ -259,11 +259,14 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
                             && (t.step() == i + 1 || kind == Touch.Kind.READY))) touches.add(touch);
         }
 
-        private void cut(Step step, int i, List<String> tools, Map<String, Dirt> now) {
+        /** @param named what the sentence says is cut; none where it does not say */
+        private void cut(Step step, int i, List<String> tools, List<String> named, Map<String, Dirt> now) {
             for (var tool : tools) {
                 if (counts.getOrDefault(tool, 1) > 1 && !Told.says(step, SAME)) continue;
                 for (var line : cooking.handled(step)) {
                     if (!cooking.isRaw(line, i) || cooking.foods().get(line).risk() == Risk.RAW_EGG) continue;
+                    // "Dice the onion. Crumble the beef in with your hands."
+                    if (!named.isEmpty() && !named.contains(line)) continue;
                     var surface = surface(tool);
                     put(
                             surface,
@@ -292,7 +295,7 @@ public record Trace(List<Lane> lanes, List<Touch> touches) {
         private void tool(Step step, int i, Event e, Map<String, Dirt> now) {
             if (e.what().equals("knife") || e.what().equals("board")) {
                 // "Down the back with the knife", "on the same board": named, whatever the verb.
-                if (Told.says(step, SAME) || !step.place().isHot()) cut(step, i, List.of(e.what()), now);
+                if (Told.says(step, SAME) || !step.place().isHot()) cut(step, i, List.of(e.what()), List.of(), now);
                 return;
             }
             if (!CARRIES.contains(e.what())) return;

@@ -41,6 +41,19 @@ class SlipsBesideTwinsTest {
         "stone-struck, HANDS_ON, 2 avocados, 'Scoop the stone out with a spoon.', false",
         "listed-not-used, HANDS_ON, 300 g rice; 1 tsp sea salt, 'Wash the rice. Taste the salad.', true",
         "listed-not-used, HANDS_ON, 300 g rice; 1 tsp sea salt, 'Boil the rice five minutes, taste and season.', false",
+        "wait-unsaid, TALK, 300 g flour, 'Leave it in the tin.', true",
+        "wait-unsaid, TALK, 300 g flour, 'Leave it in the tin. A good ten minutes.', false",
+        "wait-unsaid, TALK, 300 g flour, 'Leave it in the tin until it is cold.', false",
+        "free-from-claimed, WELCOME, 4 corn tortillas, 'If you''re gluten free take these, they''re free from everything.', true",
+        "free-from-claimed, WELCOME, 4 corn tortillas, 'If you''re gluten free take these, and read the label.', false",
+        "hot-filled, TALK, 300 g rice, 'Wrap the other ones hot in foil and they''re your lunch Thursday.', true",
+        "hot-filled, TALK, 300 g rice, 'Wrap the other ones in foil, cold, and they''re your lunch Thursday.', false",
+        "pieces-not-enough, PLATE, 4 flour tortillas, 'Two burritos each.', true",
+        "pieces-not-enough, PLATE, 8 flour tortillas, 'Two burritos each.', false",
+        "steam-caution-missing, HANDS_ON, 200 g rice; 1 tin black beans, 'Boil the rice ten minutes. |Open the can, drain the beans and in with them.', false",
+        "steam-caution-missing, HANDS_ON, 200 g rice; 1 tin black beans, 'Boil the rice ten minutes. |Drain the rice.', true",
+        "part-never-used, HANDS_ON, 6 cherry tomatoes, 'Everybody gets a whole cherry tomato.', false",
+        "part-never-used, HANDS_ON, 6 cherry tomatoes, 'Slice one whole cherry tomato.', true",
         "oven-never-heated, HANDS_ON, 300 g rice, 'Rice in the dish, in the oven for twenty minutes.', true",
         "oven-never-heated, HANDS_ON, 300 g rice, 'Hot oven, 200. |Stir the rice for fifteen minutes. |In the oven for twenty minutes.', false"
     })
@@ -56,6 +69,55 @@ class SlipsBesideTwinsTest {
             steps[2 * i + 1] = parts[i].strip();
         }
         return WholeLessons.finds("Supper", check, "ADULTS COOK_ALONG 60 4 UK", foods, "", steps);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'Dip the cod in egg, then crumbs.', 'Left over egg can go in the fridge for pancakes.', true",
+        "'Dip the cod in egg, then crumbs.', 'Left over egg goes in the bin.', false",
+        "'Fry the cod for six minutes.', 'Left over egg can go in the fridge for pancakes.', false"
+    })
+    void whatRawFoodWasTurnedIn(String words, String later, boolean wrong) {
+        var foods = "400 g cod fillet; 2 eggs; 100 g breadcrumbs";
+        var lesson = new String[] {"= HANDS_ON Fish", words, "= TALK Later", later};
+        assertThat(WholeLessons.finds("Supper", "marinade-reused", "ADULTS COOK_ALONG 60 4 UK", foods, "", lesson))
+                .as(words + later)
+                .isEqualTo(wrong);
+    }
+
+    /** As many skewers as the list of tools has are threaded. */
+    @ParameterizedTest
+    @CsvSource({"'Three skewers each.', true", "'Two skewers each.', false"})
+    void skewersForEach(String words, boolean wrong) {
+        var lesson = new String[] {"= PLATE Serve", words};
+        assertThat(WholeLessons.finds(
+                        "Satay",
+                        "pieces-not-enough",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "400 g rice",
+                        "8 wooden skewers",
+                        lesson))
+                .as(words)
+                .isEqualTo(wrong);
+    }
+
+    /** The board of the onion is not that of the beef that hands crumble into the pan. */
+    @ParameterizedTest
+    @CsvSource({
+        "'Dice the onion. Crumble the minced beef in with your hands. Wash your hands.', false",
+        "'Dice the onion. Chop the minced beef up. Wash your hands.', true"
+    })
+    void whatItsSentenceSaysIsCut(String words, boolean wrong) {
+        var lesson = new String[] {"= HANDS_ON Beef", words, "= HANDS_ON Salad", "Slice the cucumber."};
+        assertThat(WholeLessons.finds(
+                        "Supper",
+                        "raw-tool-reused",
+                        "ADULTS COOK_ALONG 60 4 UK",
+                        "400 g minced beef; 1 onion; 1 cucumber",
+                        "1 knife; 1 chopping board",
+                        lesson))
+                .as(words)
+                .isEqualTo(wrong);
     }
 
     /** What had to be done the night before is told while the list is read out, of the food that stands beside it. */

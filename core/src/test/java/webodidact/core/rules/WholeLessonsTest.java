@@ -52,7 +52,8 @@ class WholeLessonsTest {
         "lessons-fortyfirst.txt, 80, 0",
         "lessons-fortysecond.txt, 80, 0",
         "lessons-fortythird.txt, 100, 0",
-        "lessons-fortyfourth.txt, 68, 0"
+        "lessons-fortyfourth.txt, 68, 0",
+        "lessons-fortyfifth.txt, 100, 0"
     })
     void findsMostSlipsAndFewOthers(String file, int recall, int extra) {
         int wanted = 0;
