@@ -123,7 +123,7 @@ final class PlanPane implements AftersPart {
 
     /** Figures stay whole where letters are large and the window small: the bars give way, and the titles. */
     private static HBox barCell(Node content) {
-        return giving(content, "-fx-min-width: 0.5em; -fx-pref-width: 11em; -fx-max-width: 19em;");
+        return giving(content, "-fx-min-width: 0.5em; -fx-pref-width: 15em; -fx-max-width: 19em;");
     }
 
     private static HBox title(Label label) {

@@ -392,7 +392,7 @@ public final class BriefScreen extends HBox implements Screen {
                 Nodes.label(Words.of("brief.heatsWord"), "soft"),
                 watts,
                 Nodes.label(Words.of("brief.wattsWord"), "soft"));
-        pane.setPrefWrapLength(620);
+        pane.setPrefWrapLength(520);
         return pane;
     }
 
