@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
@@ -8,6 +9,7 @@ import webodidact.core.check.Situation;
 import webodidact.core.food.Food;
 import webodidact.core.food.KindWords;
 import webodidact.core.food.Risk;
+import webodidact.core.lesson.FoodLine;
 import webodidact.core.script.Asides;
 import webodidact.core.script.Mentions;
 import webodidact.core.script.Phrase;
@@ -98,7 +100,9 @@ final class KeepingUnsaid implements Check {
     private Stream<Finding> raw(Situation s) {
         var fish = EatenRaw.fish(s);
         if (fish.isEmpty()) return Stream.empty();
-        return Told.oncePerStep(s.told().all(DAYS).filter(x -> !x.is(Asides.Kind.DENIED) && !isOfOthers(s, x)))
+        return Told.oncePerStep(s.told()
+                        .all(DAYS)
+                        .filter(x -> !x.is(Asides.Kind.DENIED) && !isOfOthers(s, x) && isNotBeside(s, x, fish)))
                 .map(x -> at(
                                 s,
                                 x.step().id(),
@@ -125,6 +129,15 @@ final class KeepingUnsaid implements Check {
                         .as("long"));
     }
 
+    /** "The rice keeps three days": not of the fish, where another food is named. */
+    private static boolean isNotBeside(Situation s, Told.Said said, List<FoodLine> fish) {
+        var named = s.answers().finder().in(said.sentence()).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                .map(Mentions.Mention::id)
+                .toList();
+        return named.isEmpty() || fish.stream().map(FoodLine::id).anyMatch(named::contains);
+    }
+
     /** "The ginger keeps for a week": of foods that do. */
     private static boolean isOfOthers(Situation s, Told.Said said) {
         var named = s.answers().finder().in(said.sentence()).stream()
@@ -137,7 +150,7 @@ final class KeepingUnsaid implements Check {
     private Stream<Finding> unsaid(Situation s) {
         return Told.oncePerStep(s.told()
                         .all(KEPT)
-                        .filter(x -> !isAsBought(s, x))
+                        .filter(x -> !isAsBought(s, x) && !OVERNIGHT.isIn(x.sentence()))
                         .filter(x -> !x.is(Asides.Kind.DENIED) && !x.is(Asides.Kind.OTHER_TIME)))
                 .filter(x -> !Told.says(x.step(), HOW_LONG) || VAGUE.isIn(x.words()))
                 .map(x -> at(s, x.step().id(), x.words()).mending(sayAlso(x.step())));
@@ -148,6 +161,9 @@ final class KeepingUnsaid implements Check {
         return said.words().toLowerCase(Locale.ROOT).startsWith("the rest of the ")
                 && s.answers().finder().in(said.words()).stream().anyMatch(m -> m.kind() == Mentions.Kind.LISTED);
     }
+
+    /** That is how long. */
+    private static final Phrase OVERNIGHT = Phrase.of("overnight\\b");
 
     private static final Phrase VAGUE = Phrase.of("ages\\b", "for ?ever", "a (?:good )?while", "weeks\\b");
 }

@@ -21,7 +21,8 @@ import webodidact.core.script.Told;
 /** A soak, a thaw, a rest or a cook and cool that homes should have done before, and that the list does not ask for. */
 final class PreworkUnlisted implements Check {
     private static final Phrase DONE_BEFORE = Phrase.of(
-            "(?:soaked|thawed|defrosted|cooked|boiled|steamed|roasted|cooked and cooled|cold cooked|already cooked|marinated|proved|rested|chilled) (?:\\p{L}+ ){0,4}(?:overnight|last night|yesterday|this morning|for \\p{L}+ hours?)",
+            "(?:soaked|thawed|defrosted|cooked and cooled|cold cooked|already cooked|marinated|proved|rested|chilled) (?:\\p{L}+ ){0,4}(?:overnight|last night|yesterday|this morning|for \\p{L}+ hours?)",
+            "(?:cooked|boiled|steamed|roasted) (?:\\p{L}+ ){0,4}(?:overnight|last night|yesterday|this morning)",
             "(?:overnight|last night|yesterday|this morning|hours ago|the night before)\\b[^.!?]{0,40}\\b(?:soak|thaw|defrost|cook|chill|marinat|rest|prove|freez|made|boil)",
             "I (?:soaked|cooked|boiled|chilled|defrosted|thawed|marinated|roasted|froze)\\b[^.!?]{0,60}\\b(?:earlier|last night|yesterday|this morning|before|overnight)\\b",
             "(?:straight|drained|fresh) (?:from|out of|after) (?:the |their |an? |overnight )*soak(?:ing)?\\b",

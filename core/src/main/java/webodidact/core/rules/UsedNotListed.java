@@ -30,7 +30,8 @@ final class UsedNotListed implements Check {
                                 && told.add(m.id())
                                 && !isMade(s, step, m)
                                 && !isPart(s, m)
-                                && !isSpiceOfList(s, m))
+                                && !isSpiceOfList(s, m)
+                                && !isBrownOfList(s, m))
                         .map(m -> finding(s, step, m)));
         return Stream.concat(named, salted(s));
     }
@@ -76,6 +77,13 @@ final class UsedNotListed implements Check {
                         .flatMap(l -> Word.of(l.item()).stream())
                         .anyMatch(w -> w.stem().equals(said.getLast().stem()));
     }
+
+    /** Demerara and muscovado are brown sugars. */
+    private static boolean isBrownOfList(Situation s, Mentions.Mention mention) {
+        return mention.words().equalsIgnoreCase("brown sugar") && s.foods().anyMatch(f -> BROWN.contains(f.id()));
+    }
+
+    private static final Set<String> BROWN = Set.of("demerara", "dark-sugar");
 
     private static boolean isSeasoning(Optional<Food> food) {
         return food.filter(f -> f.group() == Group.SEASONING).isPresent();

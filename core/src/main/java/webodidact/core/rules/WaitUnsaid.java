@@ -88,7 +88,7 @@ final class WaitUnsaid implements Check {
         return Told.oncePerStep(s.told().meant(LEFT))
                 .filter(x -> !x.words().toLowerCase(Locale.ROOT).endsWith("bubble away") || !DRUNK.isIn(x.sentence()))
                 .filter(x -> (x.step().kind().isHandsOn() || DOUGH.isIn(x.sentence()))
-                        && (x.step().waiting() == null || COLD.isIn(x.words() + rest(x.after())))
+                        && (x.step().waiting() == null || isSecond(x) || COLD.isIn(x.words() + rest(x.after())))
                         && (!ENDED.isIn(x.words() + rest(x.after())) || COLD.isIn(x.words() + rest(x.after()))))
                 .filter(x -> TimeWords.in(x.words() + rest(x.after())).isEmpty()
                         && TimeWords.in(next(x.after())).stream().noneMatch(t -> t.start() < SOON));
@@ -116,6 +116,13 @@ final class WaitUnsaid implements Check {
                 .limit(1)
                 .map(clause ->
                         at(s, step.id(), s.number(step), clause.split(",")[0]).as("words"));
+    }
+
+    /** "Fry it five minutes. Stock in, turn it down, let it simmer": the length that is said is another's. */
+    private static boolean isSecond(Told.Said said) {
+        return !TimeWords.in(said.before()).isEmpty()
+                && said.words().toLowerCase(Locale.ROOT).endsWith("simmer")
+                && TimeWords.in(said.after()).isEmpty();
     }
 
     /** Letters of the next sentence: "Leave it in the tin. A good ten minutes." */

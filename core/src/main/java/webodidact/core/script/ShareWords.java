@@ -81,7 +81,7 @@ public final class ShareWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FOR_EACH = Pattern.compile(
-            "\\b(?:everybody|everyone|each (?:of (?:you|us|them)|person|child|one of you)|you all|they all)\\b[^.;,!?]{0,15}\\b(?:gets?|has|have|takes?)\\b",
+            "\\b(?:everybody|everyone|each (?:of (?:you|us|them)|person|child|one of you)|you all|they all)\\b[^.;,!?]{0,15}\\b(?:gets?|has)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final int REACH = 60;
@@ -100,7 +100,7 @@ public final class ShareWords {
         var rest = REST.matcher(head);
         if (rest.find()) return Optional.of(new Share(from + rest.start(), null, true));
         // "Everybody gets a tomato": how many that is the list says.
-        if (FOR_EACH.matcher(head).find()) return Optional.empty();
+        if (isCounted(line) && FOR_EACH.matcher(head).find()) return Optional.empty();
         var measure = measured(head, line);
         if (measure.isPresent())
             return Optional.of(

@@ -137,7 +137,11 @@ final class Handling {
         return List.copyOf(all);
     }
 
+    private static final Pattern IT =
+            Pattern.compile("\\p{L}+(?: up)? (?:it|them|these|those|that|this)\\b", Pattern.CASE_INSENSITIVE);
+
     private static List<String> named(String text, int at, Mentions mentions) {
+        if (IT.matcher(text).region(at, text.length()).lookingAt()) return List.of();
         return mentions.in(text).stream()
                 .filter(m -> m.kind() == Mentions.Kind.LISTED && isOneSentence(text, at, m.start()))
                 .map(Mentions.Mention::id)

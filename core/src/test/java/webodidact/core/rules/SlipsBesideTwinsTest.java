@@ -28,6 +28,7 @@ class SlipsBesideTwinsTest {
         "yield-wrong, PLATE, 300 g rice, 'That''s four generous servings.', false",
         "yield-wrong, PLATE, 300 g rice, 'That''s two servings of veg in each bowl.', false",
         "keeping-unsaid, TALK, 400 g sea bass fillet, 'It keeps three days in this ceviche.', true",
+        "keeping-unsaid, TALK, 400 g sea bass fillet; 300 g rice, 'Eat this ceviche today. The rice keeps three days.', false",
         "keeping-unsaid, TALK, 400 g sea bass fillet; 6 limes, 'Eat this ceviche today. The limes keep five days.', false",
         "reheated-twice, TALK, 300 g rice, 'Reheat till it steams. And reheat the rest the day after again.', true",
         "reheated-twice, TALK, 300 g rice, 'Reheat it till it steams. And warm the bowls.', false",
@@ -36,6 +37,7 @@ class SlipsBesideTwinsTest {
         "wait-unsaid, HANDS_ON, 300 g flour, 'For more of you it needs to double the flour.', false",
         "metal-in-microwave, TALK, 4 slices bread, 'Toaster tomorrow, and use a knife to fish it out if it''s stuck.', true",
         "metal-in-microwave, TALK, 4 slices bread, 'Out of the toaster and butter it with a knife.', false",
+        "metal-in-microwave, TALK, 4 slices bread, 'Toaster on, knife ready for the butter. If the jam is stuck, warm it.', false",
         "metal-in-microwave, TALK, 4 slices bread, 'Stuck in the toaster? Never a knife. Unplug it.', false",
         "stone-struck, HANDS_ON, 2 avocados, 'Tap the blade into the stone and twist.', true",
         "stone-struck, HANDS_ON, 2 avocados, 'Scoop the stone out with a spoon.', false",
@@ -44,6 +46,12 @@ class SlipsBesideTwinsTest {
         "wait-unsaid, TALK, 300 g flour, 'Leave it in the tin.', true",
         "wait-unsaid, TALK, 300 g flour, 'Leave it in the tin. A good ten minutes.', false",
         "wait-unsaid, TALK, 300 g flour, 'Leave it in the tin until it is cold.', false",
+        "wait-unsaid, HANDS_ON, 400 g minced beef, 'Fry the beef five minutes. Turn it down and let it simmer.', true",
+        "wait-unsaid, HANDS_ON, 400 g minced beef, 'Fry the beef five minutes. Let it simmer for ten minutes more.', false",
+        "used-not-listed, RUN_THROUGH, 75 g demerara sugar; 4 apples, 'Apples and brown sugar.', false",
+        "used-not-listed, RUN_THROUGH, 75 g caster sugar; 4 apples, 'Apples and brown sugar.', true",
+        "heat-never-off, HANDS_ON, 300 ml milk, 'Heat the milk till it steams, three minutes.', true",
+        "heat-never-off, HANDS_ON, 300 ml milk, 'Heat the milk in the microwave till it steams, three minutes.', false",
         "free-from-claimed, WELCOME, 4 corn tortillas, 'If you''re gluten free take these, they''re free from everything.', true",
         "free-from-claimed, WELCOME, 4 corn tortillas, 'If you''re gluten free take these, and read the label.', false",
         "hot-filled, TALK, 300 g rice, 'Wrap the other ones hot in foil and they''re your lunch Thursday.', true",
@@ -105,7 +113,8 @@ class SlipsBesideTwinsTest {
     @ParameterizedTest
     @CsvSource({
         "'Dice the onion. Crumble the minced beef in with your hands. Wash your hands.', false",
-        "'Dice the onion. Chop the minced beef up. Wash your hands.', true"
+        "'Dice the onion. Chop the minced beef up. Wash your hands.', true",
+        "'Take the minced beef. Cut it up with the onion. Wash your hands.', true"
     })
     void whatItsSentenceSaysIsCut(String words, boolean wrong) {
         var lesson = new String[] {"= HANDS_ON Beef", words, "= HANDS_ON Salad", "Slice the cucumber."};
@@ -125,6 +134,7 @@ class SlipsBesideTwinsTest {
     @CsvSource({
         "'Flour, a cup of pumpkin, boiled last night and cold, and butter.', 250 g pumpkin, true",
         "'Flour, a cup of pumpkin, boiled last night and cold, and butter.', '250 g pumpkin, cooked', false",
+        "'Flour, a cup of pumpkin, roasted for two hours if you like, and butter.', 250 g pumpkin, false",
         "'Flour, a cup of pumpkin, and butter I bought last night.', 250 g pumpkin, false"
     })
     void whatIsToldTooLate(String words, String pumpkin, boolean wrong) {
