@@ -126,7 +126,8 @@ final class ListedNotUsed implements Check {
     }
 
     /** "Taste and season": with the salt, though nobody names it. */
-    private static final Phrase SEASONS = Phrase.of("season(?: it| them| well| to taste)*(?= ?[.,!;]| and\\b|$)");
+    private static final Phrase SEASONS =
+            Phrase.of("(?<!\\bin |this |the )season(?: it| them| well| to taste)*(?= ?[.,!;]| and\\b|$)");
 
     private static boolean isSalt(Food food) {
         return food.id().equals("salt") || food.id().endsWith("-salt");

@@ -1,5 +1,6 @@
 package webodidact.core.rules;
 
+import java.util.Locale;
 import java.util.stream.Stream;
 import webodidact.core.check.Check;
 import webodidact.core.check.Finding;
@@ -7,6 +8,7 @@ import webodidact.core.check.Situation;
 import webodidact.core.script.Asides;
 import webodidact.core.script.Phrase;
 import webodidact.core.script.Told;
+import webodidact.core.words.Word;
 
 /** What raw meat or fish lay in is poured over the food when it is done. */
 final class MarinadeReused implements Check {
@@ -28,23 +30,32 @@ final class MarinadeReused implements Check {
                                         s.told().meant(REUSED),
                                         s.told().meant(AFTER).filter(x -> isCooked(s, x)))
                                 .filter(x -> !Told.says(x.step(), BOILED))),
-                saying(s, s.told().all(DIPPED).filter(x -> !x.is(Asides.Kind.DENIED) && hasDipped(s)))
+                saying(s, s.told().all(DIPPED).filter(x -> !x.is(Asides.Kind.DENIED) && hasDipped(s, x.words())))
                         .map(f -> f.as("dipped")));
     }
 
     /** What raw fish or meat was turned in, kept for another dish. */
     private static final Phrase DIPPED = Phrase.of(
-            "(?:left[- ]?over|spare|the rest of the|what's left of the) (?:\\p{L}+ )?(?:egg|flour|crumbs|breadcrumbs|batter|egg wash)\\b[^.!?]{0,50}\\b(?:fridge|back in(?:to)? the|keeps?|saved?|tomorrow|another day|pancakes?|omelettes?)\\b",
+            "(?:left[- ]?over|spare|what's left of the) (?:\\p{L}+ )?(?:egg|flour|crumbs|breadcrumbs|batter|egg wash)\\b[^.!?]{0,50}\\b(?:fridge|back in(?:to)? the|keeps?|saved?|tomorrow|another day|pancakes?|omelettes?)\\b",
             "(?:keep|save) (?:the |any )?(?:left[- ]?over|spare|rest of the) (?:egg|flour|crumbs|breadcrumbs|batter)\\b");
 
     private static final Phrase DIPS = Phrase.of(
-            "dip\\b",
+            "dip (?:it|them|each|the|your|one)\\b",
             "dredge",
-            "coat\\b",
+            "coat (?:it|them|each|the|your)\\b",
             "(?:flour|egg|crumbs)(?:,| then|, then) (?:the )?(?:egg|flour|crumbs|breadcrumbs)\\b");
 
-    private static boolean hasDipped(Situation s) {
-        return s.handsOn().anyMatch(step -> Told.says(step, DIPS));
+    private static final Phrase TURNED_IN = Phrase.of("eggs?\\b", "flour\\b", "(?:bread)?crumbs\\b", "batter\\b");
+
+    /** A step turns something in what the words have left over. */
+    private static boolean hasDipped(Situation s, String words) {
+        var left = TURNED_IN.in(words.toLowerCase(Locale.ROOT)).stream()
+                .map(h -> Word.stem(h.words()))
+                .toList();
+        return s.handsOn()
+                .filter(step -> Told.says(step, DIPS))
+                .anyMatch(step ->
+                        Word.of(step.say() + " " + step.doing()).stream().anyMatch(w -> left.contains(w.stem())));
     }
 
     /** "The marinade over it, and finished", after what lay in it has been on the heat. */

@@ -39,19 +39,12 @@ final class MetalInMicrowave implements Check {
             "toaster\\b[^!?]{0,80}\\b(?:knife|fork|skewer|tongs)\\b",
             "(?:knife|fork|skewer|metal tongs)\\b[^.!?]{0,40}\\b(?:in|into|down|out of|from) (?:the |your |a )?toaster\\b");
 
-    private static final Phrase UNPLUGGED = Phrase.of(
-            "unplug",
-            "plug (?:it )?out",
-            "never\\b",
-            "don't\\b",
-            "do not\\b",
-            "wooden\\b",
-            "not a\\b",
-            "butter knife ready");
+    private static final Phrase UNPLUGGED =
+            Phrase.of("unplug", "plug (?:it )?out", "never\\b", "don't\\b", "do not\\b", "wooden\\b", "not a\\b");
 
     /** Words by which it goes inside, and not to the butter. */
     private static final Phrase OUT_OF_IT = Phrase.of(
-            "fish\\b",
+            "fish (?:it|them|one|the (?:toast|bread|slice))\\b",
             "stuck\\b",
             "get (?:it|them) out",
             "hook",

@@ -121,7 +121,7 @@ final class PiecesNotEnough implements Check {
 
     /** "Two burritos each", of the tortillas that there are. */
     private static Optional<FoodLine> wrapped(Situation s, Told.Said said) {
-        return WRAPPED.isIn(said.words())
+        return WRAPPED.isIn(said.words()) && !CUT.isIn(said.sentence())
                 ? s.lesson().foods().stream()
                         .filter(l -> l.amount() != null && l.amount().unit() == Unit.PIECE)
                         .filter(l -> s.food(l)

@@ -37,6 +37,7 @@ class SlipsBesideTwinsTest {
         "wait-unsaid, HANDS_ON, 300 g flour, 'For more of you it needs to double the flour.', false",
         "metal-in-microwave, TALK, 4 slices bread, 'Toaster tomorrow, and use a knife to fish it out if it''s stuck.', true",
         "metal-in-microwave, TALK, 4 slices bread, 'Out of the toaster and butter it with a knife.', false",
+        "metal-in-microwave, TALK, 4 slices bread, 'Bread in the toaster. Fish on the board, and your knife.', false",
         "metal-in-microwave, TALK, 4 slices bread, 'Toaster on, knife ready for the butter. If the jam is stuck, warm it.', false",
         "metal-in-microwave, TALK, 4 slices bread, 'Stuck in the toaster? Never a knife. Unplug it.', false",
         "stone-struck, HANDS_ON, 2 avocados, 'Tap the blade into the stone and twist.', true",
@@ -57,6 +58,7 @@ class SlipsBesideTwinsTest {
         "hot-filled, TALK, 300 g rice, 'Wrap the other ones hot in foil and they''re your lunch Thursday.', true",
         "hot-filled, TALK, 300 g rice, 'Wrap the other ones in foil, cold, and they''re your lunch Thursday.', false",
         "pieces-not-enough, PLATE, 4 flour tortillas, 'Two burritos each.', true",
+        "pieces-not-enough, PLATE, 4 flour tortillas, 'Cut in half and two pieces of wrap each.', false",
         "pieces-not-enough, PLATE, 8 flour tortillas, 'Two burritos each.', false",
         "steam-caution-missing, HANDS_ON, 200 g rice; 1 tin black beans, 'Boil the rice ten minutes. |Open the can, drain the beans and in with them.', false",
         "steam-caution-missing, HANDS_ON, 200 g rice; 1 tin black beans, 'Boil the rice ten minutes. |Drain the rice.', true",
@@ -83,6 +85,8 @@ class SlipsBesideTwinsTest {
     @CsvSource({
         "'Dip the cod in egg, then crumbs.', 'Left over egg can go in the fridge for pancakes.', true",
         "'Dip the cod in egg, then crumbs.', 'Left over egg goes in the bin.', false",
+        "'Dip the cod in egg, then crumbs.', 'Spare flour goes back in the bag.', false",
+        "'Coat the cod in egg. Serve it with a dip.', 'What''s left of the flour goes back in the bag.', false",
         "'Fry the cod for six minutes.', 'Left over egg can go in the fridge for pancakes.', false"
     })
     void whatRawFoodWasTurnedIn(String words, String later, boolean wrong) {
