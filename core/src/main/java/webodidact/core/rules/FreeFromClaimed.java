@@ -17,6 +17,8 @@ import webodidact.core.script.Told;
 final class FreeFromClaimed implements Check {
     private static final String WHAT =
             "(?:gluten|dairy|nuts?|eggs?|milk|wheat|soya?|sesame|allergens?|peanuts?|fish|shellfish)";
+    private static final String EVERYTHING =
+            "(?<!feel |are |you're )free (?:from|of) (?:everything|anything|the lot|all (?:of )?(?:that|those|them))(?= ?[.,!?]|$)";
     private static final Phrase CLAIM = Phrase.of(
             "(?:is|(?:one|recipe|dish|version|cake|bread)'s|it's|they're|are|that's|this is|be|totally|completely|all|naturally|100%) (?:\\p{L}+ ){0,2}"
                     + WHAT
@@ -25,13 +27,13 @@ final class FreeFromClaimed implements Check {
                     + WHAT + "[- ]free\\b(?! (?:flour|pasta|bread|milk|butter|one|label))",
             WHAT + "[- ]free,? (?:and )?" + WHAT + "[- ]free\\b",
             "(?:free (?:from|of)|no trace of) (?:all |any )?" + WHAT,
-            "(?<!feel |are |you're )free (?:from|of) (?:everything|anything|the lot|all (?:of )?(?:that|those|them))(?= ?[.,!?]|$)",
+            EVERYTHING,
             "no " + WHAT + "(?:,? (?:and |or )?(?:no )?" + WHAT
                     + ")* (?:in (?:it|this|here|any|them|these|those)|at all|whatsoever|anywhere)",
             "safe for (?:anyone|everyone|everybody|people|kids|children|those|somebody|someone)\\b[^.!?]{0,30}\\b(?:allerg|co?eliac|intoleran)",
             "(?:suitable|fine|ok|okay|good) for (?:co?eliacs|anyone with|people with|those with) ?[^.!?]{0,25}");
     /** Nobody's condition makes that true. */
-    private static final Phrase ALL = Phrase.of("free (?:from|of) (?:everything|anything|the lot)\\b");
+    private static final Phrase ALL = Phrase.of(EVERYTHING);
 
     private static final Phrase CONDITION = Phrase.of(
             "if you(?:'re| are) " + WHAT,

@@ -97,12 +97,15 @@ final class KeepingUnsaid implements Check {
     private static final Phrase DAYS = Phrase.of(
             "(?:keeps?|lasts?|(?:good|fine)(?= for)|(?:be|is|are|they're|it's) (?:fine|good|ok|okay|all right)) (?:in the fridge |well |fine |happily )*(?:you )?(?:for )?(?:up to |about |around |at least |a good |easily )*(?:three|four|five|[3-5]) days\\b");
 
+    /** "The rice keeps three days" is not said of the fish. */
     private Stream<Finding> raw(Situation s) {
         var fish = EatenRaw.fish(s);
         if (fish.isEmpty()) return Stream.empty();
         return Told.oncePerStep(s.told()
                         .all(DAYS)
-                        .filter(x -> !x.is(Asides.Kind.DENIED) && !isOfOthers(s, x) && isNotBeside(s, x, fish)))
+                        .filter(x -> !x.is(Asides.Kind.DENIED))
+                        .filter(x ->
+                                named(s, x).isEmpty() || named(s, x).stream().anyMatch(fish::contains)))
                 .map(x -> at(
                                 s,
                                 x.step().id(),
@@ -129,22 +132,18 @@ final class KeepingUnsaid implements Check {
                         .as("long"));
     }
 
-    /** "The rice keeps three days": not of the fish, where another food is named. */
-    private static boolean isNotBeside(Situation s, Told.Said said, List<FoodLine> fish) {
-        var named = s.answers().finder().in(said.sentence()).stream()
-                .filter(m -> m.kind() == Mentions.Kind.LISTED)
-                .map(Mentions.Mention::id)
-                .toList();
-        return named.isEmpty() || fish.stream().map(FoodLine::id).anyMatch(named::contains);
-    }
-
     /** "The ginger keeps for a week": of foods that do. */
     private static boolean isOfOthers(Situation s, Told.Said said) {
-        var named = s.answers().finder().in(said.sentence()).stream()
-                .filter(m -> m.kind() == Mentions.Kind.LISTED)
-                .flatMap(m -> s.lesson().food(m.id()).flatMap(s::food).stream())
-                .toList();
+        var named = named(s, said).stream().flatMap(l -> s.food(l).stream()).toList();
         return !named.isEmpty() && named.stream().noneMatch(LeftOutTooLong::spoils);
+    }
+
+    /** The foods of the list that its sentence names. */
+    private static List<FoodLine> named(Situation s, Told.Said said) {
+        return s.answers().finder().in(said.sentence()).stream()
+                .filter(m -> m.kind() == Mentions.Kind.LISTED)
+                .flatMap(m -> s.lesson().food(m.id()).stream())
+                .toList();
     }
 
     private Stream<Finding> unsaid(Situation s) {

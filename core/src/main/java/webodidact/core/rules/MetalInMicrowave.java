@@ -55,8 +55,7 @@ final class MetalInMicrowave implements Check {
 
     private Stream<Finding> toaster(Situation s) {
         return Told.oncePerStep(s.told().all(TOASTER).filter(x -> !x.is(Asides.Kind.DENIED)))
-                .filter(x -> OUT_OF_IT.isIn(x.words() + x.after().replaceFirst("(?s)[.!?].*", ""))
-                        && !UNPLUGGED.isIn(x.text()))
+                .filter(x -> OUT_OF_IT.isIn(x.words() + x.rest()) && !UNPLUGGED.isIn(x.text()))
                 .map(x -> at(s, x.step().id(), s.number(x.step())).as("toaster"));
     }
 

@@ -77,7 +77,7 @@ final class WaitUnsaid implements Check {
                 .flatMap(step -> verb(s, step));
         var chilled = Told.oncePerStep(s.told().meant(CHILLED))
                 .filter(x -> x.step().waiting() == null
-                        && TimeWords.in(x.sentence() + rest(x.after())).isEmpty())
+                        && TimeWords.in(x.sentence() + x.rest()).isEmpty())
                 .filter(x -> !told.contains(x.number()))
                 .map(x -> at(s, x.step().id(), x.number(), x.words()).as("words"));
         return Stream.of(facts, words.stream(), chilled, verbs).flatMap(f -> f);
@@ -88,9 +88,9 @@ final class WaitUnsaid implements Check {
         return Told.oncePerStep(s.told().meant(LEFT))
                 .filter(x -> !x.words().toLowerCase(Locale.ROOT).endsWith("bubble away") || !DRUNK.isIn(x.sentence()))
                 .filter(x -> (x.step().kind().isHandsOn() || DOUGH.isIn(x.sentence()))
-                        && (x.step().waiting() == null || isSecond(x) || COLD.isIn(x.words() + rest(x.after())))
-                        && (!ENDED.isIn(x.words() + rest(x.after())) || COLD.isIn(x.words() + rest(x.after()))))
-                .filter(x -> TimeWords.in(x.words() + rest(x.after())).isEmpty()
+                        && (x.step().waiting() == null || isSecond(x) || COLD.isIn(x.words() + x.rest()))
+                        && (!ENDED.isIn(x.words() + x.rest()) || COLD.isIn(x.words() + x.rest())))
+                .filter(x -> TimeWords.in(x.words() + x.rest()).isEmpty()
                         && TimeWords.in(next(x.after())).stream().noneMatch(t -> t.start() < SOON));
     }
 
@@ -130,9 +130,5 @@ final class WaitUnsaid implements Check {
 
     private static String next(String after) {
         return after.replaceFirst("(?s)^[^.!?\\n]*[.!?\\n]\\s*", "").replaceFirst("(?s)[.!?\\n].*", "");
-    }
-
-    private static String rest(String after) {
-        return after.replaceFirst("(?s)[.!?\\n].*", "");
     }
 }

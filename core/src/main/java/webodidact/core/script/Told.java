@@ -37,6 +37,11 @@ public record Told(List<Step> steps) {
             return text.substring(0, hit.start());
         }
 
+        /** What comes after it in its sentence. */
+        public String rest() {
+            return after().replaceFirst("(?s)[.!?\\n].*", "");
+        }
+
         /** What comes after it in its text. */
         public String after() {
             return text.substring(hit.end());

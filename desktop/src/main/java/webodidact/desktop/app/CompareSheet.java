@@ -44,9 +44,7 @@ final class CompareSheet extends VBox {
     CompareSheet(Comparison comparison, String title, String theirsName, Consumer<Lesson> done, Runnable later) {
         super(12);
         this.comparison = comparison;
-        getStyleClass().add("sheet");
-        setId("compare-sheet");
-        setMaxSize(1000, USE_PREF_SIZE);
+        Nodes.sheet(this, 71).setId("compare-sheet");
         use = Nodes.named(
                 Nodes.button(Words.of("compare.use"), () -> done.accept(comparison.picking(theirs)), "primary"),
                 "compare-use",

@@ -17,6 +17,6 @@ final class EmptyCourse extends VBox {
                         "first-lesson",
                         Words.of("empty.new")));
         setAlignment(Pos.CENTER);
-        setMaxWidth(420);
+        Nodes.atMost(this, 30);
     }
 }

@@ -29,9 +29,8 @@ final class KeptSheet extends VBox {
         super(12);
         this.folder = folder;
         this.back = back;
-        getStyleClass().add("sheet");
-        setId("kept-sheet");
-        setMaxSize(720, 560);
+        Nodes.sheet(this, 51).setId("kept-sheet");
+        setMaxHeight(560);
         var scroll = Panes.work(rows);
         scroll.setPrefHeight(320);
         getChildren()

@@ -58,7 +58,7 @@ final class Welcome extends VBox {
                 folder);
         trouble.setId("trouble");
         trouble.setVisible(false);
-        trouble.setStyle("-fx-max-width: 40em;");
+        Nodes.atMost(trouble, 40);
         var card = Nodes.sheet(
                 Nodes.column(
                         14,

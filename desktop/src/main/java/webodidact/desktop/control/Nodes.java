@@ -48,12 +48,16 @@ public final class Nodes {
         return cell;
     }
 
-    /** A sheet over the window: at most as wide as so many letters, which grow with the text, and as high as it has to be. */
+    /** A sheet over the window. */
     public static <T extends Region> T sheet(T sheet, double em) {
-        sheet.getStyleClass().add("sheet");
-        sheet.setStyle("-fx-max-width: " + em + "em;");
-        sheet.setMaxHeight(Region.USE_PREF_SIZE);
-        return sheet;
+        return styled(atMost(sheet, em), "sheet");
+    }
+
+    /** At most as wide as so many letters, which grow with the text, and as high as it has to be. */
+    public static <T extends Region> T atMost(T region, double em) {
+        region.setStyle("-fx-max-width: " + em + "em;");
+        region.setMaxHeight(Region.USE_PREF_SIZE);
+        return region;
     }
 
     public static Button button(String text, Runnable action, String... styles) {

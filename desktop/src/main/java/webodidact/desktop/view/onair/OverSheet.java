@@ -16,8 +16,7 @@ final class OverSheet extends VBox {
     OverSheet(Desk desk, LiveRun run, Runnable again) {
         super(14);
         getStyleClass().add("studio-sheet");
-        setStyle("-fx-max-width: 46em;");
-        setMaxHeight(USE_PREF_SIZE);
+        Nodes.atMost(this, 46);
         var kept = run.kept();
         int seconds = kept.stream().mapToInt(Take::total).sum();
         int steps = kept.stream().mapToInt(t -> t.steps().size()).sum();

@@ -54,8 +54,7 @@ final class ReadySheet extends VBox {
         this.go = go;
         getStyleClass().add("studio-sheet");
         setAlignment(Pos.CENTER_LEFT);
-        setStyle("-fx-max-width: 46em;");
-        setMaxHeight(USE_PREF_SIZE);
+        Nodes.atMost(this, 46);
         desk.workspace().live().cutOff().ifPresent(this::cutOff);
         var outcome = desk.workspace().outcome();
         if (outcome != null) fill(outcome);
